@@ -1,0 +1,58 @@
+import {
+  coreAndSkinC,
+  createBody,
+  createSkinExchange,
+  PUBLISHED_BODY,
+  type Body,
+  type BodyOptions,
+  type SetPoints,
+} from "./body";
+import { NODE_COUNT } from "./nodes";
+import type { BodyPerson } from "./person";
+import { preferredTemperatureC } from "./preferred-temperature";
+import { publishedExchange } from "./published-surroundings";
+import { SEGMENT_COUNT } from "./segments";
+
+const START_ACTIVITY = 1.25;
+const START_STEP_S = 60_000;
+const START_STEPS = 10;
+const START_WIND_M_PER_S = 0.1;
+const START_HUMIDITY_PERCENT = 50;
+
+/** Where a person's body rests when nothing drives it: set points and all node temperatures, °C. */
+export type RestingBody = { readonly setPoints: SetPoints; readonly temperatureC: Float64Array };
+
+const uniform = (value: number): Float64Array => new Float64Array(SEGMENT_COUNT).fill(value);
+
+/**
+ * Finds the set points: ten very long passive steps, nude, in the air a resting person votes neutral.
+ * @throws {CoreError} `out-of-range` for the person; `not-converged` when no neutral temperature exists
+ * @source JOS-3, Takahashi et al. 2021, as jos3 0.5.0 starts
+ */
+export function restingBody(person: BodyPerson): RestingBody {
+  const body = createBody(person, PUBLISHED_BODY);
+  const { basalHeatW, surfaceM2 } = body.parameters;
+  const neutralC = preferredTemperatureC((START_ACTIVITY * basalHeatW) / surfaceM2);
+  const exchange = createSkinExchange();
+  for (let step = 0; step < START_STEPS; step++) {
+    publishedExchange(exchange, body, {
+      posture: "standing",
+      airC: uniform(neutralC),
+      radiantC: uniform(neutralC),
+      relativeHumidityPercent: uniform(START_HUMIDITY_PERCENT),
+      windMPerS: uniform(START_WIND_M_PER_S),
+      insulationClo: uniform(0),
+    });
+    body.regulate(exchange, START_ACTIVITY);
+    body.advance(exchange, START_STEP_S);
+  }
+  return { setPoints: coreAndSkinC(body.temperatureC), temperatureC: Float64Array.from(body.temperatureC) };
+}
+
+/** A body resting at its set points, ready to step. */
+export function bodyAtRest(person: BodyPerson, options: BodyOptions, resting: RestingBody = restingBody(person)): Body {
+  const body = createBody(person, options);
+  body.temperatureC.set(resting.temperatureC.subarray(0, NODE_COUNT));
+  body.setPoints = resting.setPoints;
+  return body;
+}

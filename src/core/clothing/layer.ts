@@ -1,0 +1,32 @@
+import type { Range } from "../errors";
+
+/** One layer of clothing over one patch, and the gap of air under it. */
+export type Layer = {
+  /** Thermal resistance of the layer itself, flat, without air, m²·K/W. */
+  readonly insulationM2KPerW: number;
+  readonly thicknessMm: number;
+  /** Air under the layer, mm. */
+  readonly gapMm: number;
+  /** Air permeability, L/(m²·s) at 100 Pa: 1 is windproof, 1000 open. */
+  readonly airPermeabilityLPerM2S: number;
+  /** Share of the resistance kept when a body's weight lies on it. */
+  readonly keptUnderLoad: number;
+  /** A wall that wind does not press in: no wind reaches what lies at or under it. */
+  readonly rigidWall: boolean;
+};
+
+/** Ranges of a layer as labels and files may give it. */
+export const LAYER_RANGE = {
+  insulationM2KPerW: [0, 5],
+  thicknessMm: [0, 150],
+  gapMm: [0, 50],
+  airPermeabilityLPerM2S: [1, 1000],
+  keptUnderLoad: [0, 1],
+} as const satisfies Record<string, Range>;
+
+/**
+ * Gap of air under a layer by fit, mm: assumptions, no source.
+ * Tight presses on the skin, close touches it, regular moves with it, loose hangs.
+ */
+export const GAP_BY_FIT_MM = { tight: 0.3, close: 1, regular: 2, loose: 3 } as const;
+export type Fit = keyof typeof GAP_BY_FIT_MM;

@@ -1,0 +1,20 @@
+export {
+  DIGIT_CONDUCTION_W_PER_M2K,
+  DIGIT_COUNT,
+  DIGIT_INDEX,
+  DIGIT_NATURE,
+  DIGIT_PLACE,
+  DIGIT_SEGMENT,
+  DIGITS,
+  type Digit,
+  type DigitKind,
+  type DigitNature,
+} from "./digit";
+export { createDigitSupply, digitBloodExchange, supplyDigit, type DigitSupply, type FeedingBlood } from "./digit-blood";
+export {
+  crossFlowConvection,
+  DIGIT_RADIATION_W_PER_M2K,
+  digitConvection,
+  surfaceShape,
+  type SurfaceShape,
+} from "./digit-surface";

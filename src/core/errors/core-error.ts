@@ -1,0 +1,21 @@
+/** What went wrong, for code to branch on; the message is for people. */
+export type CoreErrorCode =
+  | "out-of-range"
+  | "not-converged"
+  | "singular-matrix"
+  | "no-phases"
+  | "no-sit"
+  | "no-weather"
+  | "unknown-piece"
+  | "ambiguous-order";
+
+/** The only error the core throws on purpose. */
+export class CoreError extends Error {
+  readonly code: CoreErrorCode;
+
+  constructor(code: CoreErrorCode, message: string) {
+    super(message);
+    this.name = "CoreError";
+    this.code = code;
+  }
+}

@@ -1,0 +1,13 @@
+export {
+  FINGERS_IN_MITT_FORM,
+  isDigitPatch,
+  PATCH_ANATOMY,
+  PATCHES,
+  SIDES,
+  SITE_INDEX,
+  siteKey,
+  SITES,
+  type Patch,
+  type Side,
+  type Site,
+} from "./patch";

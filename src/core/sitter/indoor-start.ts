@@ -1,0 +1,61 @@
+import {
+  bodyAtRest,
+  createSkinExchange,
+  PUBLISHED_BODY,
+  publishedExchange,
+  SEGMENT_COUNT,
+  type BodyPerson,
+  type RestingBody,
+} from "../body";
+import type { Range } from "../errors";
+import { SECONDS_PER_MINUTE } from "../units";
+
+/** Where a person comes from: an hour of rest before stepping out. */
+export type IndoorStart = {
+  readonly minutes: number;
+  readonly airTemperatureC: number;
+  readonly relativeHumidityPercent: number;
+  readonly insulationClo: number;
+  readonly activityRatio: number;
+  readonly windMPerS: number;
+};
+
+/** 60 minutes at 22 °C, dressed for the room (assumption of the model; a cold night in a tent starts lower). */
+export const USUAL_START: IndoorStart = {
+  minutes: 60,
+  airTemperatureC: 22,
+  relativeHumidityPercent: 40,
+  insulationClo: 0.8,
+  activityRatio: 1.2,
+  windMPerS: 0.1,
+};
+
+export const INDOOR_START_RANGE = {
+  minutes: [0, 600],
+  airTemperatureC: [-20, 35],
+  insulationClo: [0, 8],
+} as const satisfies Record<string, Range>;
+
+/**
+ * Node temperatures after the rest indoors, °C, by the published body without digits.
+ * @source the outing's start in docs/method.md; JOS-3 for the body
+ */
+export function restIndoors(person: BodyPerson, start: IndoorStart, resting: RestingBody): Float64Array {
+  const body = bodyAtRest(person, PUBLISHED_BODY, resting);
+  const exchange = createSkinExchange();
+  const uniform = (value: number): Float64Array => new Float64Array(SEGMENT_COUNT).fill(value);
+  const around = {
+    posture: "sitting",
+    airC: uniform(start.airTemperatureC),
+    radiantC: uniform(start.airTemperatureC),
+    relativeHumidityPercent: uniform(start.relativeHumidityPercent),
+    windMPerS: uniform(start.windMPerS),
+    insulationClo: uniform(start.insulationClo),
+  } as const;
+  publishedExchange(exchange, body, around);
+  for (let minute = 0; minute < start.minutes; minute++) {
+    body.regulate(exchange, start.activityRatio);
+    body.advance(exchange, SECONDS_PER_MINUTE);
+  }
+  return body.temperatureC;
+}

@@ -1,0 +1,104 @@
+import {
+  bodyAtRest,
+  createSkinExchange,
+  meanSkinC,
+  NODE_COUNT,
+  OUTING_BODY,
+  restingBody,
+  trunkCoreC,
+  type Body,
+  type BodyOptions,
+  type BodyPerson,
+  type RestingBody,
+} from "../body";
+import { SECONDS_PER_HOUR } from "../units";
+import type { Conditions } from "./conditions";
+import { createDigitTissue } from "./digit-tissue";
+import { restIndoors, type IndoorStart } from "./indoor-start";
+import { createOutingExchange, type OutingExchange } from "./outing-exchange";
+
+/** Step of the whole model, s. */
+export const STEP_S = 60;
+
+/** A person's body with digits, advanced a minute at a time. Read the buffers between steps; do not write. */
+export type Sitter = {
+  readonly body: Body;
+  /** Digit temperatures by the order of DIGITS, °C. */
+  readonly digitC: Float64Array;
+  /** Resistances of the step just made. */
+  readonly exchange: OutingExchange;
+  step(conditions: Conditions): void;
+  trunkC(): number;
+  meanSkinC(): number;
+  /** Heat debt since the start outdoors, no credit for shivering, W·h per m² of skin. */
+  debtWhPerM2(): number;
+  shiveringWPerM2(): number;
+  /** A copy of all state, to try a branch and come back. */
+  save(): SitterState;
+  restore(state: SitterState): void;
+};
+
+export type SitterState = {
+  readonly temperatureC: Float64Array;
+  readonly digitC: Float64Array;
+  readonly drawnW: Float64Array;
+  readonly shiveredJ: number;
+};
+
+/**
+ * A person who has rested indoors and steps out.
+ * @param resting set points and resting temperatures, when already known (they depend on the person alone)
+ * @throws {CoreError} `out-of-range` when the person leaves PERSON_RANGE
+ * @source outing mode of docs/method.md on JOS-3 (Takahashi et al. 2021)
+ */
+export function createSitter(
+  person: BodyPerson,
+  start: IndoorStart,
+  resting: RestingBody = restingBody(person),
+  options: BodyOptions = OUTING_BODY,
+): Sitter {
+  const body = bodyAtRest(person, options, resting);
+  body.temperatureC.set(restIndoors(person, start, resting));
+  const { surfaceM2, capacityJPerK } = body.parameters;
+  const skinExchange = createSkinExchange();
+  const exchange = createOutingExchange();
+  const digits = createDigitTissue(body);
+  digits.startAtSkin();
+  let shiveredJ = 0;
+
+  const heatContentJ = (): number => {
+    let total = 0;
+    for (let node = 0; node < NODE_COUNT; node++) total += capacityJPerK[node]! * body.temperatureC[node]!;
+    return total;
+  };
+  const startHeatJ = heatContentJ();
+
+  return {
+    body,
+    digitC: digits.temperatureC,
+    exchange,
+    step: (conditions) => {
+      exchange.write(skinExchange, body, conditions);
+      body.regulate(skinExchange, conditions.activityRatio);
+      body.advance(skinExchange, STEP_S, digits.drawnW);
+      digits.advance(exchange, conditions.activityRatio, STEP_S);
+      shiveredJ += body.last.shiveringW * STEP_S;
+    },
+    trunkC: () => trunkCoreC(body.temperatureC),
+    meanSkinC: () => meanSkinC(body),
+    debtWhPerM2: () => (startHeatJ - heatContentJ() + shiveredJ) / surfaceM2 / SECONDS_PER_HOUR,
+    shiveringWPerM2: () => body.last.shiveringW / surfaceM2,
+    save: () => ({
+      temperatureC: Float64Array.from(body.temperatureC),
+      digitC: Float64Array.from(digits.temperatureC),
+      drawnW: Float64Array.from(digits.drawnW),
+      shiveredJ,
+    }),
+    restore: (state) => {
+      body.temperatureC.set(state.temperatureC);
+      digits.temperatureC.set(state.digitC);
+      digits.drawnW.set(state.drawnW);
+      shiveredJ = state.shiveredJ;
+    },
+  };
+}
