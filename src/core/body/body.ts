@@ -1,6 +1,6 @@
 import { solvePlanned } from "../numeric";
 import { anastomosesFlow, skinBloodFlow, trunkMean, type AnastomosesFlow } from "./blood-flow";
-import { breathingLossW, type ExpiredAir } from "./breathing";
+import { breathingLoss, type ExpiredAir } from "./breathing";
 import { bodyParameters, type BodyParameters } from "./body-parameters";
 import { createErrorSignals, weighReceptors, type ErrorSignals } from "./error-signals";
 import { createSkinVapour, evaporation, type SkinVapour } from "./evaporation";
@@ -68,7 +68,7 @@ export type Body = {
   readonly flows: BloodFlows;
   readonly vapour: SkinVapour;
   /** Figures of the step just made. */
-  readonly last: { heatMadeW: number; shiveringW: number; nonShiveringW: number; breathingW: number };
+  readonly last: { heatMadeW: number; shiveringW: number; nonShiveringW: number; breathingMoistW: number };
   setPoints: SetPoints | null;
   /**
    * First half of a step: vapour, heat production and blood flows, all from the temperatures as they stand.
@@ -112,7 +112,7 @@ export function createBody(person: BodyPerson, options: BodyOptions): Body {
   const temperatureC = new Float64Array(NODE_COUNT).fill(START_C);
   const flows = createBloodFlows();
   const vapour = createSkinVapour();
-  const last = { heatMadeW: 0, shiveringW: 0, nonShiveringW: 0, breathingW: 0 };
+  const last = { heatMadeW: 0, shiveringW: 0, nonShiveringW: 0, breathingMoistW: 0 };
   const body: Body = { parameters, temperatureC, flows, vapour, last, setPoints: null, regulate, advance };
 
   /** Work, shivering and brown fat come on top of the basal heat; what moves muscle also calls for blood. */
@@ -173,13 +173,14 @@ export function createBody(person: BodyPerson, options: BodyOptions): Body {
     evaporation(vapour, errors, greatestVapourW, surfaceRatio, person.ageYears);
     makeHeat(activityRatio);
     runBlood();
-    last.breathingW = breathingLossW(
+    const breathed = breathingLoss(
       last.heatMadeW,
       exchange.breathedAirC,
       exchange.vapourPressureKPa[SEGMENT_INDEX.head]!,
       options.expiredAir,
     );
-    heatW[SEGMENT_NODES[SEGMENT_INDEX.chest]!.core]! -= last.breathingW;
+    last.breathingMoistW = breathed.moistW;
+    heatW[CHEST_CORE]! -= breathed.dryW + breathed.moistW;
   }
 
   function advance(exchange: SkinExchange, stepS: number, extraHeatW: Float64Array = NO_EXTRA_HEAT): void {

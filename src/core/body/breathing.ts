@@ -6,6 +6,9 @@ const MOIST_SHARE_PER_KPA = 0.0173;
 /** Expired air: fixed as published, or following the inspired air as ISO 11079:2007 has it. */
 export type ExpiredAir = "fixed-34" | "iso-11079";
 
+/** Heat lost by breathing, W: warming the air and wetting it. */
+export type BreathingLoss = { readonly dryW: number; readonly moistW: number };
+
 /**
  * Heat lost by breathing, W.
  * @param heatMadeW whole heat production, W
@@ -13,15 +16,16 @@ export type ExpiredAir = "fixed-34" | "iso-11079";
  * @param vapourPressureKPa of the inspired air, kPa
  * @source JOS-3 (34 °C and 5.87 kPa), or ISO 11079:2007 (29 + 0.2·air temperature, saturated)
  */
-export function breathingLossW(
+export function breathingLoss(
   heatMadeW: number,
   airC: number,
   vapourPressureKPa: number,
   expired: ExpiredAir,
-): number {
+): BreathingLoss {
   const expiredC = expired === "fixed-34" ? 34 : 29 + 0.2 * airC;
   const expiredKPa = expired === "fixed-34" ? 5.87 : saturationPressureKPa(expiredC);
-  return (
-    DRY_SHARE_PER_K * heatMadeW * (expiredC - airC) + MOIST_SHARE_PER_KPA * heatMadeW * (expiredKPa - vapourPressureKPa)
-  );
+  return {
+    dryW: DRY_SHARE_PER_K * heatMadeW * (expiredC - airC),
+    moistW: MOIST_SHARE_PER_KPA * heatMadeW * (expiredKPa - vapourPressureKPa),
+  };
 }

@@ -15,14 +15,14 @@ export type SkinVapour = {
   readonly heatW: Float64Array;
   /** Sweat's share of wetted skin with diffusion, 0…1. */
   readonly wettedness: Float64Array;
-  /** Heat that all sweat produced plus diffusion would take, W, capped or not: JOS-3 counts its mass. */
-  producedW: number;
+  /** Heat by which JOS-3 counts the mass that leaves the skin, W: evaporated sweat, and diffusion as if all skin were dry. */
+  massCountedW: number;
 };
 
 export const createSkinVapour = (): SkinVapour => ({
   heatW: new Float64Array(SEGMENT_COUNT),
   wettedness: new Float64Array(SEGMENT_COUNT),
-  producedW: 0,
+  massCountedW: 0,
 });
 
 /**
@@ -41,7 +41,7 @@ export function evaporation(
     Math.max(0, HEAD_CORE_GAIN_W_PER_K * errors.coreK[0]! + SKIN_GAIN_W_PER_K * (errors.warm - errors.cold)) *
     surfaceRatio;
   const aged = ageYears >= AGE_OF_DECREMENT_YEARS;
-  out.producedW = 0;
+  out.massCountedW = 0;
   for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
     const sweatW =
       signalW === 0
@@ -54,6 +54,7 @@ export function evaporation(
     const wettedness = Math.min(1, DIFFUSION_WETTEDNESS + (1 - DIFFUSION_WETTEDNESS) * (sweatW / greatest));
     out.wettedness[segment] = wettedness;
     out.heatW[segment] = wettedness * greatest;
-    out.producedW += sweatW + DIFFUSION_WETTEDNESS * greatest;
+    const evaporatedSweat = (wettedness - DIFFUSION_WETTEDNESS) / (1 - DIFFUSION_WETTEDNESS);
+    out.massCountedW += (evaporatedSweat + DIFFUSION_WETTEDNESS) * greatest;
   }
 }

@@ -1,0 +1,58 @@
+import { existsSync, readdirSync, readFileSync } from "node:fs";
+import path from "node:path";
+import { compareBodyCases } from "./compare-body-cases";
+import { compareBodyParameters } from "./compare-body-parameters";
+import { compareTrialOutings } from "./compare-trial-outings";
+import type { FileReport } from "./tally";
+
+/** Kinds of reference file this program can check. */
+const COMPARERS: Readonly<Record<string, (file: never) => FileReport>> = {
+  "body-cases.json": compareBodyCases,
+  "body-parameters.json": compareBodyParameters,
+  "trial-outings.json": compareTrialOutings,
+};
+
+/** Kinds known whose computation is not built yet. */
+const NOT_BUILT: readonly string[] = [
+  "ireq-cases.json",
+  "iso9920-cases.json",
+  "wind-chill-cases.json",
+  "sun-cases.json",
+];
+
+export type FolderResult =
+  | { readonly file: string; readonly kind: "checked"; readonly report: FileReport }
+  | { readonly file: string; readonly kind: "skipped"; readonly why: string }
+  | { readonly file: string; readonly kind: "unreadable"; readonly why: string };
+
+function checkFile(folder: string, file: string): FolderResult {
+  const compare = COMPARERS[file];
+  if (!compare) {
+    const why = NOT_BUILT.includes(file)
+      ? "this computation is not built yet"
+      : "not a table of cases this program knows";
+    return { file, kind: "skipped", why };
+  }
+  try {
+    const data = JSON.parse(readFileSync(path.join(folder, file), "utf8")) as never;
+    return { file, kind: "checked", report: compare(data) };
+  } catch (error) {
+    return { file, kind: "unreadable", why: (error as Error).message };
+  }
+}
+
+/**
+ * Checks every reference file of a folder.
+ * @throws when the folder does not exist
+ */
+export function compareFolder(folder: string): FolderResult[] {
+  if (!existsSync(folder)) throw new Error(`${folder} does not exist: give a folder with reference files`);
+  return readdirSync(folder)
+    .filter((file) => file.endsWith(".json"))
+    .sort()
+    .map((file) => checkFile(folder, file));
+}
+
+export const hasFailed = (result: FolderResult): boolean =>
+  result.kind === "unreadable" ||
+  (result.kind === "checked" && (result.report.cases === 0 || result.report.findings.some(({ passed }) => !passed)));

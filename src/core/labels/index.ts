@@ -1,0 +1,23 @@
+export {
+  ASSEMBLY_FACTOR,
+  BOOT_TOE_FACTOR,
+  FACE_PERMEABILITY_L_PER_M2S,
+  LOFT_KEPT,
+  type Assembly,
+  type ExplicitPanel,
+  type Face,
+  type Label,
+  type LabelPanel,
+  type Wear,
+} from "./label";
+export {
+  BATTING_FIBRES,
+  LABEL_RANGE,
+  SOLID_SUBSTANCES,
+  type BattingFibre,
+  type Material,
+  type MaterialKind,
+  type SolidSubstance,
+} from "./material";
+export { coveredPatches, readLabel, type PatchReading } from "./read-label";
+export { readMaterial, type MaterialReading } from "./reading";

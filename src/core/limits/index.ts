@@ -1,0 +1,20 @@
+export {
+  HELD_PAST_PLAN_MINUTES,
+  LEVELS,
+  LIMIT_TABLE,
+  LIMITS,
+  RECOVERY_MINUTES,
+  SHIVERING_LASTS_MINUTES,
+  type Level,
+  type Limit,
+} from "./limit-table";
+export { judge, levelEverywhere, type AcceptedLevels, type Verdict } from "./verdict";
+export {
+  firstCrossing,
+  LIMIT_PARTS,
+  type Crossing,
+  type InTask,
+  type LimitPart,
+  type LimitPlace,
+  type Watch,
+} from "./watch";

@@ -1,0 +1,69 @@
+import type { Layer } from "../clothing";
+import { CoreError } from "../errors";
+import { readLabel, type PatchReading } from "../labels";
+import { SITE_INDEX, SIDES, siteKey, SITES, type Side } from "../patches";
+import { buildOutfit, type Outfit, type SiteLayers } from "../sitter";
+import type { Piece, Wearing } from "./outing";
+
+/** An outfit for a span of the outing, and the layers that count only where weight rests. */
+export type Dress = {
+  readonly fromMinute: number;
+  readonly outfit: Outfit;
+  /** Layers with pads under seat and soles, for contact. */
+  readonly contactLayers: SiteLayers;
+};
+
+type ReadPiece = { readonly piece: Piece; readonly readings: readonly PatchReading[] };
+
+const sidesOf = (side: Side | "both"): readonly Side[] => (side === "both" ? SIDES : [side]);
+
+/** Sites a reading covers when the piece is worn on these sides. */
+function sitesOf(reading: PatchReading, wornOn: Wearing["side"]): number[] {
+  const worn = new Set(sidesOf(wornOn));
+  const keys = sidesOf(reading.side)
+    .filter((side) => worn.has(side))
+    .map((side) => siteKey(reading.patch, side));
+  return [...new Set(keys)].map((key) => SITE_INDEX[key]!);
+}
+
+function layersOf(worn: readonly (Wearing & ReadPiece)[]): SiteLayers {
+  const layers: Layer[][] = SITES.map(() => []);
+  for (const wearing of worn) {
+    for (const reading of wearing.readings) {
+      for (const site of sitesOf(reading, wearing.side)) layers[site]!.push(...reading.layers);
+    }
+  }
+  return layers;
+}
+
+const inMitt = (worn: readonly (Wearing & ReadPiece)[], side: Side): boolean =>
+  worn.some(({ piece, side: on }) => piece.fingersTogether && sidesOf(on).includes(side));
+
+/**
+ * The outfits of an outing in order of time: a new one wherever something is put on or taken off.
+ * @throws {CoreError} `unknown-piece` when a wearing names a piece that is not there
+ */
+export function dressings(pieces: readonly Piece[], wearings: readonly Wearing[]): Dress[] {
+  const read = new Map(pieces.map((piece) => [piece.id, { piece, readings: readLabel(piece.label) }]));
+  const known = wearings.map((wearing) => {
+    const readPiece = read.get(wearing.pieceId);
+    if (!readPiece)
+      throw new CoreError("unknown-piece", `a wearing names piece ${wearing.pieceId}, which is not in the outing`);
+    return { ...wearing, ...readPiece };
+  });
+  const outwards = [...known].sort((one, other) => one.rank - other.rank);
+  const changes = [...new Set([0, ...known.flatMap(({ fromMinute, toMinute }) => [fromMinute, toMinute])])];
+  return changes
+    .filter((minute) => minute >= 0)
+    .sort((one, other) => one - other)
+    .map((fromMinute) => {
+      const on = outwards.filter((wearing) => wearing.fromMinute <= fromMinute && fromMinute < wearing.toMinute);
+      const clothes = on.filter(({ piece }) => piece.kind !== "pad");
+      const pads = on.filter(({ piece }) => piece.kind === "pad");
+      return {
+        fromMinute,
+        outfit: buildOutfit(layersOf(clothes), { left: inMitt(clothes, "left"), right: inMitt(clothes, "right") }),
+        contactLayers: layersOf([...clothes, ...pads]),
+      };
+    });
+}

@@ -1,0 +1,22 @@
+export { dressings, type Dress } from "./dressing";
+export {
+  MODEL_VERSION,
+  OUTING_RANGE,
+  PHASE_KINDS,
+  PIECE_KINDS,
+  WEARING_SIDES,
+  type Outing,
+  type OutingPerson,
+  type OutingPlace,
+  type Phase,
+  type PhaseKind,
+  type Piece,
+  type PieceKind,
+  type SpotSurroundings,
+  type Wearing,
+  type WearingSide,
+} from "./outing";
+export { resistancesAt } from "./resistances-at";
+export type { OutingSeries } from "./series";
+export { isExtrapolated, simulateOuting, type OutingResult, type SitAnswer } from "./simulate-outing";
+export { sitSpans, type SitSpan } from "./sits";

@@ -1,0 +1,180 @@
+import { CoreError } from "../errors";
+import { assertInRange } from "../errors";
+import { restingBody, type BodyPerson, type RestingBody } from "../body";
+import {
+  firstCrossing,
+  HELD_PAST_PLAN_MINUTES,
+  judge,
+  LEVELS,
+  levelEverywhere,
+  RECOVERY_MINUTES,
+  type Level,
+  type Verdict,
+  type Watch,
+} from "../limits";
+import { createSitter, type Conditions, type Sitter } from "../sitter";
+import { phaseConditions, type PhaseConditions } from "./conditions";
+import { dressings, type Dress } from "./dressing";
+import { MODEL_VERSION, OUTING_RANGE, type Outing } from "./outing";
+import { createRecorder, type OutingSeries, type Recorder } from "./series";
+import { sitWatches } from "./sit-watches";
+import { sitSpans, type SitSpan } from "./sits";
+
+/** The answer for one sit of an outing. */
+export type SitAnswer = {
+  readonly fromMinute: number;
+  readonly toMinute: number;
+  /** At the levels the person accepts. */
+  readonly verdict: Verdict;
+  /** All limits at one level, for each level. */
+  readonly byLevel: Readonly<Record<Level, Verdict>>;
+};
+
+export type OutingResult = {
+  readonly modelVersion: string;
+  /** The person lies outside the adult model: figures are extrapolated. */
+  readonly extrapolated: boolean;
+  readonly series: OutingSeries;
+  readonly sits: readonly SitAnswer[];
+  /** Place in `sits` of the first sit that fails its plan, else of the one with the least to spare. */
+  readonly decidingSit: number;
+};
+
+const ADULT_FROM_YEARS = 18;
+const ADULT_FROM_KG = 45;
+
+/** Below 18 years or 45 kg the published body is extrapolated. */
+export const isExtrapolated = ({ ageYears, massKg }: BodyPerson): boolean =>
+  ageYears < ADULT_FROM_YEARS || massKg < ADULT_FROM_KG;
+
+/**
+ * Simulates an outing: a person's body with digits, minute by minute, and what ends each sit.
+ * @param resting the person's resting body, when already known
+ * @throws {CoreError} `no-phases`, `no-sit`, `no-weather`, `unknown-piece`, `out-of-range`
+ * @source docs/method.md
+ */
+export function simulateOuting(outing: Outing, resting: RestingBody = restingBody(outing.person.body)): OutingResult {
+  if (outing.phases.length === 0) throw new CoreError("no-phases", "an outing needs at least one phase");
+  const spans = sitSpans(outing.phases);
+  if (spans.length === 0) throw new CoreError("no-sit", "an outing needs at least one phase in which the person sits");
+  const totalMinutes = outing.phases.reduce((total, { minutes }) => total + minutes, 0);
+  assertInRange("totalMinutes", totalMinutes, OUTING_RANGE.totalMinutes);
+
+  const run: Run = {
+    sitter: createSitter(outing.person.body, outing.start, resting),
+    recorder: createRecorder(totalMinutes),
+    dresses: dressings(outing.pieces, outing.wearings),
+    conditions: outing.phases.map((phase) => phaseConditions(outing, phase)),
+  };
+  recordStart(run);
+  const sits: SitAnswer[] = [];
+  let minute = 0;
+  outing.phases.forEach((phase, index) => {
+    const end = minute + phase.minutes;
+    for (; minute < end; minute++) stepMinute(run, run.recorder, minute, minute + 1, run.conditions[index]!);
+    const span = spans.find(({ toMinute }) => toMinute === end);
+    if (span) sits.push(answerSit(outing, run, span));
+  });
+  return {
+    modelVersion: MODEL_VERSION,
+    extrapolated: isExtrapolated(outing.person.body),
+    series: run.recorder.series,
+    sits,
+    decidingSit: decidingSit(sits),
+  };
+}
+
+type Run = {
+  readonly sitter: Sitter;
+  readonly recorder: Recorder;
+  readonly dresses: readonly Dress[];
+  readonly conditions: readonly PhaseConditions[];
+};
+
+const dressAt = (dresses: readonly Dress[], minute: number): Dress =>
+  dresses.findLast(({ fromMinute }) => fromMinute <= minute)!;
+
+function stepMinute(run: Run, into: Recorder, minute: number, recordAt: number, conditions: PhaseConditions): void {
+  const at: Conditions = conditions(minute, dressAt(run.dresses, minute));
+  run.sitter.step(at);
+  into.record(recordAt, run.sitter, at);
+}
+
+function recordStart(run: Run): void {
+  run.recorder.record(0, run.sitter, run.conditions[0]!(0, dressAt(run.dresses, 0)));
+}
+
+/** Judges a sit; goes on sitting past its plan only as long as the answer is open, then returns to the plan. */
+function answerSit(outing: Outing, run: Run, span: SitSpan): SitAnswer {
+  const { fromMinute, toMinute } = span;
+  const planned = run.recorder.series;
+  const held = createRecorder(HELD_PAST_PLAN_MINUTES);
+  const inTask = taskMinutes(outing, fromMinute, toMinute);
+  const watchesFor = (heldMinutes: number): Watch[] =>
+    sitWatches(planned, fromMinute, toMinute, held.series, heldMinutes);
+  const state = run.sitter.save();
+  const lastDress = dressAt(run.dresses, toMinute - 1);
+  let heldMinutes = 0;
+  let watches = watchesFor(0);
+  while (heldMinutes < HELD_PAST_PLAN_MINUTES && !isSettled(watches, inTask)) {
+    const chunkEnd = Math.min(HELD_PAST_PLAN_MINUTES, heldMinutes + RECOVERY_MINUTES);
+    for (; heldMinutes < chunkEnd; heldMinutes++) {
+      const at = run.conditions[span.lastPhase]!(toMinute + heldMinutes, lastDress);
+      run.sitter.step(at);
+      held.record(heldMinutes + 1, run.sitter, at);
+    }
+    watches = watchesFor(heldMinutes);
+  }
+  run.sitter.restore(state);
+  const simulatedMinutes = toMinute - fromMinute + heldMinutes;
+  const judged = (accepted: Parameters<typeof judge>[1]): Verdict => judge(watches, accepted, inTask, simulatedMinutes);
+  return {
+    fromMinute,
+    toMinute,
+    verdict: judged(outing.person.accepted),
+    byLevel: Object.fromEntries(LEVELS.map((level) => [level, judged(levelEverywhere(level))])) as Record<
+      Level,
+      Verdict
+    >,
+  };
+}
+
+/** Nothing simulated later could change the answer: two limits are passed for good at the hardest level. */
+function isSettled(watches: readonly Watch[], inTask: (minute: number) => boolean): boolean {
+  const hard = new Set(
+    watches.flatMap((watch) => {
+      const crossing = firstCrossing(watch, "hard", inTask);
+      const settled = crossing !== null && crossing + RECOVERY_MINUTES < watch.values.length;
+      return settled ? [`${watch.limit} ${watch.place.part}`] : [];
+    }),
+  );
+  return hard.size >= 2;
+}
+
+function taskMinutes(outing: Outing, fromMinute: number, toMinute: number): (minute: number) => boolean {
+  const tasks = new Uint8Array(toMinute - fromMinute + 1);
+  let minute = 0;
+  for (const phase of outing.phases) {
+    const end = minute + phase.minutes;
+    // Minute m of the curves is the end of step m: a task's own minutes are those after its start.
+    if (phase.kind === "task" && minute >= fromMinute && end <= toMinute) {
+      tasks.fill(1, minute - fromMinute + 1, end - fromMinute + 1);
+    }
+    minute = end;
+  }
+  return (sitMinute) => tasks[sitMinute] === 1;
+}
+
+/** Minutes a verdict leaves beyond the plan; negative when the sit fails. */
+function spareMinutes({ verdict, fromMinute, toMinute }: SitAnswer): number {
+  const planned = toMinute - fromMinute;
+  if (verdict.kind === "arrivesTooCold") return -planned;
+  return (verdict.kind === "ends" ? verdict.minutesStill : verdict.minutes) - planned;
+}
+
+function decidingSit(sits: readonly SitAnswer[]): number {
+  const failing = sits.findIndex((sit) => spareMinutes(sit) < 0);
+  if (failing >= 0) return failing;
+  const spare = sits.map(spareMinutes);
+  return spare.indexOf(Math.min(...spare));
+}

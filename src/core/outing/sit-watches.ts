@@ -1,0 +1,50 @@
+import { DIGITS, type Digit } from "../digits";
+import type { Limit, LimitPlace, Watch } from "../limits";
+import type { OutingSeries } from "./series";
+
+const DIGIT_WATCH: Readonly<Record<Digit, { limit: Limit; place: LimitPlace }>> = {
+  leftToes: { limit: "toes", place: { part: "toes", side: "left" } },
+  rightToes: { limit: "toes", place: { part: "toes", side: "right" } },
+  leftFingers: { limit: "fingers", place: { part: "fingers", side: "left" } },
+  rightFingers: { limit: "fingers", place: { part: "fingers", side: "right" } },
+  nose: { limit: "face", place: { part: "nose", side: null } },
+  cheeks: { limit: "face", place: { part: "cheeks", side: null } },
+  ears: { limit: "face", place: { part: "ears", side: null } },
+};
+const WHOLE_BODY: LimitPlace = { part: "body", side: null };
+
+/** A curve from the start of a sit to the end of what was simulated: planned minutes, then those held past the plan. */
+function joined(
+  planned: Float64Array,
+  from: number,
+  to: number,
+  held: Float64Array,
+  heldMinutes: number,
+): Float64Array {
+  const values = new Float64Array(to - from + 1 + heldMinutes);
+  values.set(planned.subarray(from, to + 1));
+  values.set(held.subarray(1, heldMinutes + 1), to - from + 1);
+  return values;
+}
+
+/**
+ * Everything a sit is judged by.
+ * @param fromMinute, toMinute the sit in `planned`
+ * @param held curves from the sit's end on, index 0 being that end
+ */
+export function sitWatches(
+  planned: OutingSeries,
+  fromMinute: number,
+  toMinute: number,
+  held: OutingSeries,
+  heldMinutes: number,
+): Watch[] {
+  const values = (curve: (series: OutingSeries) => Float64Array): Float64Array =>
+    joined(curve(planned), fromMinute, toMinute, curve(held), heldMinutes);
+  return [
+    ...DIGITS.map((digit) => ({ ...DIGIT_WATCH[digit], values: values(({ digitC }) => digitC[digit]) })),
+    { limit: "heatDebt", place: WHOLE_BODY, values: values(({ heatDebtWhPerM2 }) => heatDebtWhPerM2) },
+    { limit: "shivering", place: WHOLE_BODY, values: values(({ shiveringWPerM2 }) => shiveringWPerM2) },
+    { limit: "trunk", place: WHOLE_BODY, values: values(({ trunkC }) => trunkC) },
+  ];
+}

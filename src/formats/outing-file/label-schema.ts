@@ -1,0 +1,82 @@
+import { z } from "zod";
+import { GAP_BY_FIT_MM, LAYER_RANGE } from "@/core/clothing";
+import {
+  ASSEMBLY_FACTOR,
+  BATTING_FIBRES,
+  FACE_PERMEABILITY_L_PER_M2S,
+  LABEL_RANGE,
+  LOFT_KEPT,
+  SOLID_SUBSTANCES,
+} from "@/core/labels";
+import { PATCHES } from "@/core/patches";
+import { within } from "../within";
+
+const keysOf = <Key extends string>(record: Readonly<Record<Key, unknown>>): [Key, ...Key[]] =>
+  Object.keys(record) as [Key, ...Key[]];
+
+const MOST_PANELS = 24;
+const MOST_MATERIALS = 12;
+const MOST_LAYERS = 16;
+
+const thicknessMm = within(LABEL_RANGE.thicknessMm);
+const massGPerM2 = within(LABEL_RANGE.massGPerM2);
+
+export const materialSchema = z.discriminatedUnion("kind", [
+  z.strictObject({ kind: z.literal("thickness"), thicknessMm }),
+  z.strictObject({ kind: z.literal("highPile"), thicknessMm }),
+  z.strictObject({
+    kind: z.literal("garmentBatting"),
+    massGPerM2,
+    fibre: z.enum(BATTING_FIBRES),
+    quilted: z.boolean(),
+  }),
+  z.strictObject({ kind: z.enum(["bootBatting", "gloveBatting", "mittBatting"]), massGPerM2 }),
+  z.strictObject({ kind: z.literal("fleece"), massGPerM2 }),
+  z.strictObject({ kind: z.literal("knit"), massGPerM2 }),
+  z.strictObject({ kind: z.literal("felt"), thicknessMm }),
+  z.strictObject({
+    kind: z.literal("down"),
+    fillPowerIn3PerOz: within(LABEL_RANGE.fillPowerIn3PerOz),
+    fillG: within(LABEL_RANGE.fillG),
+    panelAreaM2: within(LABEL_RANGE.panelAreaM2),
+  }),
+  z.strictObject({ kind: z.literal("solid"), substance: z.enum(SOLID_SUBSTANCES), thicknessMm }),
+]);
+
+const patches = z.array(z.enum(PATCHES)).min(1).max(PATCHES.length);
+
+export const layerSchema = z.strictObject({
+  insulationM2KPerW: within(LAYER_RANGE.insulationM2KPerW),
+  thicknessMm: within(LAYER_RANGE.thicknessMm),
+  gapMm: within(LAYER_RANGE.gapMm),
+  airPermeabilityLPerM2S: within(LAYER_RANGE.airPermeabilityLPerM2S),
+  keptUnderLoad: within(LAYER_RANGE.keptUnderLoad),
+  rigidWall: z.boolean(),
+});
+
+export const labelSchema = z.discriminatedUnion("kind", [
+  z.strictObject({
+    kind: z.literal("panels"),
+    panels: z
+      .array(z.strictObject({ patches, materials: z.array(materialSchema).min(1).max(MOST_MATERIALS) }))
+      .min(1)
+      .max(MOST_PANELS),
+    assembly: z.enum(keysOf(ASSEMBLY_FACTOR)),
+    face: z.enum(keysOf(FACE_PERMEABILITY_L_PER_M2S)),
+    fit: z.enum(keysOf(GAP_BY_FIT_MM)),
+    wear: z.enum(keysOf(LOFT_KEPT)),
+  }),
+  z.strictObject({
+    kind: z.literal("explicit"),
+    panels: z
+      .array(
+        z.strictObject({
+          patches,
+          side: z.enum(["left", "right", "both"]),
+          layers: z.array(layerSchema).max(MOST_LAYERS),
+        }),
+      )
+      .min(1)
+      .max(MOST_PANELS),
+  }),
+]);

@@ -1,0 +1,39 @@
+import { z } from "zod";
+import { OUTING_FORMAT_VERSION, outingFileSchema, type OutingFile } from "./schema";
+import { upgradeOutingFile } from "./upgrade";
+
+/** One thing wrong with a file: where, and what to do about it. */
+export type FileProblem = { readonly path: string; readonly reason: string };
+
+export type ParsedOutingFile =
+  { readonly ok: true; readonly file: OutingFile } | { readonly ok: false; readonly problems: readonly FileProblem[] };
+
+const pathText = (path: readonly PropertyKey[]): string =>
+  path.reduce<string>(
+    (text, part) => (typeof part === "number" ? `${text}[${part}]` : text ? `${text}.${String(part)}` : String(part)),
+    "",
+  );
+
+/** Problems of a Zod error, with the path as a person writes it. */
+export const problemsOf = (error: z.ZodError): FileProblem[] =>
+  error.issues.map(({ path, message }) => ({ path: pathText(path) || "(whole file)", reason: message }));
+
+/** Reads the text of an outing file, whatever version it is. */
+export function parseOutingFile(text: string): ParsedOutingFile {
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch (error) {
+    return { ok: false, problems: [{ path: "(whole file)", reason: `is not JSON: ${(error as Error).message}` }] };
+  }
+  const upgraded = upgradeOutingFile(value);
+  if (!upgraded.ok) return { ok: false, problems: [upgraded.problem] };
+  const parsed = outingFileSchema.safeParse(upgraded.value);
+  return parsed.success ? { ok: true, file: parsed.data } : { ok: false, problems: problemsOf(parsed.error) };
+}
+
+/** JSON Schema of the newest version, for other programs. */
+export const outingFileJsonSchema = (): object => ({
+  title: `Umiak outing, format version ${OUTING_FORMAT_VERSION}`,
+  ...z.toJSONSchema(outingFileSchema, { io: "input" }),
+});

@@ -1,0 +1,25 @@
+import type { FileProblem } from "./parse";
+
+type Upgrader = (file: Record<string, unknown>) => Record<string, unknown>;
+
+/** Step from each older version to the next; version 1 is the first. */
+const UPGRADERS: Readonly<Record<number, Upgrader>> = {};
+
+export const NEWEST_OUTING_FORMAT = Math.max(1, ...Object.keys(UPGRADERS).map((from) => Number(from) + 1));
+
+type Upgraded = { readonly ok: true; readonly value: unknown } | { readonly ok: false; readonly problem: FileProblem };
+
+/** Brings a file of any known version to the newest. */
+export function upgradeOutingFile(value: unknown): Upgraded {
+  if (typeof value !== "object" || value === null || Array.isArray(value)) return { ok: true, value };
+  let file = value as Record<string, unknown>;
+  const { formatVersion } = file;
+  if (typeof formatVersion === "number" && formatVersion > NEWEST_OUTING_FORMAT) {
+    const reason = `is ${formatVersion}, newer than this program knows (${NEWEST_OUTING_FORMAT}): update the program`;
+    return { ok: false, problem: { path: "formatVersion", reason } };
+  }
+  for (let upgrade = UPGRADERS[Number(file.formatVersion)]; upgrade; upgrade = UPGRADERS[Number(file.formatVersion)]) {
+    file = upgrade(file);
+  }
+  return { ok: true, value: file };
+}
