@@ -26,8 +26,10 @@ export function recognisePerson(figures: ScaledFigures): BodyPerson {
   const massKg = (STANDARD.massKg * figures.capacity[CHEST.core]!) / standard.capacityJPerK[CHEST.core]!;
   const surfaceM2 = (standard.surfaceM2 * figures.bsa[0]!) / standard.skinAreaM2[0]!;
   const heightM = (surfaceM2 / (0.2025 * massKg ** 0.425)) ** (1 / 0.725);
-  const nearest = <Candidate>(candidates: readonly Candidate[], distance: (candidate: Candidate) => number): Candidate =>
-    candidates.reduce((best, candidate) => (distance(candidate) < distance(best) ? candidate : best));
+  const nearest = <Candidate>(
+    candidates: readonly Candidate[],
+    distance: (candidate: Candidate) => number,
+  ): Candidate => candidates.reduce((best, candidate) => (distance(candidate) < distance(best) ? candidate : best));
   const fatPercent = nearest(FAT_CLASSES, (fat) => {
     const { conductances } = bodyParameters({ ...STANDARD, heightM, massKg, fatPercent: fat });
     const own = conductances.find(({ from, to }) => from === CHEST.core && to === CHEST.skin)!;

@@ -1,0 +1,36 @@
+import node from "@astrojs/node";
+import react from "@astrojs/react";
+import tailwindcss from "@tailwindcss/vite";
+import { defineConfig } from "astro/config";
+import { fileURLToPath } from "node:url";
+
+const src = fileURLToPath(new URL("./src", import.meta.url));
+
+export default defineConfig({
+  output: "server",
+  adapter: node({ mode: "standalone" }),
+  integrations: [react()],
+  server: { host: "127.0.0.1", port: 4477 },
+  devToolbar: { enabled: false },
+  security: { checkOrigin: true },
+  experimental: {
+    csp: {
+      directives: [
+        "default-src 'none'",
+        "connect-src 'self'",
+        "img-src 'self' data:",
+        "font-src 'self'",
+        "worker-src 'self'",
+        "manifest-src 'self'",
+        "base-uri 'none'",
+        "form-action 'self'",
+      ],
+    },
+  },
+  vite: {
+    plugins: [tailwindcss()],
+    resolve: { alias: { "@": src } },
+    worker: { format: "es" },
+    server: { watch: { ignored: ["**/.data/**"] } },
+  },
+});

@@ -1,0 +1,24 @@
+import { explain } from "./say.mjs";
+
+const USAGE = `usage:
+  ./umiak start   set up what is missing and run the application at http://127.0.0.1:4477/
+  ./umiak test    set up what is missing and run every check and test
+
+environment: PORT, DATABASE_URL (an existing PostgreSQL instead of the private one), UMIAK_DATA_DIR`;
+
+const commands = {
+  start: async () => (await import("./start.mjs")).start(),
+  test: async () => (await import("./test.mjs")).test(),
+};
+
+const command = commands[/** @type {keyof typeof commands} */ (process.argv[2])];
+if (!command || process.argv.length > 3) {
+  console.error(USAGE);
+  process.exit(2);
+}
+try {
+  process.exitCode = await command();
+} catch (error) {
+  console.error(`umiak: ${explain(error)}`);
+  process.exitCode = 1;
+}

@@ -1,0 +1,78 @@
+import { createHash } from "node:crypto";
+import { accessSync, constants, existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
+import path from "node:path";
+import { mustExecute } from "./execute.mjs";
+import { ROOT } from "./paths.mjs";
+import { PlainError, say } from "./say.mjs";
+
+const DEBIAN_POSTGRES = "/usr/lib/postgresql";
+
+/** @param {string} file */
+function isExecutable(file) {
+  try {
+    accessSync(file, constants.X_OK);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** Folder with postgres and initdb: the newest of Debian's, else the first on the PATH. */
+export function findPostgres() {
+  const debian = existsSync(DEBIAN_POSTGRES)
+    ? readdirSync(DEBIAN_POSTGRES)
+        .sort((one, other) => Number(other) - Number(one))
+        .map((version) => path.join(DEBIAN_POSTGRES, version, "bin"))
+    : [];
+  const onPath = (process.env.PATH ?? "").split(":").filter(Boolean);
+  return [...debian, ...onPath].find(
+    (folder) => isExecutable(path.join(folder, "postgres")) && isExecutable(path.join(folder, "initdb")),
+  );
+}
+
+export const findChromium = () => ["/usr/bin/chromium", "/usr/bin/chromium-browser"].find(isExecutable);
+
+/**
+ * Installs one of Debian's packages, or prints the line to run when only root could.
+ * @param {string} name
+ * @param {string} reason
+ */
+async function installDebian(name, reason) {
+  const line = `apt-get update && apt-get install -y --no-install-recommends ${name}`;
+  if (!isExecutable("/usr/bin/apt-get"))
+    throw new PlainError(`${reason}: install ${name} with your system's package manager, then run this again.`);
+  if (process.getuid?.() !== 0)
+    throw new PlainError(`${reason}. Only root can install it; run:  sudo sh -c '${line}'  and then this again.`);
+  say(`installing Debian's ${name} …`);
+  const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
+  await mustExecute(`installing ${name}`, "sh", ["-c", line], { env });
+}
+
+/** @returns {Promise<string>} folder with PostgreSQL's programs */
+export async function ensurePostgres() {
+  if (!findPostgres()) await installDebian("postgresql", "PostgreSQL is missing");
+  const found = findPostgres();
+  if (!found)
+    throw new PlainError("PostgreSQL was installed but its programs were not found under /usr/lib/postgresql.");
+  return found;
+}
+
+/** @returns {Promise<string>} Debian's Chromium */
+export async function ensureChromium() {
+  if (!findChromium()) await installDebian("chromium", "Chromium, which the browser tests need, is missing");
+  const found = findChromium();
+  if (!found) throw new PlainError("Chromium was installed but /usr/bin/chromium is not there.");
+  return found;
+}
+
+/** Installs the packages of the lock file unless they are there already. */
+export async function ensureNodeModules() {
+  const lock = createHash("sha256")
+    .update(readFileSync(path.join(ROOT, "package-lock.json")))
+    .digest("hex");
+  const stamp = path.join(ROOT, "node_modules", ".umiak-lock");
+  if (existsSync(stamp) && readFileSync(stamp, "utf8") === lock) return;
+  say("installing packages (npm ci) …");
+  await mustExecute("npm ci", "npm", ["ci", "--no-audit", "--no-fund"], { cwd: ROOT });
+  writeFileSync(stamp, lock);
+}

@@ -1,0 +1,41 @@
+import { spawn } from "node:child_process";
+import path from "node:path";
+import { ROOT } from "./paths.mjs";
+import { PlainError } from "./say.mjs";
+
+const STOP_TIMEOUT_MS = 10_000;
+
+/**
+ * Starts the built web server and waits until it listens.
+ * @param {{ port: number, databaseUrl: string }} how
+ */
+export async function startWeb({ port, databaseUrl }) {
+  const env = {
+    ...process.env,
+    PORT: String(port),
+    HOST: "127.0.0.1",
+    DATABASE_URL: databaseUrl,
+    NODE_ENV: "production",
+  };
+  const child = spawn(process.execPath, [path.join(ROOT, "scripts/run/serve.mjs")], {
+    cwd: ROOT,
+    env,
+    detached: true,
+    stdio: ["ignore", "inherit", "inherit", "ipc"],
+  });
+  /** @type {Promise<number | null>} */
+  const exited = new Promise((resolve) => child.once("exit", resolve));
+  const ready = new Promise((resolve) => child.once("message", resolve));
+  const first = await Promise.race([ready, exited.then(() => "exited")]);
+  if (first === "exited") throw new PlainError("the web server ended before it listened; its message stands above.");
+  return {
+    exited,
+    stop: async () => {
+      if (child.exitCode !== null || child.signalCode !== null) return;
+      child.kill("SIGTERM");
+      const timer = setTimeout(() => child.kill("SIGKILL"), STOP_TIMEOUT_MS);
+      await exited;
+      clearTimeout(timer);
+    },
+  };
+}

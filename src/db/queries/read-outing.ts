@@ -1,0 +1,39 @@
+import { and, asc, eq } from "drizzle-orm";
+import type { Connection } from "../connect";
+import { hourOfWeather, outing, person, phase, piece, place, wearing } from "../schema";
+
+/** An outing with all it stands on; `null` when the owner has none of that id. */
+export async function readOuting(connection: Connection, ownerId: string, outingId: string) {
+  const [found] = await connection
+    .select({ outing, person, place })
+    .from(outing)
+    .innerJoin(person, and(eq(person.ownerId, outing.ownerId), eq(person.id, outing.personId)))
+    .innerJoin(place, and(eq(place.ownerId, outing.ownerId), eq(place.id, outing.placeId)))
+    .where(and(eq(outing.ownerId, ownerId), eq(outing.id, outingId)));
+  if (!found) return null;
+  const [weather, phases, wearings, kit] = await Promise.all([
+    connection
+      .select()
+      .from(hourOfWeather)
+      .where(and(eq(hourOfWeather.ownerId, ownerId), eq(hourOfWeather.outingId, outingId)))
+      .orderBy(asc(hourOfWeather.at)),
+    connection
+      .select()
+      .from(phase)
+      .where(and(eq(phase.ownerId, ownerId), eq(phase.outingId, outingId)))
+      .orderBy(asc(phase.position)),
+    connection
+      .select()
+      .from(wearing)
+      .where(and(eq(wearing.ownerId, ownerId), eq(wearing.outingId, outingId)))
+      .orderBy(asc(wearing.rank), asc(wearing.fromMinute), asc(wearing.id)),
+    connection
+      .select()
+      .from(piece)
+      .where(and(eq(piece.ownerId, ownerId), eq(piece.personId, found.outing.personId)))
+      .orderBy(asc(piece.name)),
+  ]);
+  return { ...found, weather, phases, wearings, kit };
+}
+
+export type OutingRows = NonNullable<Awaited<ReturnType<typeof readOuting>>>;

@@ -1,0 +1,73 @@
+import { and, eq, sql } from "drizzle-orm";
+import type { Connection, Database } from "../connect";
+import { hourOfWeather, outing, phase, wearing, type StoredVerdict } from "../schema";
+
+type Rows<Table extends { $inferInsert: object }> = readonly Omit<Table["$inferInsert"], "ownerId" | "outingId">[];
+
+/** What an outing is made of besides its head. */
+export type OutingContent = {
+  readonly weather: Rows<typeof hourOfWeather>;
+  readonly phases: Rows<typeof phase>;
+  readonly wearings: Rows<typeof wearing>;
+};
+
+export type Replaced = { readonly kind: "saved" | "conflict"; readonly version: number } | { readonly kind: "missing" };
+
+/** Writes an outing's weather, phases and wearings anew. */
+export async function insertContent(
+  connection: Connection,
+  ownerId: string,
+  outingId: string,
+  content: OutingContent,
+): Promise<void> {
+  const owned = { ownerId, outingId };
+  await connection
+    .delete(hourOfWeather)
+    .where(and(eq(hourOfWeather.ownerId, ownerId), eq(hourOfWeather.outingId, outingId)));
+  await connection.delete(phase).where(and(eq(phase.ownerId, ownerId), eq(phase.outingId, outingId)));
+  await connection.delete(wearing).where(and(eq(wearing.ownerId, ownerId), eq(wearing.outingId, outingId)));
+  await connection.insert(hourOfWeather).values(content.weather.map((row) => ({ ...row, ...owned })));
+  await connection.insert(phase).values(content.phases.map((row) => ({ ...row, ...owned })));
+  if (content.wearings.length > 0) {
+    await connection.insert(wearing).values(content.wearings.map((row) => ({ ...row, ...owned })));
+  }
+}
+
+/**
+ * Replaces an outing's content if it is still at the version the writer saw.
+ * Two writers on the same version: one is saved, the other is told of the conflict and changes nothing.
+ */
+export const replaceOuting = (
+  database: Database,
+  ownerId: string,
+  outingId: string,
+  expectedVersion: number,
+  content: OutingContent,
+): Promise<Replaced> =>
+  database.transaction(async (transaction) => {
+    const own = and(eq(outing.ownerId, ownerId), eq(outing.id, outingId));
+    const [raised] = await transaction
+      .update(outing)
+      .set({ version: sql`${outing.version} + 1`, updatedAt: sql`now()` })
+      .where(and(own, eq(outing.version, expectedVersion)))
+      .returning({ version: outing.version });
+    if (!raised) {
+      const [current] = await transaction.select({ version: outing.version }).from(outing).where(own);
+      return current ? { kind: "conflict", version: current.version } : { kind: "missing" };
+    }
+    await insertContent(transaction, ownerId, outingId, content);
+    return { kind: "saved", version: raised.version };
+  });
+
+/** Keeps a verdict with an outing: what was found, by which model, from which input. */
+export const storeVerdict = async (
+  connection: Connection,
+  ownerId: string,
+  outingId: string,
+  found: { readonly verdict: StoredVerdict; readonly modelVersion: string; readonly inputHash: string },
+): Promise<void> => {
+  await connection
+    .update(outing)
+    .set({ verdict: found.verdict, verdictModelVersion: found.modelVersion, verdictInputHash: found.inputHash })
+    .where(and(eq(outing.ownerId, ownerId), eq(outing.id, outingId)));
+};

@@ -1,0 +1,235 @@
+import { sql, type SQL } from "drizzle-orm";
+import {
+  boolean,
+  check,
+  doublePrecision,
+  foreignKey,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  unique,
+  uuid,
+  type AnyPgColumn,
+} from "drizzle-orm/pg-core";
+import { PERSON_RANGE } from "../core/body/index";
+import { LIMITS, type AcceptedLevels } from "../core/limits/index";
+import type { Label } from "../core/labels/index";
+import { OUTING_RANGE, PHASE_KINDS, PIECE_KINDS, WEARING_SIDES } from "../core/outing/index";
+import { CONDITION_RANGE, SITTER_POSTURES } from "../core/sitter/index";
+import { GROUNDS, SEAT_HEIGHT_RANGE_M, SHELTER } from "../core/weather/index";
+
+// Rules of every table: ids are UUIDv7 made by whoever creates the row; every table has owner_id and every foreign key
+// carries it, so rows of two owners can never be joined; checks take their limits from the core.
+
+/** A number as an SQL literal: figures of the core only, never user input. */
+const literal = (value: number): SQL => sql.raw(String(value));
+const inRange = (column: AnyPgColumn, [low, high]: readonly [number, number]): SQL =>
+  sql`${column} between ${literal(low)} and ${literal(high)}`;
+const oneOf = (column: AnyPgColumn, words: readonly string[]): SQL =>
+  sql`${column} in (${sql.raw(words.map((word) => `'${word}'`).join(", "))})`;
+
+const ownerId = () => uuid().notNull();
+const version = () => integer().notNull().default(1);
+const createdAt = () => timestamp({ withTimezone: true }).notNull().defaultNow();
+const updatedAt = () => timestamp({ withTimezone: true }).notNull().defaultNow();
+
+/** A number as it was typed, with its unit: shown again to whoever typed it. */
+export type TypedQuantity = { readonly value: number; readonly unit: string };
+
+/** A finding kept with an outing, so that a list need not simulate. */
+export type StoredVerdict = {
+  readonly kind: "ends" | "arrivesTooCold" | "longerThan";
+  readonly minutesStill: number;
+  readonly plannedMinutes: number;
+  readonly sitFromMinute: number;
+  readonly limit: (typeof LIMITS)[number] | null;
+  readonly part: string | null;
+  readonly side: string | null;
+};
+
+export const owner = pgTable("owner", {
+  id: uuid().primaryKey(),
+  name: text().notNull(),
+  createdAt: createdAt(),
+});
+
+export const person = pgTable(
+  "person",
+  {
+    id: uuid().notNull(),
+    ownerId: ownerId().references(() => owner.id),
+    name: text().notNull(),
+    heightM: doublePrecision().notNull(),
+    massKg: doublePrecision().notNull(),
+    fatPercent: doublePrecision().notNull(),
+    ageYears: integer().notNull(),
+    sex: text({ enum: ["female", "male"] }).notNull(),
+    accepted: jsonb().$type<AcceptedLevels>().notNull(),
+    version: version(),
+    createdAt: createdAt(),
+    updatedAt: updatedAt(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.ownerId, table.id] }),
+    check("person_height", inRange(table.heightM, PERSON_RANGE.heightM)),
+    check("person_mass", inRange(table.massKg, PERSON_RANGE.massKg)),
+    check("person_fat", inRange(table.fatPercent, PERSON_RANGE.fatPercent)),
+    check("person_age", inRange(table.ageYears, PERSON_RANGE.ageYears)),
+    check("person_sex", oneOf(table.sex, ["female", "male"])),
+  ],
+);
+
+export const place = pgTable(
+  "place",
+  {
+    id: uuid().notNull(),
+    ownerId: ownerId().references(() => owner.id),
+    name: text().notNull(),
+    shelter: text({ enum: Object.keys(SHELTER) as [keyof typeof SHELTER] }).notNull(),
+    seatHeightM: doublePrecision().notNull(),
+    ground: text({ enum: GROUNDS }).notNull(),
+    timeZone: text().notNull(),
+    version: version(),
+    createdAt: createdAt(),
+    updatedAt: updatedAt(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.ownerId, table.id] }),
+    check("place_shelter", oneOf(table.shelter, Object.keys(SHELTER))),
+    check("place_ground", oneOf(table.ground, GROUNDS)),
+    check("place_seat_height", inRange(table.seatHeightM, SEAT_HEIGHT_RANGE_M)),
+  ],
+);
+
+export const piece = pgTable(
+  "piece",
+  {
+    id: uuid().notNull(),
+    ownerId: ownerId(),
+    personId: uuid().notNull(),
+    name: text().notNull(),
+    kind: text({ enum: PIECE_KINDS }).notNull(),
+    label: jsonb().$type<Label>().notNull(),
+    fingersTogether: boolean().notNull().default(false),
+    massG: integer(),
+    priceMinor: integer(),
+    currency: text(),
+    version: version(),
+    createdAt: createdAt(),
+    updatedAt: updatedAt(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.ownerId, table.id] }),
+    foreignKey({ columns: [table.ownerId, table.personId], foreignColumns: [person.ownerId, person.id] }),
+    index("piece_by_person").on(table.ownerId, table.personId),
+    check("piece_kind", oneOf(table.kind, PIECE_KINDS)),
+    check("piece_mass", sql`${table.massG} is null or ${table.massG} > 0`),
+    check("piece_price", sql`(${table.priceMinor} is null) = (${table.currency} is null)`),
+  ],
+);
+
+export const outing = pgTable(
+  "outing",
+  {
+    id: uuid().notNull(),
+    ownerId: ownerId(),
+    name: text().notNull(),
+    personId: uuid().notNull(),
+    placeId: uuid().notNull(),
+    startsAt: timestamp({ withTimezone: true }).notNull(),
+    /** Invented for the demonstration: said on screen. */
+    invented: boolean().notNull().default(false),
+    version: version(),
+    verdict: jsonb().$type<StoredVerdict>(),
+    verdictModelVersion: text(),
+    verdictInputHash: text(),
+    createdAt: createdAt(),
+    updatedAt: updatedAt(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.ownerId, table.id] }),
+    foreignKey({ columns: [table.ownerId, table.personId], foreignColumns: [person.ownerId, person.id] }),
+    foreignKey({ columns: [table.ownerId, table.placeId], foreignColumns: [place.ownerId, place.id] }),
+    index("outing_by_start").on(table.ownerId, table.startsAt),
+  ],
+);
+
+const ofOuting = (table: { ownerId: AnyPgColumn; outingId: AnyPgColumn }) =>
+  foreignKey({ columns: [table.ownerId, table.outingId], foreignColumns: [outing.ownerId, outing.id] }).onDelete(
+    "cascade",
+  );
+
+export const hourOfWeather = pgTable(
+  "hour_of_weather",
+  {
+    ownerId: ownerId(),
+    outingId: uuid().notNull(),
+    at: timestamp({ withTimezone: true }).notNull(),
+    airTemperatureC: doublePrecision().notNull(),
+    windMPerS: doublePrecision().notNull(),
+    relativeHumidityPercent: doublePrecision().notNull(),
+    radiantTemperatureC: doublePrecision(),
+    airTemperatureTyped: jsonb().$type<TypedQuantity>(),
+    windTyped: jsonb().$type<TypedQuantity>(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.ownerId, table.outingId, table.at] }),
+    ofOuting(table),
+    check("hour_air_temperature", inRange(table.airTemperatureC, CONDITION_RANGE.airTemperatureC)),
+    check("hour_wind", inRange(table.windMPerS, CONDITION_RANGE.windMPerS)),
+    check("hour_humidity", inRange(table.relativeHumidityPercent, CONDITION_RANGE.relativeHumidityPercent)),
+  ],
+);
+
+export const phase = pgTable(
+  "phase",
+  {
+    id: uuid().notNull(),
+    ownerId: ownerId(),
+    outingId: uuid().notNull(),
+    position: integer().notNull(),
+    kind: text({ enum: PHASE_KINDS }).notNull(),
+    minutes: integer().notNull(),
+    posture: text({ enum: SITTER_POSTURES }).notNull(),
+    activityRatio: doublePrecision().notNull(),
+    walkSpeedMPerS: doublePrecision().notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.ownerId, table.id] }),
+    ofOuting(table),
+    unique("phase_position").on(table.ownerId, table.outingId, table.position),
+    check("phase_kind", oneOf(table.kind, PHASE_KINDS)),
+    check("phase_minutes", inRange(table.minutes, OUTING_RANGE.phaseMinutes)),
+    check("phase_posture", oneOf(table.posture, SITTER_POSTURES)),
+    check("phase_activity", inRange(table.activityRatio, CONDITION_RANGE.activityRatio)),
+    check("phase_walk", inRange(table.walkSpeedMPerS, CONDITION_RANGE.walkSpeedMPerS)),
+  ],
+);
+
+export const wearing = pgTable(
+  "wearing",
+  {
+    id: uuid().notNull(),
+    ownerId: ownerId(),
+    outingId: uuid().notNull(),
+    pieceId: uuid().notNull(),
+    side: text({ enum: WEARING_SIDES }).notNull(),
+    rank: integer().notNull(),
+    fromMinute: integer().notNull(),
+    toMinute: integer().notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.ownerId, table.id] }),
+    ofOuting(table),
+    foreignKey({ columns: [table.ownerId, table.pieceId], foreignColumns: [piece.ownerId, piece.id] }),
+    index("wearing_by_outing").on(table.ownerId, table.outingId),
+    index("wearing_by_piece").on(table.ownerId, table.pieceId),
+    check("wearing_side", oneOf(table.side, WEARING_SIDES)),
+    check("wearing_rank", inRange(table.rank, OUTING_RANGE.rank)),
+    check("wearing_span", sql`${table.fromMinute} >= 0 and ${table.toMinute} > ${table.fromMinute}`),
+  ],
+);

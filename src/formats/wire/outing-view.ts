@@ -1,0 +1,90 @@
+import type { BodyPerson } from "@/core/body";
+import type { Label } from "@/core/labels";
+import type { AcceptedLevels, Limit, LimitPart, LimitPlace } from "@/core/limits";
+import type { OutingPlace, Phase, PieceKind, WearingSide } from "@/core/outing";
+
+/** A number as it was typed, with its unit. */
+export type TypedNumber = { readonly value: number; readonly unit: string };
+
+export type WeatherHourView = {
+  /** ISO 8601, UTC. */
+  readonly at: string;
+  readonly airTemperatureC: number;
+  readonly windMPerS: number;
+  readonly relativeHumidityPercent: number;
+  readonly radiantTemperatureC: number | null;
+  readonly airTemperatureTyped: TypedNumber | null;
+  readonly windTyped: TypedNumber | null;
+};
+
+export type PhaseView = Omit<Phase, "spot"> & { readonly id: string };
+
+export type WearingView = {
+  readonly id: string;
+  readonly pieceId: string;
+  readonly side: WearingSide;
+  readonly rank: number;
+  readonly fromMinute: number;
+  readonly toMinute: number;
+};
+
+export type PieceView = {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: PieceKind;
+  readonly label: Label;
+  readonly fingersTogether: boolean;
+  readonly massG: number | null;
+};
+
+/** What a person may change on the day sheet. */
+export type OutingContentView = {
+  readonly weather: readonly WeatherHourView[];
+  readonly phases: readonly PhaseView[];
+  readonly wearings: readonly WearingView[];
+};
+
+/** A whole outing as server and browser pass it. */
+export type OutingView = OutingContentView & {
+  readonly id: string;
+  readonly version: number;
+  readonly name: string;
+  readonly invented: boolean;
+  readonly startsAt: string;
+  readonly person: BodyPerson & { readonly id: string; readonly name: string; readonly accepted: AcceptedLevels };
+  readonly place: OutingPlace & { readonly id: string; readonly name: string; readonly timeZone: string };
+  readonly kit: readonly PieceView[];
+};
+
+/** A verdict in a line. */
+export type VerdictLine = {
+  readonly kind: "ends" | "arrivesTooCold" | "longerThan";
+  readonly minutesStill: number;
+  readonly plannedMinutes: number;
+  readonly sitFromMinute: number;
+  readonly limit: Limit | null;
+  readonly part: LimitPart | null;
+  readonly side: LimitPlace["side"];
+};
+
+/** An outing in the list. */
+export type OutingLine = {
+  readonly id: string;
+  readonly name: string;
+  readonly invented: boolean;
+  readonly startsAt: string;
+  readonly timeZone: string;
+  readonly personName: string;
+  readonly placeName: string;
+  readonly verdict: VerdictLine | null;
+};
+
+/** An error as every endpoint answers it. */
+export type ErrorBody = {
+  readonly error: {
+    readonly code: string;
+    readonly message: string;
+    readonly problems?: readonly { readonly path: string; readonly reason: string }[];
+    readonly currentVersion?: number;
+  };
+};

@@ -1,0 +1,5 @@
+import type { APIRoute } from "astro";
+import { AppError } from "@/server/app-error";
+import { errorResponse } from "@/server/http/respond";
+
+export const ALL: APIRoute = () => errorResponse(new AppError("not-found", "There is no such endpoint."));

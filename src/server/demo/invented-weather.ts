@@ -1,0 +1,43 @@
+import { seededRandom } from "@/core/numeric";
+
+/** An invented day's run, from which hours are drawn. */
+export type InventedDay = {
+  readonly seed: number;
+  /** First hour, ISO 8601. */
+  readonly from: string;
+  readonly hours: number;
+  readonly lowestC: number;
+  readonly highestC: number;
+  /** Local hour of the day's high, in UTC hours. */
+  readonly highestAtUtcHour: number;
+  readonly windMPerS: readonly [first: number, last: number];
+  readonly relativeHumidityPercent: number;
+};
+
+const MS_PER_HOUR = 3_600_000;
+const TEMPERATURE_STRAY_K = 0.4;
+const WIND_STRAY_SHARE = 0.15;
+const HUMIDITY_STRAY_PERCENT = 4;
+
+const oneDecimal = (value: number): number => Math.round(value * 10) / 10;
+
+/** Hours of invented weather: a daily wave with a little stray, the same for the same seed. */
+export function inventedHours(day: InventedDay) {
+  const random = seededRandom(day.seed);
+  const stray = (): number => random() * 2 - 1;
+  const first = Date.parse(day.from);
+  return Array.from({ length: day.hours }, (_, place) => {
+    const at = new Date(first + place * MS_PER_HOUR);
+    const angle = ((at.getUTCHours() - day.highestAtUtcHour) / 24) * 2 * Math.PI;
+    const mean = (day.lowestC + day.highestC) / 2;
+    const half = (day.highestC - day.lowestC) / 2;
+    const share = day.hours > 1 ? place / (day.hours - 1) : 0;
+    const wind = day.windMPerS[0] + (day.windMPerS[1] - day.windMPerS[0]) * share;
+    return {
+      at,
+      airTemperatureC: oneDecimal(mean + half * Math.cos(angle) + TEMPERATURE_STRAY_K * stray()),
+      windMPerS: oneDecimal(Math.max(0, wind * (1 + WIND_STRAY_SHARE * stray()))),
+      relativeHumidityPercent: Math.round(day.relativeHumidityPercent + HUMIDITY_STRAY_PERCENT * stray()),
+    };
+  });
+}

@@ -1,0 +1,314 @@
+import type { Face, Label, LabelPanel, Material } from "@/core/labels";
+import type { PieceKind } from "@/core/outing";
+import type { Patch } from "@/core/patches";
+
+/** A generic piece of the demonstration kit: invented, but with figures as labels print them. */
+export type DemoPiece = {
+  readonly name: string;
+  readonly kind: PieceKind;
+  readonly label: Label;
+  readonly massG: number;
+  readonly priceMinor: number;
+  readonly fingersTogether?: boolean;
+};
+
+type PanelsLabel = Extract<Label, { kind: "panels" }>;
+
+const TRUNK: Patch[] = ["chest", "back", "belly", "lowerBack"];
+const ARMS: Patch[] = ["upperArm", "forearm", "wrist"];
+const SLEEVES: Patch[] = ["upperArm", "forearm"];
+const LEGS: Patch[] = ["seat", "thigh", "thighOnSeat", "knee", "calf", "ankle"];
+const HEAD: Patch[] = ["scalp", "ears"];
+const HAND: Patch[] = ["hand", "fingers"];
+const FOOT: Patch[] = ["footUpper", "toes"];
+const SHAFT: Patch[] = ["ankle", "footUpper", "toes"];
+
+const panel = (patches: Patch[], ...materials: Material[]): LabelPanel => ({ patches, materials });
+const knit = (massGPerM2: number): Material => ({ kind: "knit", massGPerM2 });
+const fleece = (massGPerM2: number): Material => ({ kind: "fleece", massGPerM2 });
+const mm = (thicknessMm: number): Material => ({ kind: "thickness", thicknessMm });
+const felt = (thicknessMm: number): Material => ({ kind: "felt", thicknessMm });
+const solid = (
+  substance: "rubber" | "cork" | "closedCellFoam" | "sheepskin" | "foamRubber",
+  thicknessMm: number,
+): Material => ({
+  kind: "solid",
+  substance,
+  thicknessMm,
+});
+const batting = (massGPerM2: number, fibre: "loftyFine" | "continuousFilament" = "loftyFine"): Material => ({
+  kind: "garmentBatting",
+  massGPerM2,
+  fibre,
+  quilted: true,
+});
+const down = (fillPowerIn3PerOz: number, fillG: number, panelAreaM2: number): Material => ({
+  kind: "down",
+  fillPowerIn3PerOz,
+  fillG,
+  panelAreaM2,
+});
+
+const label = (panels: LabelPanel[], face: Face, rest: Partial<PanelsLabel> = {}): Label => ({
+  kind: "panels",
+  panels,
+  face,
+  assembly: "none",
+  fit: "regular",
+  wear: "new",
+  ...rest,
+});
+const boot = (shaft: Material[], sole: Material[]): Label =>
+  label([panel(SHAFT, ...shaft), panel(["sole"], ...sole)], "membrane", { assembly: "boot", fit: "close" });
+
+type Figures = readonly [massG: number, price: number];
+const MINOR = 100;
+const piece = (
+  name: string,
+  kind: PieceKind,
+  own: Label,
+  [massG, price]: Figures,
+  fingersTogether = false,
+): DemoPiece => ({
+  name,
+  kind,
+  label: own,
+  massG,
+  priceMinor: price * MINOR,
+  fingersTogether,
+});
+
+/** The demonstration's generic pieces by a short key. */
+export const DEMO_PIECES = {
+  thinCap: piece("Thin knit cap", "headwear", label([panel(HEAD, knit(200))], "knit", { fit: "close" }), [45, 20]),
+  longHat: piece(
+    "Long wool hat, doubled",
+    "headwear",
+    label([panel(HEAD, mm(6))], "knit", { fit: "close" }),
+    [120, 35],
+  ),
+  balaclava: piece(
+    "Balaclava, fleece 150",
+    "headwear",
+    label([panel([...HEAD, "neck"], fleece(150))], "open", { fit: "close" }),
+    [85, 30],
+  ),
+  faceMask: piece(
+    "Windproof face mask, fleece 200",
+    "headwear",
+    label([panel(["face"], fleece(200))], "membrane", { fit: "close" }),
+    [60, 25],
+  ),
+  windHood: piece(
+    "Windproof hood",
+    "headwear",
+    label([panel([...HEAD, "neck"], mm(0.5))], "membrane", { fit: "loose" }),
+    [90, 40],
+  ),
+  woolTube: piece("Wool tube", "neckwear", label([panel(["neck"], mm(3))], "knit", { fit: "close" }), [70, 25]),
+  base200Top: piece(
+    "Wool base 200, top",
+    "garment",
+    label([panel([...TRUNK, ...ARMS], knit(200))], "knit", { fit: "close" }),
+    [230, 85],
+  ),
+  base350Top: piece(
+    "Heavy wool base 350, top",
+    "garment",
+    label([panel([...TRUNK, ...ARMS], knit(350))], "knit", { fit: "close" }),
+    [390, 120],
+  ),
+  fleeceJacket: piece(
+    "Fleece jacket 200",
+    "garment",
+    label([panel([...TRUNK, ...ARMS], fleece(200))], "open"),
+    [420, 85],
+  ),
+  feltShirt: piece(
+    "Felted wool shirt, 4 mm",
+    "garment",
+    label([panel([...TRUNK, ...ARMS], felt(4))], "woven", { wear: "used" }),
+    [780, 140],
+  ),
+  downVest: piece(
+    "Down vest, 650 fill, 120 g",
+    "garment",
+    label([panel(TRUNK, down(650, 120, 0.85))], "denseWeave", { assembly: "sewnThrough" }),
+    [330, 130],
+  ),
+  synthParka: piece(
+    "Parka, batting 170 · 130 · 100",
+    "garment",
+    label(
+      [panel([...TRUNK, "seat"], batting(170)), panel(ARMS, batting(130)), panel(HEAD, batting(100))],
+      "denseWeave",
+      { assembly: "sewnThrough", fit: "loose" },
+    ),
+    [1150, 320],
+  ),
+  downParka: piece(
+    "Down parka, 700 fill, 300 g",
+    "garment",
+    label(
+      [
+        panel([...TRUNK, "seat"], down(700, 165, 1.1)),
+        panel(ARMS, down(700, 85, 0.7)),
+        panel(HEAD, down(700, 50, 0.3)),
+      ],
+      "denseWeave",
+      { assembly: "baffled", fit: "loose" },
+    ),
+    [1320, 640],
+  ),
+  shellJacket: piece(
+    "Shell jacket, membrane",
+    "garment",
+    label([panel([...TRUNK, "seat", ...ARMS], mm(0.4))], "membrane", { fit: "loose" }),
+    [480, 280],
+  ),
+  softShell: piece(
+    "Soft shell jacket",
+    "garment",
+    label([panel([...TRUNK, ...SLEEVES], mm(1.2))], "denseWeave"),
+    [520, 160],
+  ),
+  iceSuit: piece(
+    "One-piece float suit",
+    "garment",
+    label(
+      [
+        panel([...TRUNK, ...ARMS], batting(150, "continuousFilament"), solid("closedCellFoam", 3)),
+        panel(LEGS, batting(120, "continuousFilament")),
+      ],
+      "membrane",
+      {
+        assembly: "sewnThrough",
+      },
+    ),
+    [2600, 420],
+  ),
+  base200Legs: piece(
+    "Wool base 200, legs",
+    "garment",
+    label([panel(LEGS, knit(200))], "knit", { fit: "close" }),
+    [210, 75],
+  ),
+  base350Legs: piece(
+    "Heavy wool base 350, legs",
+    "garment",
+    label([panel(LEGS, knit(350))], "knit", { fit: "close" }),
+    [360, 105],
+  ),
+  fleeceTights: piece("Fleece trousers 200", "garment", label([panel(LEGS, fleece(200))], "open"), [350, 70]),
+  walkTrousers: piece(
+    "Walking trousers, dense weave",
+    "garment",
+    label([panel(LEGS, mm(0.6))], "denseWeave"),
+    [480, 110],
+  ),
+  bib: piece(
+    "Insulated bib, batting 133",
+    "garment",
+    label([panel(["belly", "lowerBack", ...LEGS], batting(133))], "membrane", { assembly: "sewnThrough" }),
+    [1250, 240],
+  ),
+  shellTrousers: piece(
+    "Shell trousers, membrane",
+    "garment",
+    label([panel(LEGS, mm(0.4))], "membrane", { fit: "loose" }),
+    [420, 220],
+  ),
+  linerSock: piece(
+    "Thin liner sock",
+    "sock",
+    label([panel([...FOOT, "ankle"], knit(150)), panel(["sole"], knit(150))], "knit", { fit: "close" }),
+    [40, 12],
+  ),
+  heavySock: piece(
+    "Heavy wool sock, 3.5 mm",
+    "sock",
+    label([panel([...FOOT, "ankle", "sole"], mm(3.5))], "knit", { fit: "close" }),
+    [130, 28],
+  ),
+  kneeBoot: piece(
+    "Knee boot, foam 5 mm",
+    "footwear",
+    boot([solid("foamRubber", 5), solid("rubber", 2)], [solid("rubber", 12), solid("foamRubber", 5)]),
+    [1900, 130],
+  ),
+  midBoot: piece(
+    "Laced boot, batting 400",
+    "footwear",
+    boot([{ kind: "bootBatting", massGPerM2: 400 }, mm(2)], [solid("rubber", 10), solid("cork", 3), felt(3)]),
+    [1700, 210],
+  ),
+  heavyBoot: piece(
+    "Heavy boot, batting 1000",
+    "footwear",
+    boot(
+      [{ kind: "bootBatting", massGPerM2: 1000 }, mm(2)],
+      [solid("rubber", 12), solid("closedCellFoam", 4), felt(4)],
+    ),
+    [2300, 260],
+  ),
+  pacBoot: piece(
+    "Pac boot, felt liner 9 mm",
+    "footwear",
+    boot([felt(9), solid("rubber", 2)], [solid("rubber", 12), felt(9), solid("closedCellFoam", 5)]),
+    [2500, 240],
+  ),
+  feltFootbed: piece("Felt footbed, 6 mm", "footbed", label([panel(["sole"], felt(6))], "knit"), [110, 18]),
+  thinGloves: piece(
+    "Thin wool gloves",
+    "handwear",
+    label([panel([...HAND, "wrist"], knit(250))], "knit", { fit: "close" }),
+    [50, 20],
+  ),
+  midGloves: piece(
+    "Windproof gloves, batting 150",
+    "handwear",
+    label([panel([...HAND, "wrist"], { kind: "gloveBatting", massGPerM2: 150 }, mm(0.8))], "membrane", {
+      assembly: "handwear",
+      fit: "close",
+    }),
+    [180, 75],
+  ),
+  mitts200: piece(
+    "Mitts, batting 200",
+    "handwear",
+    label([panel([...HAND, "wrist"], { kind: "mittBatting", massGPerM2: 200 }, mm(0.8))], "membrane", {
+      assembly: "handwear",
+    }),
+    [230, 85],
+    true,
+  ),
+  mitts300: piece(
+    "Long mitts, batting 300",
+    "handwear",
+    label([panel([...HAND, "wrist", "forearm"], { kind: "mittBatting", massGPerM2: 300 }, mm(0.8))], "membrane", {
+      assembly: "handwear",
+    }),
+    [330, 120],
+    true,
+  ),
+  seatPad: piece(
+    "Foam seat pad, 15 mm",
+    "pad",
+    label([panel(["seat", "thighOnSeat"], solid("closedCellFoam", 15))], "membrane"),
+    [90, 15],
+  ),
+  sheepskin: piece(
+    "Sheepskin for the seat",
+    "pad",
+    label([panel(["seat", "thighOnSeat"], solid("sheepskin", 30))], "open"),
+    [900, 60],
+  ),
+  footPad: piece(
+    "Foam pad under the feet, 20 mm",
+    "pad",
+    label([panel(["sole"], solid("closedCellFoam", 20))], "membrane"),
+    [140, 15],
+  ),
+} as const satisfies Record<string, DemoPiece>;
+
+export type DemoPieceKey = keyof typeof DEMO_PIECES;

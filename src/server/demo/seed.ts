@@ -1,0 +1,68 @@
+import { v7 as uuid } from "uuid";
+import { createOuting, createPerson, createPieces, createPlace, ensureOwner, type Database } from "@/db";
+import { LOCAL_OWNER_ID } from "../access";
+import { inventedHours } from "./invented-weather";
+import { DEMO_PIECES, type DemoPieceKey } from "./pieces";
+import { DEMO_ACCEPTED, DEMO_OUTINGS, DEMO_PEOPLE, DEMO_PLACES, type DemoOuting } from "./scenario";
+
+const CURRENCY = "EUR";
+
+type Ids = { readonly id: string; readonly pieces: ReadonlyMap<DemoPieceKey, string> };
+
+const totalMinutes = ({ phases }: DemoOuting): number => phases.reduce((total, { minutes }) => total + minutes, 0);
+
+/** Rows of a demo outing; ids are new each time. */
+export function demoContent(demo: DemoOuting, pieceIds: ReadonlyMap<DemoPieceKey, string>) {
+  const end = totalMinutes(demo);
+  return {
+    weather: inventedHours(demo.weather),
+    phases: demo.phases.map((phase, position) => ({ id: uuid(), position, ...phase })),
+    wearings: demo.wearings.map(([piece, rank, fromMinute, toMinute, side]) => ({
+      id: uuid(),
+      pieceId: pieceIds.get(piece)!,
+      rank,
+      fromMinute,
+      toMinute: toMinute ?? end,
+      side: side ?? ("both" as const),
+    })),
+  };
+}
+
+/** Makes the local owner with invented demo data, once; what exists is kept. @returns whether it was made now */
+export const seedDemo = (database: Database): Promise<boolean> =>
+  database.transaction(async (transaction) => {
+    if (!(await ensureOwner(transaction, LOCAL_OWNER_ID, "local"))) return false;
+    const people = new Map<string, Ids>();
+    for (const [key, { name, body, kit }] of Object.entries(DEMO_PEOPLE)) {
+      const id = uuid();
+      const pieces = new Map<DemoPieceKey, string>(kit.map((piece) => [piece, uuid()]));
+      people.set(key, { id, pieces });
+      await createPerson(transaction, LOCAL_OWNER_ID, { id, name, ...body, accepted: DEMO_ACCEPTED });
+      const rows = kit.map((piece) => ({
+        id: pieces.get(piece)!,
+        personId: id,
+        currency: CURRENCY,
+        ...DEMO_PIECES[piece],
+      }));
+      await createPieces(transaction, LOCAL_OWNER_ID, rows);
+    }
+    const places = new Map<string, string>();
+    for (const [key, place] of Object.entries(DEMO_PLACES)) {
+      const id = uuid();
+      places.set(key, id);
+      await createPlace(transaction, LOCAL_OWNER_ID, { id, ...place });
+    }
+    for (const demo of DEMO_OUTINGS) {
+      const { id: personId, pieces } = people.get(demo.person)!;
+      const row = {
+        id: uuid(),
+        name: demo.name,
+        personId,
+        placeId: places.get(demo.place)!,
+        startsAt: new Date(demo.startsAt),
+        invented: true,
+      };
+      await createOuting(transaction, LOCAL_OWNER_ID, row, demoContent(demo, pieces));
+    }
+    return true;
+  });
