@@ -16,6 +16,7 @@ export {
   type Wearing,
   type WearingSide,
 } from "./outing";
+export { withPhaseMinutes } from "./edit-phase";
 export { resistancesAt } from "./resistances-at";
 export type { OutingSeries } from "./series";
 export { isExtrapolated, simulateOuting, type OutingResult, type SitAnswer } from "./simulate-outing";

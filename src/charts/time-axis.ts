@@ -1,0 +1,39 @@
+import { scaleLinear, type ScaleLinear } from "d3-scale";
+import { clockText } from "@/formats/display/time";
+
+const MS_PER_MINUTE = 60_000;
+const MINUTES_PER_HOUR = 60;
+const TICK_STEPS_MINUTES = [15, 30, 60, 120, 180, 360];
+const PX_PER_TICK = 58;
+
+export type Tick = { readonly minute: number; readonly x: number; readonly text: string };
+
+/** The shared time axis of a day sheet: minutes of the outing to pixels, ticks at wall-clock hours. */
+export type TimeAxis = {
+  readonly x: ScaleLinear<number, number>;
+  readonly totalMinutes: number;
+  readonly left: number;
+  readonly right: number;
+  readonly ticks: readonly Tick[];
+};
+
+/** @param zoneOffset minutes that wall time is ahead of UTC at the start: ticks fall on whole wall-clock hours */
+export function timeAxis(
+  at: { readonly startsAt: string; readonly timeZone: string; readonly totalMinutes: number },
+  left: number,
+  right: number,
+): TimeAxis {
+  const { startsAt, timeZone, totalMinutes } = at;
+  const x = scaleLinear().domain([0, totalMinutes]).range([left, right]);
+  const room = Math.max(2, Math.floor((right - left) / PX_PER_TICK));
+  const step = TICK_STEPS_MINUTES.find((minutes) => totalMinutes / minutes <= room) ?? 720;
+  const start = Date.parse(startsAt);
+  const [hour, minute] = clockText(start, timeZone).split(":").map(Number);
+  const sinceMidnight = (hour ?? 0) * MINUTES_PER_HOUR + (minute ?? 0);
+  const first = (step - (sinceMidnight % step)) % step;
+  const ticks: Tick[] = [];
+  for (let tick = first; tick <= totalMinutes; tick += step) {
+    ticks.push({ minute: tick, x: x(tick), text: clockText(start + tick * MS_PER_MINUTE, timeZone) });
+  }
+  return { x, totalMinutes, left, right, ticks };
+}

@@ -1,0 +1,21 @@
+import { TEMPERATURE, WIND, type TemperatureUnit, type WindUnit } from "./units";
+
+const MINUS = "−";
+
+/** A number with at most so many decimals, a true minus sign and no negative zero. */
+export function plainNumber(value: number, decimals: number): string {
+  const rounded = Number(value.toFixed(decimals)) || 0;
+  return String(rounded).replace("-", MINUS);
+}
+
+/** "−12 °C"; whole degrees unless told otherwise: forecasts claim no more. */
+export const temperatureText = (celsius: number, unit: TemperatureUnit, decimals = 0): string =>
+  `${plainNumber(TEMPERATURE[unit].fromSi(celsius), decimals)} ${TEMPERATURE[unit].label}`;
+
+/** "−12°", where the unit stands elsewhere. */
+export const degreesText = (celsius: number, unit: TemperatureUnit, decimals = 0): string =>
+  `${plainNumber(TEMPERATURE[unit].fromSi(celsius), decimals)}°`;
+
+/** "4 m/s" */
+export const windText = (metresPerSecond: number, unit: WindUnit, decimals = 0): string =>
+  `${plainNumber(WIND[unit].fromSi(metresPerSecond), decimals)} ${WIND[unit].label}`;

@@ -1,0 +1,36 @@
+import { useStore } from "@nanostores/react";
+import { $save, keepMine, saveNow, takeTheirs } from "@/stores/saving";
+
+/** Whether the sheet is saved, and what to do when it is not. */
+export function SaveNotice() {
+  const state = useStore($save);
+  if (state.kind === "conflict") {
+    return (
+      <div role="alert" className="border-cranberry bg-raised flex flex-wrap items-center gap-3 border-l-4 px-3 py-2">
+        <p>{state.message} Your changes are still on this page.</p>
+        <button type="button" className="press" onClick={() => void keepMine()}>
+          Keep mine over the newer one
+        </button>
+        <button type="button" className="press" onClick={() => void takeTheirs()}>
+          Drop mine, show the newer one
+        </button>
+      </div>
+    );
+  }
+  if (state.kind === "failed") {
+    return (
+      <div role="alert" className="border-cranberry bg-raised flex flex-wrap items-center gap-3 border-l-4 px-3 py-2">
+        <p>Not saved. {state.message}</p>
+        <button type="button" className="press" onClick={() => void saveNow()}>
+          Try again
+        </button>
+      </div>
+    );
+  }
+  const words = { saved: "saved", changed: "changed …", saving: "saving …" }[state.kind];
+  return (
+    <p role="status" className="text-muted text-sm">
+      {words}
+    </p>
+  );
+}

@@ -1,0 +1,124 @@
+import { LEVELS, type Crossing, type Verdict } from "@/core/limits";
+import type { OutingResult, SitAnswer } from "@/core/outing";
+import { clockText, durationText } from "@/formats/display/time";
+import { endsItWords, LEVEL_WORDS, limitWords } from "@/formats/display/words";
+import { instantAt } from "@/formats/outing-file/to-outing";
+import type { OutingView, VerdictLine } from "@/formats/wire/outing-view";
+
+type Props = {
+  readonly view: OutingView;
+  readonly result: OutingResult | null;
+  /** What the server had found, until the page has computed. */
+  readonly before: VerdictLine;
+};
+
+const clockOf = (view: OutingView, sit: SitAnswer, minute: number): string =>
+  clockText(instantAt(view.startsAt, sit.fromMinute + minute), view.place.timeZone);
+
+const headline = (verdict: Verdict): string => {
+  if (verdict.kind === "longerThan") return `over ${durationText(verdict.minutes)}`;
+  return durationText(verdict.kind === "ends" ? verdict.minutesStill : 0);
+};
+
+function short(verdict: Verdict): string {
+  if (verdict.kind === "longerThan") return `> ${durationText(verdict.minutes)}`;
+  return verdict.kind === "ends" ? durationText(verdict.minutesStill) : "too cold on arrival";
+}
+
+function againstPlan(sit: SitAnswer): string {
+  const planned = sit.toMinute - sit.fromMinute;
+  const { verdict } = sit;
+  const minutes = verdict.kind === "ends" ? verdict.minutesStill : verdict.kind === "longerThan" ? verdict.minutes : 0;
+  const spare = minutes - planned;
+  if (spare < 0) return `${durationText(-spare)} short of the ${durationText(planned)} planned`;
+  return `enough for the ${durationText(planned)} planned`;
+}
+
+function Ending({
+  view,
+  sit,
+  crossing,
+  runnerUp,
+}: {
+  readonly view: OutingView;
+  readonly sit: SitAnswer;
+  readonly crossing: Crossing;
+  readonly runnerUp: Crossing | null;
+}) {
+  return (
+    <>
+      <p className="flex items-center gap-2 font-semibold">
+        <svg width="12" height="12" aria-hidden="true" className="fill-rust">
+          <path d="M0 0h12v12H0z" />
+        </svg>
+        {endsItWords(crossing.limit, crossing.place)}
+      </p>
+      <p className="text-muted text-sm">
+        {runnerUp
+          ? `next: ${limitWords(runnerUp.limit, runnerUp.place)} at ${clockOf(view, sit, runnerUp.minute)}`
+          : "nothing else within the time computed"}
+      </p>
+    </>
+  );
+}
+
+function Computed({ view, result }: { readonly view: OutingView; readonly result: OutingResult }) {
+  const sit = result.sits[result.decidingSit]!;
+  const { verdict } = sit;
+  return (
+    <>
+      <div className="flex items-end gap-3">
+        <p data-testid="minutes-still" className="text-4xl leading-none font-bold sm:text-5xl">
+          {headline(verdict)}
+        </p>
+        <p className="text-sm leading-tight">
+          <span className="text-muted">minutes still</span>
+          <br />
+          <strong>
+            {verdict.kind === "ends" && `until ${clockOf(view, sit, verdict.minutesStill)}`}
+            {verdict.kind === "arrivesTooCold" && "arrives too cold"}
+            {verdict.kind === "longerThan" && "and then not computed further"}
+          </strong>
+        </p>
+      </div>
+      <div>
+        {verdict.kind === "longerThan" ? (
+          <p className="text-moss-text font-semibold">nothing ends it</p>
+        ) : (
+          <Ending view={view} sit={sit} crossing={verdict.crossing} runnerUp={verdict.runnerUp} />
+        )}
+      </div>
+      <div className="text-sm">
+        <p className="font-semibold">{againstPlan(sit)}</p>
+        <p className="text-muted">
+          {LEVELS.map((level) => `${LEVEL_WORDS[level]} ${short(sit.byLevel[level])}`).join(" · ")}
+        </p>
+      </div>
+      <p className="text-muted max-w-52 text-sm">
+        One run, no range yet: expect half an hour or more either way.
+        {result.extrapolated && " This person lies outside the adult model: figures are extrapolated."}
+      </p>
+    </>
+  );
+}
+
+/** The answer, always in view. */
+export function VerdictBand({ view, result, before }: Props) {
+  return (
+    <section
+      aria-label="Verdict"
+      aria-live="polite"
+      className="border-line bg-ground sticky top-0 z-10 flex flex-wrap items-center gap-x-8 gap-y-1 border-b py-3"
+    >
+      {result ? (
+        <Computed view={view} result={result} />
+      ) : (
+        <p className="text-4xl leading-none font-bold sm:text-5xl">
+          {before.kind === "longerThan" ? "over " : ""}
+          {durationText(before.minutesStill)}
+          <span className="text-muted ml-3 text-sm font-normal">minutes still, as last computed …</span>
+        </p>
+      )}
+    </section>
+  );
+}

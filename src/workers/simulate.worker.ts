@@ -1,0 +1,28 @@
+import { expose } from "comlink";
+import { restingBody, type RestingBody } from "@/core/body";
+import { CoreError } from "@/core/errors";
+import { simulateOuting, type Outing } from "@/core/outing";
+import type { SimulationAnswer } from "./simulation-answer";
+
+let known: { readonly key: string; readonly resting: RestingBody } | null = null;
+
+/** A person's resting body, kept while the same person is simulated again. */
+function restingOf(outing: Outing): RestingBody {
+  const key = JSON.stringify(outing.person.body);
+  if (known?.key !== key) known = { key, resting: restingBody(outing.person.body) };
+  return known.resting;
+}
+
+function simulate(outing: Outing): SimulationAnswer {
+  try {
+    return { ok: true, result: simulateOuting(outing, restingOf(outing)) };
+  } catch (error) {
+    // Errors lose their class on the way out of a worker: code and message travel as data.
+    if (error instanceof CoreError) return { ok: false, code: error.code, message: error.message };
+    throw error;
+  }
+}
+
+export type SimulateWorker = { simulate(outing: Outing): SimulationAnswer };
+
+expose({ simulate } satisfies SimulateWorker);
