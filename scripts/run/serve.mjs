@@ -1,5 +1,6 @@
 // The web process: listens, stops cleanly, and ends with its launcher so that no orphan keeps the port.
 process.env.ASTRO_NODE_AUTOSTART = "disabled";
+process.env.ASTRO_NODE_LOGGING = "disabled";
 const { startServer } = await import("../../dist/server/entry.mjs");
 const { server } = startServer();
 

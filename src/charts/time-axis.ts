@@ -5,6 +5,9 @@ const MS_PER_MINUTE = 60_000;
 const MINUTES_PER_HOUR = 60;
 const TICK_STEPS_MINUTES = [15, 30, 60, 120, 180, 360];
 const PX_PER_TICK = 58;
+/** A label may stand half its width before the edge, which has a little room beyond it. */
+const HALF_LABEL_PX = 18;
+const EDGE_PX = 12;
 
 export type Tick = { readonly minute: number; readonly x: number; readonly text: string };
 
@@ -17,7 +20,7 @@ export type TimeAxis = {
   readonly ticks: readonly Tick[];
 };
 
-/** @param zoneOffset minutes that wall time is ahead of UTC at the start: ticks fall on whole wall-clock hours */
+/** @param at when and where the outing is: ticks fall on whole wall-clock hours of the place */
 export function timeAxis(
   at: { readonly startsAt: string; readonly timeZone: string; readonly totalMinutes: number },
   left: number,
@@ -32,7 +35,7 @@ export function timeAxis(
   const sinceMidnight = (hour ?? 0) * MINUTES_PER_HOUR + (minute ?? 0);
   const first = (step - (sinceMidnight % step)) % step;
   const ticks: Tick[] = [];
-  for (let tick = first; tick <= totalMinutes; tick += step) {
+  for (let tick = first; tick <= totalMinutes && x(tick) <= right - HALF_LABEL_PX + EDGE_PX; tick += step) {
     ticks.push({ minute: tick, x: x(tick), text: clockText(start + tick * MS_PER_MINUTE, timeZone) });
   }
   return { x, totalMinutes, left, right, ticks };

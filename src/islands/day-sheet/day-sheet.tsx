@@ -90,8 +90,20 @@ export default function DaySheet({ initial, verdict, preferences: fromCookie }: 
           onSelect={(next) => $selection.set(next)}
         />
         <div className="border-line flex flex-col gap-5 lg:border-l lg:pl-5">
-          <section aria-label="Editor">
+          <section
+            aria-label="Editor"
+            className={
+              selection
+                ? "max-lg:border-accent max-lg:bg-ground max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-20 max-lg:max-h-[55dvh] max-lg:overflow-y-auto max-lg:border-t-2 max-lg:p-4"
+                : undefined
+            }
+          >
             <Editor view={view} selection={selection} preferences={preferences} />
+            {selection && (
+              <button type="button" className="press mt-3" onClick={() => $selection.set(null)}>
+                Done
+              </button>
+            )}
           </section>
           {result ? (
             <ReadOut view={view} result={result} minute={minute} preferences={preferences} />

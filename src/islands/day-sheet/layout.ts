@@ -1,19 +1,19 @@
 import type { Lane, LaneItem } from "@/charts/spans";
 
 /** Vertical measures of the day sheet, px. */
-const WEATHER_PX = 112;
+const WEATHER_PX = 100;
 const PHASES_PX = 30;
-const ROW_PX = 24;
-const LANE_GAP_PX = 8;
+const ROW_PX = 22;
+const LANE_GAP_PX = 7;
 const SECTION_GAP_PX = 14;
 const TITLE_PX = 18;
 const TEMPERATURES_PX = 170;
 const DEBT_PX = 84;
 const AXIS_PX = 24;
-const GUTTER_PX = 92;
+const GUTTER_PX = 132;
 const NARROW_PX = 620;
 
-export const BAR_PX = 20;
+export const BAR_PX = 19;
 export const LANE_ROW_PX = ROW_PX;
 
 export type Section = { readonly top: number; readonly height: number };

@@ -31,14 +31,16 @@ const LEVEL_LINE: Readonly<Record<Level, string>> = {
 /** A second cue beside colour: each curve has a dash of its own. */
 const CURVE_LOOK: Readonly<Record<string, { className: string; dash?: string; name: string }>> = {
   toes: { className: "stroke-rust", name: "toes" },
-  leftToes: { className: "stroke-rust", name: "left toes" },
-  rightToes: { className: "stroke-rust", dash: "10 4", name: "right toes" },
+  leftToes: { className: "stroke-rust", name: "toes L" },
+  rightToes: { className: "stroke-rust", dash: "10 4", name: "toes R" },
   fingers: { className: "stroke-ink", dash: "6 3", name: "fingers" },
-  leftFingers: { className: "stroke-ink", dash: "2 3", name: "left fingers" },
-  rightFingers: { className: "stroke-ink", dash: "6 3", name: "right fingers" },
+  leftFingers: { className: "stroke-ink", dash: "2 3", name: "fingers L" },
+  rightFingers: { className: "stroke-ink", dash: "6 3", name: "fingers R" },
   debt: { className: "stroke-moss", name: "heat debt" },
 };
 const SAME_K = 0.05;
+const NARROW_LEGEND_X_PX = 66; // beside the title
+const LEGEND_LINE_PX = 24;
 
 const boundsOf = (limit: Limit): { key: Level; value: number }[] =>
   LEVELS.flatMap((level) => {
@@ -102,7 +104,7 @@ function Legend({ curves, x, y }: { readonly curves: readonly Curve[]; readonly 
       <g key={key}>
         <line
           x1={left}
-          x2={left + 24}
+          x2={left + LEGEND_LINE_PX}
           y1={y - 4}
           y2={y - 4}
           strokeWidth={2.5}
@@ -146,7 +148,11 @@ export function TimelineCurves({ axis, layout, series, preferences, minute }: Pr
         text={({ key, value }) => `${levelText(key)}${degreesText(value, preferences.temperature)}`}
       />
       <Curves paths={temperatures.curves} />
-      <Legend curves={digits} x={axis.left + 6} y={layout.temperatures.top + (layout.narrow ? 2 : 8)} />
+      <Legend
+        curves={digits}
+        x={layout.narrow ? NARROW_LEGEND_X_PX : axis.left + 6}
+        y={layout.temperatures.top + (layout.narrow ? -5 : 8)}
+      />
       {digits.map(({ key, values }) => (
         <circle
           key={key}

@@ -1,8 +1,9 @@
 import type { TimeAxis } from "@/charts/time-axis";
 import { weatherChart } from "@/charts/weather-chart";
-import { degreesText, temperatureText, windText } from "@/formats/display/numbers";
+import { degreesText, plainNumber, temperatureText, windText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText } from "@/formats/display/time";
+import { WIND } from "@/formats/display/units";
 import { minutesFrom } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing-view";
 import type { Selection } from "@/stores/day-sheet";
@@ -28,7 +29,7 @@ export function TimelineWeather({ view, axis, layout, preferences, selection, on
   const everyOther = chart.hours.length > 1 && chart.hours[1]!.x - chart.hours[0]!.x < 34;
   return (
     <g>
-      <SectionTitle layout={layout} section={layout.weather} title="Weather" note="air, wind at 10 m" />
+      <SectionTitle layout={layout} section={layout.weather} title="Weather" note={`air; wind ${preferences.wind}`} />
       <path d={chart.areaPath} className="fill-sea-pale" opacity={0.55} />
       <path d={chart.temperaturePath} fill="none" strokeWidth={2.5} className="stroke-sea" />
       <line x1={axis.left} x2={axis.right} y1={chart.windBaseY} y2={chart.windBaseY} className="stroke-line" />
@@ -70,6 +71,11 @@ export function TimelineWeather({ view, axis, layout, preferences, selection, on
               strokeLinecap="round"
               className="stroke-sea-light"
             />
+            {(!everyOther || place % 2 === 0 || chosen) && (
+              <text x={windX + 5} y={chart.windBaseY - 3} fontSize={11.5} className="fill-sea">
+                {plainNumber(WIND[preferences.wind].fromSi(hour.windMPerS), 0)}
+              </text>
+            )}
           </Pressable>
         );
       })}

@@ -88,13 +88,22 @@ function Computed({ view, result }: { readonly view: OutingView; readonly result
           <Ending view={view} sit={sit} crossing={verdict.crossing} runnerUp={verdict.runnerUp} />
         )}
       </div>
+    </>
+  );
+}
+
+/** What stands beside the answer: the plan, the other levels, and how sure it is. */
+function Beside({ result }: { readonly result: OutingResult }) {
+  const sit = result.sits[result.decidingSit]!;
+  return (
+    <>
       <div className="text-sm">
         <p className="font-semibold">{againstPlan(sit)}</p>
         <p className="text-muted">
           {LEVELS.map((level) => `${LEVEL_WORDS[level]} ${short(sit.byLevel[level])}`).join(" · ")}
         </p>
       </div>
-      <p className="text-muted max-w-52 text-sm">
+      <p className="text-muted max-w-52 text-sm max-sm:max-w-none">
         One run, no range yet: expect half an hour or more either way.
         {result.extrapolated && " This person lies outside the adult model: figures are extrapolated."}
       </p>
@@ -102,23 +111,35 @@ function Computed({ view, result }: { readonly view: OutingView; readonly result
   );
 }
 
-/** The answer, always in view. */
+/** The answer, always in view; on a phone only its heart stays while the page scrolls. */
 export function VerdictBand({ view, result, before }: Props) {
   return (
-    <section
-      aria-label="Verdict"
-      aria-live="polite"
-      className="border-line bg-ground sticky top-0 z-10 flex flex-wrap items-center gap-x-8 gap-y-1 border-b py-3"
-    >
-      {result ? (
-        <Computed view={view} result={result} />
-      ) : (
-        <p className="text-4xl leading-none font-bold sm:text-5xl">
-          {before.kind === "longerThan" ? "over " : ""}
-          {durationText(before.minutesStill)}
-          <span className="text-muted ml-3 text-sm font-normal">minutes still, as last computed …</span>
-        </p>
+    <>
+      <section
+        aria-label="Verdict"
+        aria-live="polite"
+        className="border-line bg-ground sticky top-0 z-10 flex flex-wrap items-center gap-x-8 gap-y-1 border-b py-3 max-sm:py-2"
+      >
+        {result ? (
+          <>
+            <Computed view={view} result={result} />
+            <div className="contents max-sm:hidden">
+              <Beside result={result} />
+            </div>
+          </>
+        ) : (
+          <p className="text-4xl leading-none font-bold sm:text-5xl">
+            {before.kind === "longerThan" ? "over " : ""}
+            {durationText(before.minutesStill)}
+            <span className="text-muted ml-3 text-sm font-normal">minutes still, as last computed …</span>
+          </p>
+        )}
+      </section>
+      {result && (
+        <div className="border-line flex flex-col gap-1 border-b py-2 sm:hidden">
+          <Beside result={result} />
+        </div>
       )}
-    </section>
+    </>
   );
 }
