@@ -42,9 +42,16 @@ export function convection(
   skinC: ArrayLike<number>,
   rule: ConvectionRule,
 ): void {
+  let logarithmOf = NaN;
+  let logarithm = NaN;
   for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
     const wind = windMPerS[segment]!;
-    const forced = FORCED_CONVECTION_FACTOR[segment]! * wind ** FORCED_CONVECTION_EXPONENT[segment]!;
+    if (wind !== logarithmOf) {
+      logarithmOf = wind;
+      logarithm = Math.log(wind);
+    }
+    // v^b by one logarithm for all segments in the same wind; still air gives exp(−∞) = 0
+    const forced = FORCED_CONVECTION_FACTOR[segment]! * Math.exp(FORCED_CONVECTION_EXPONENT[segment]! * logarithm);
     const natural =
       posture === "lying"
         ? LYING_CONVECTION_FACTOR[segment]! *

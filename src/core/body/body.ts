@@ -1,4 +1,3 @@
-import { solvePlanned } from "../numeric";
 import { anastomosesFlow, skinBloodFlow, trunkMean, type AnastomosesFlow } from "./blood-flow";
 import { breathingLoss, type ExpiredAir } from "./breathing";
 import { bodyParameters, type BodyParameters } from "./body-parameters";
@@ -16,7 +15,8 @@ import {
   SHIVERING_SHARE,
   WORK_HEAT_SHARE,
 } from "./tables";
-import { createBloodFlows, gatherVesselFlows, vesselMatrix, type BloodFlows } from "./vessel-matrix";
+import { createBloodFlows, gatherVesselFlows, type BloodFlows } from "./blood-flows";
+import { createVesselTree } from "./vessel-tree";
 
 /** Heat of muscle work that a litre of blood an hour carries off: W·h/L (JOS-3). */
 const WORK_HEAT_PER_FLOW_WH_PER_L = 1.163;
@@ -95,11 +95,10 @@ const NO_EXTRA_HEAT = new Float64Array(NODE_COUNT);
 export function createBody(person: BodyPerson, options: BodyOptions): Body {
   const parameters = bodyParameters(person);
   const { bloodRatio, surfaceRatio, skinAreaM2, capacityJPerK } = parameters;
-  const matrix = vesselMatrix(parameters);
-  const diagonalSlot = Int32Array.from({ length: NODE_COUNT }, (_, node) => matrix.plan.slotOf(node, node));
+  const tree = createVesselTree(parameters);
   const skinNode = Int32Array.from(SEGMENT_NODES, ({ skin }) => skin);
-  const values = new Float64Array(matrix.plan.slotCount);
-  const right = new Float64Array(NODE_COUNT);
+  const diagonalWPerK = new Float64Array(NODE_COUNT);
+  const sourceW = new Float64Array(NODE_COUNT);
   const heatW = new Float64Array(NODE_COUNT);
   const movedW = new Float64Array(SEGMENT_COUNT);
   const basalNodeHeatW = basalHeatPerNode(parameters.basalHeatW);
@@ -184,24 +183,19 @@ export function createBody(person: BodyPerson, options: BodyOptions): Body {
   }
 
   function advance(exchange: SkinExchange, stepS: number, extraHeatW: Float64Array = NO_EXTRA_HEAT): void {
-    values.set(matrix.fixedWPerK);
-    matrix.assembleFlows(values, flows);
     const perStep = 1 / stepS;
     for (let node = 0; node < NODE_COUNT; node++) {
       const inertia = capacityJPerK[node]! * perStep;
-      const slot = diagonalSlot[node]!;
-      values[slot] = values[slot]! + inertia;
-      right[node] = inertia * temperatureC[node]! + heatW[node]! + extraHeatW[node]!;
+      diagonalWPerK[node] = inertia;
+      sourceW[node] = inertia * temperatureC[node]! + heatW[node]! + extraHeatW[node]!;
     }
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
       const skin = skinNode[segment]!;
-      const slot = diagonalSlot[skin]!;
       const conductance = exchange.dryConductanceWPerK[segment]!;
-      values[slot] = values[slot]! + conductance;
-      right[skin] = right[skin]! + conductance * exchange.surroundingsC[segment]! - vapour.heatW[segment]!;
+      diagonalWPerK[skin] = diagonalWPerK[skin]! + conductance;
+      sourceW[skin] = sourceW[skin]! + conductance * exchange.surroundingsC[segment]! - vapour.heatW[segment]!;
     }
-    solvePlanned(matrix.plan, values, right);
-    temperatureC.set(right);
+    tree.solve(flows, diagonalWPerK, sourceW, temperatureC);
   }
 
   return body;

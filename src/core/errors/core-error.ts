@@ -1,13 +1,5 @@
 /** What went wrong, for code to branch on; the message is for people. */
-export type CoreErrorCode =
-  | "out-of-range"
-  | "not-converged"
-  | "singular-matrix"
-  | "no-phases"
-  | "no-sit"
-  | "no-weather"
-  | "unknown-piece"
-  | "ambiguous-order";
+export type CoreErrorCode = "out-of-range" | "not-converged" | "no-phases" | "no-sit" | "no-weather" | "unknown-piece";
 
 /** The only error the core throws on purpose. */
 export class CoreError extends Error {

@@ -25,37 +25,36 @@ export type Crossing = {
 export type InTask = (minute: number) => boolean;
 
 /**
- * Threshold of a limit at a minute. Fingers at rest count only at the hard level, whatever the person accepts: cold
- * fingers end a sit through the tasks they no longer do.
- */
-function threshold(limit: Limit, level: Level, inTask: boolean): number | null {
-  const { value } = LIMIT_TABLE[limit];
-  return limit === "fingers" && !inTask ? value.hard : value[level];
-}
-
-/**
  * First minute at which a watched value passes its limit and is not back inside within 20 minutes.
  * Coming back is measured against the threshold that was passed.
  * @returns minutes from the start of the sit, or `null` when that never happens in the values given
  */
 export function firstCrossing(watch: Watch, level: Level, inTask: InTask): number | null {
   const { values, limit } = watch;
-  const { beyond } = LIMIT_TABLE[limit];
+  const { beyond, value } = LIMIT_TABLE[limit];
+  const sign = beyond === "below" ? 1 : -1; // beyond the bound when sign·value < sign·bound
   const lasting = limit === "shivering" ? SHIVERING_LASTS_MINUTES : 0;
-  const isBeyond = (value: number, bound: number): boolean => (beyond === "below" ? value < bound : value > bound);
+  const always = value[level];
+  // Fingers at rest count only at the hard level, whatever the person accepts: cold fingers end a sit through the
+  // tasks they no longer do.
+  const atRest = limit === "fingers" ? value.hard : always;
+  const byTask = atRest !== always;
   let run = 0;
   for (let minute = 0; minute < values.length; minute++) {
-    const bound = threshold(limit, level, inTask(minute));
-    if (bound === null || !isBeyond(values[minute]!, bound)) {
+    const bound = byTask && inTask(minute) ? always : atRest;
+    if (bound === null || sign * values[minute]! >= sign * bound) {
       run = 0;
       continue;
     }
     run += 1;
-    if (run <= lasting) continue;
-    const last = Math.min(values.length - 1, minute + RECOVERY_MINUTES);
-    let recovered = false;
-    for (let later = minute + 1; later <= last && !recovered; later++) recovered = !isBeyond(values[later]!, bound);
-    if (!recovered) return minute;
+    if (run > lasting && !isBackInside(values, minute, sign, bound)) return minute;
   }
   return null;
+}
+
+/** Whether a value comes back over its bound soon enough after a minute. */
+function isBackInside(values: ArrayLike<number>, minute: number, sign: number, bound: number): boolean {
+  const last = Math.min(values.length - 1, minute + RECOVERY_MINUTES);
+  for (let later = minute + 1; later <= last; later++) if (sign * values[later]! >= sign * bound) return true;
+  return false;
 }

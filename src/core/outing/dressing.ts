@@ -53,17 +53,17 @@ export function dressings(pieces: readonly Piece[], wearings: readonly Wearing[]
   });
   const outwards = [...known].sort((one, other) => one.rank - other.rank);
   const changes = [...new Set([0, ...known.flatMap(({ fromMinute, toMinute }) => [fromMinute, toMinute])])];
-  return changes
-    .filter((minute) => minute >= 0)
-    .sort((one, other) => one - other)
-    .map((fromMinute) => {
-      const on = outwards.filter((wearing) => wearing.fromMinute <= fromMinute && fromMinute < wearing.toMinute);
-      const clothes = on.filter(({ piece }) => piece.kind !== "pad");
-      const pads = on.filter(({ piece }) => piece.kind === "pad");
-      return {
-        fromMinute,
-        outfit: buildOutfit(layersOf(clothes), { left: inMitt(clothes, "left"), right: inMitt(clothes, "right") }),
-        contactLayers: layersOf([...clothes, ...pads]),
-      };
+  const dresses: Dress[] = [];
+  for (const fromMinute of changes.filter((minute) => minute >= 0).sort((one, other) => one - other)) {
+    const on = outwards.filter((wearing) => wearing.fromMinute <= fromMinute && fromMinute < wearing.toMinute);
+    const clothes = on.filter(({ piece }) => piece.kind !== "pad");
+    const pads = on.filter(({ piece }) => piece.kind === "pad");
+    const mitts = { left: inMitt(clothes, "left"), right: inMitt(clothes, "right") };
+    dresses.push({
+      fromMinute,
+      outfit: buildOutfit(layersOf(clothes), mitts, dresses.at(-1)?.outfit),
+      contactLayers: layersOf([...clothes, ...pads]),
     });
+  }
+  return dresses;
 }

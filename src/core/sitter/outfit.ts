@@ -31,9 +31,20 @@ const SITE_OF_DIGIT: Readonly<Record<Digit, string>> = {
 /** The same as places in the order of SITES, by the order of DIGITS. */
 export const DIGIT_SITE: readonly number[] = DIGITS.map((digit) => SITE_INDEX[SITE_OF_DIGIT[digit]]!);
 
-/** Works out every stack of an outfit. @param mitt whether the fingers of a side lie together in a mitt */
-export function buildOutfit(layers: SiteLayers, mitt: Readonly<Record<Side, boolean>>): Outfit {
-  const stacks = SITES.map((site, index) => buildStack(layers[index]!, site.form));
+const sameLayers = (one: readonly Layer[], other: readonly Layer[]): boolean =>
+  one.length === other.length && one.every((layer, place) => layer === other[place]);
+
+/**
+ * Works out every stack of an outfit.
+ * @param mitt whether the fingers of a side lie together in a mitt
+ * @param before an outfit worn before, whose unchanged stacks are taken over
+ */
+export function buildOutfit(layers: SiteLayers, mitt: Readonly<Record<Side, boolean>>, before?: Outfit): Outfit {
+  const stacks = SITES.map((site, index) =>
+    before && sameLayers(before.layers[index]!, layers[index]!)
+      ? before.stacks[index]!
+      : buildStack(layers[index]!, site.form),
+  );
   const inMitt = (digit: Digit): boolean => {
     const side = FINGER_SIDE[digit];
     return side !== undefined && mitt[side];

@@ -1,0 +1,68 @@
+import { quantileSorted } from "d3-array";
+import { Bench } from "tinybench";
+import { bodyAtRest, createSkinExchange, PUBLISHED_BODY, publishedExchange, restingBody } from "@/core/body";
+import { simulateOuting } from "@/core/outing";
+import { parseOutingFile } from "@/formats/outing-file/parse";
+import { demoByName, demoFile } from "@/server/demo/demo-file";
+import { twelveHourOuting } from "./twelve-hours";
+
+type Row = { readonly name: string; readonly medianMs: number; readonly p95Ms: number; readonly runs: number };
+
+const RUN_MS = 3000;
+const WARM_UP_MS = 1500;
+const TWELVE_HOURS_MIN = 720;
+
+const outing = twelveHourOuting();
+const resting = restingBody(outing.person.body);
+const file = JSON.stringify(demoFile(demoByName("Grouse lek before dawn")));
+
+/** The published body alone for twelve hours: what the reference package is compared with. */
+function bodyAlone(): void {
+  const body = bodyAtRest(outing.person.body, PUBLISHED_BODY, resting);
+  const exchange = createSkinExchange();
+  const uniform = (value: number): number[] => Array.from({ length: 17 }, () => value);
+  const around = {
+    posture: "sitting",
+    airC: uniform(-5),
+    radiantC: uniform(-5),
+    relativeHumidityPercent: uniform(70),
+    windMPerS: uniform(0.5),
+    insulationClo: uniform(3.2),
+  } as const;
+  for (let minute = 0; minute < TWELVE_HOURS_MIN; minute++) {
+    publishedExchange(exchange, body, around);
+    body.regulate(exchange, 1.2);
+    body.advance(exchange, 60);
+  }
+}
+
+const bench = new Bench({ time: RUN_MS, warmupTime: WARM_UP_MS, retainSamples: true })
+  .add("12 h outing", () => void simulateOuting(outing))
+  .add("12 h outing, person known", () => void simulateOuting(outing, resting))
+  .add("published body alone, 12 h", bodyAlone)
+  .add("set points of a person", () => void restingBody(outing.person.body))
+  .add("read an outing file", () => void parseOutingFile(file));
+await bench.run();
+
+const rows = bench.tasks.map((task): Row => {
+  const { result } = task;
+  if (!("latency" in result)) throw new Error(`${task.name} did not run: ${result.state}`);
+  const samples = [...(result.latency.samples ?? [])].sort((one, other) => one - other);
+  return {
+    name: task.name,
+    medianMs: quantileSorted(samples, 0.5) ?? NaN,
+    p95Ms: quantileSorted(samples, 0.95) ?? NaN,
+    runs: samples.length,
+  };
+});
+
+if (process.argv.includes("--json")) {
+  console.log(JSON.stringify(rows, null, 2));
+} else {
+  console.log(`${"".padEnd(28)} ${"median ms".padStart(10)} ${"p95 ms".padStart(10)} ${"runs".padStart(7)}`);
+  for (const { name, medianMs, p95Ms, runs } of rows) {
+    console.log(
+      `${name.padEnd(28)} ${medianMs.toFixed(2).padStart(10)} ${p95Ms.toFixed(2).padStart(10)} ${String(runs).padStart(7)}`,
+    );
+  }
+}

@@ -1,0 +1,55 @@
+import { EXTREMITIES_FIRST, SEGMENT_NODES, UPSTREAM_INDEX } from "./nodes";
+import { SEGMENT_COUNT, SEGMENT_INDEX } from "./segments";
+
+/** Blood flows of one step, L/h; tissue flows per segment, vessel flows derived from them. */
+export type BloodFlows = {
+  readonly core: Float64Array;
+  readonly muscle: Float64Array;
+  readonly fat: Float64Array;
+  readonly skin: Float64Array;
+  readonly anastomoses: Float64Array;
+  /** Through each segment's artery and vein, all beyond it included. */
+  readonly arterial: Float64Array;
+  readonly venous: Float64Array;
+  /** Through the superficial veins of the limbs. */
+  readonly superficial: Float64Array;
+};
+
+export const createBloodFlows = (): BloodFlows => ({
+  core: new Float64Array(SEGMENT_COUNT),
+  muscle: new Float64Array(SEGMENT_COUNT),
+  fat: new Float64Array(SEGMENT_COUNT),
+  skin: new Float64Array(SEGMENT_COUNT),
+  anastomoses: new Float64Array(SEGMENT_COUNT),
+  arterial: new Float64Array(SEGMENT_COUNT),
+  venous: new Float64Array(SEGMENT_COUNT),
+  superficial: new Float64Array(SEGMENT_COUNT),
+});
+
+/**
+ * Sums tissue flows inwards along the vessel tree. Anastomoses come by artery and go by the superficial veins.
+ * @source JOS-3, Takahashi et al. 2021
+ */
+export function gatherVesselFlows(flows: BloodFlows): void {
+  for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
+    const own = flows.core[segment]! + flows.muscle[segment]! + flows.fat[segment]! + flows.skin[segment]!;
+    flows.venous[segment] = own;
+    flows.superficial[segment] = flows.anastomoses[segment]!;
+    flows.arterial[segment] = own + flows.anastomoses[segment]!;
+  }
+  for (let place = 0; place < SEGMENT_COUNT; place++) {
+    const segment = EXTREMITIES_FIRST[place]!;
+    const upstream = UPSTREAM_INDEX[segment]!;
+    if (upstream < 0) continue;
+    flows.arterial[upstream] = flows.arterial[upstream]! + flows.arterial[segment]!;
+    flows.venous[upstream] = flows.venous[upstream]! + flows.venous[segment]!;
+    if (SEGMENT_NODES[upstream]!.superficialVein >= 0) {
+      flows.superficial[upstream] = flows.superficial[upstream]! + flows.superficial[segment]!;
+    }
+  }
+  // The thighs' superficial veins end in the pelvis vein, which therefore carries the feet's anastomoses too.
+  flows.venous[SEGMENT_INDEX.pelvis] =
+    flows.venous[SEGMENT_INDEX.pelvis]! +
+    flows.superficial[SEGMENT_INDEX.leftThigh]! +
+    flows.superficial[SEGMENT_INDEX.rightThigh]!;
+}

@@ -1,0 +1,234 @@
+import { BLOOD_HEAT_WH_PER_L_K } from "../units";
+import type { BloodFlows } from "./blood-flows";
+import type { BodyParameters } from "./body-parameters";
+import { CENTRAL_BLOOD_NODE, EXTREMITIES_FIRST, SEGMENT_NODES, UPSTREAM_INDEX } from "./nodes";
+import { SEGMENT_COUNT } from "./segments";
+
+// The implicit step is one linear system in 85 temperatures. Blood leaves a segment towards the heart but its rows know
+// only its own nodes, those beyond it, and the artery that feeds it. So, from the extremities inwards, every segment is
+// solved as a straight line in its feeding artery's temperature, then the central pool as a number, then all outwards.
+// Letters in this file: a artery, v vein, s superficial vein, c core, m muscle, f fat, k skin; K conductance, W/K;
+// F blood flow times heat, W/K; D diagonal; an unknown is written x = x0 + xa·a + xs·s + xc·c + xv·v.
+
+/** Solves one implicit step of the body. */
+export type VesselTree = {
+  /**
+   * @param diagonalWPerK per node: heat capacity over the step, and for skin the conductance to its surroundings, W/K
+   * @param sourceW per node: capacity over the step times the old temperature, heat made, and what comes from outside, W
+   * @param out new temperatures per node, °C
+   */
+  solve(flows: BloodFlows, diagonalWPerK: Float64Array, sourceW: Float64Array, out: Float64Array): void;
+};
+
+const LAYERS = 2;
+/** Numbers kept per segment for the way back outwards. */
+const KEPT = 19;
+
+/** Conductances of a segment, in the order used below; zero where a tissue is missing. */
+type SegmentConductances = {
+  readonly arteryVein: Float64Array;
+  readonly arteryCore: Float64Array;
+  readonly veinCore: Float64Array;
+  readonly superficialSkin: Float64Array;
+  /** Skin to the tissue under it: fat in head and pelvis, core elsewhere. */
+  readonly skinInner: Float64Array;
+  readonly muscleFat: Float64Array;
+  readonly coreMuscle: Float64Array;
+};
+
+function conductancesBySegment({ conductances }: BodyParameters): SegmentConductances {
+  const between = (one: number, other: number): number =>
+    conductances.find(({ from, to }) => (from === one && to === other) || (from === other && to === one))
+      ?.conductanceWPerK ?? 0;
+  const perSegment = (pair: (nodes: (typeof SEGMENT_NODES)[number]) => readonly [number, number]): Float64Array =>
+    Float64Array.from(SEGMENT_NODES, (nodes) => between(...pair(nodes)));
+  return {
+    arteryVein: perSegment(({ artery, vein }) => [artery, vein]),
+    arteryCore: perSegment(({ artery, core }) => [artery, core]),
+    veinCore: perSegment(({ vein, core }) => [vein, core]),
+    superficialSkin: perSegment(({ superficialVein, skin }) => [superficialVein, skin]),
+    skinInner: perSegment(({ fat, core, skin }) => [skin, fat >= 0 ? fat : core]),
+    muscleFat: perSegment(({ muscle, fat }) => [muscle, fat]),
+    coreMuscle: perSegment(({ core, muscle }) => [core, muscle]),
+  };
+}
+
+/** Prepares the solver of one body; buffers are reused from step to step. */
+export function createVesselTree(parameters: BodyParameters): VesselTree {
+  const K = conductancesBySegment(parameters);
+  const kept = new Float64Array(SEGMENT_COUNT * KEPT);
+  // What the segments beyond bring: a constant and a share of this segment's artery, by vein and by superficial vein.
+  const veinInflow = new Float64Array((SEGMENT_COUNT + 1) * LAYERS);
+  const superficialInflow = new Float64Array((SEGMENT_COUNT + 1) * LAYERS);
+  const segments = SEGMENT_NODES.map((nodes, segment) => ({
+    nodes,
+    layered: nodes.muscle >= 0,
+    limb: nodes.superficialVein >= 0,
+    upstream: UPSTREAM_INDEX[segment]! < 0 ? SEGMENT_COUNT : UPSTREAM_INDEX[segment]!,
+    /** The superficial vein of the segment upstream, if it has one; else blood joins the deep vein there. */
+    superficialUpstream: UPSTREAM_INDEX[segment]! >= 0 && SEGMENT_NODES[UPSTREAM_INDEX[segment]!]!.superficialVein >= 0,
+  }));
+
+  /** Writes a segment as lines in its feeding artery, and hands on what flows from it towards the heart. */
+  function inwards(segment: number, flows: BloodFlows, diagonal: Float64Array, source: Float64Array): void {
+    const { nodes, layered, limb, upstream, superficialUpstream } = segments[segment]!;
+    const H = BLOOD_HEAT_WH_PER_L_K;
+    const Fc = H * flows.core[segment]!;
+    const Fk = H * flows.skin[segment]!;
+    const Fm = layered ? H * flows.muscle[segment]! : 0;
+    const Ff = layered ? H * flows.fat[segment]! : 0;
+    const Fs = limb ? H * flows.superficial[segment]! : 0;
+    const Fv = H * flows.venous[segment]!;
+    const Fa = H * flows.arterial[segment]!;
+    const Kac = K.arteryCore[segment]!;
+    const Kav = K.arteryVein[segment]!;
+    const Kvc = K.veinCore[segment]!;
+    const Ksk = K.superficialSkin[segment]!;
+    const Kki = K.skinInner[segment]!;
+
+    // Skin: k = k0 + ka·a + ks·s + ki·(fat or core)
+    const Dk = 1 / (diagonal[nodes.skin]! + Kki + Ksk + Fk);
+    const k0 = source[nodes.skin]! * Dk;
+    const ka = Fk * Dk;
+    const ks = Ksk * Dk;
+    const ki = Kki * Dk;
+
+    // Fat and muscle in head and pelvis, each in terms of what lies under it.
+    let f0 = 0;
+    let fa = 0;
+    let fm = 0;
+    let m0 = 0;
+    let ma = 0;
+    let mc = 0;
+    let coupling = Kki; // core to the tissue over it
+    let over0 = k0;
+    let overA = ka;
+    let overC = ki;
+    if (layered) {
+      const Kmf = K.muscleFat[segment]!;
+      const Kcm = K.coreMuscle[segment]!;
+      const Df = 1 / (diagonal[nodes.fat]! + Kki + Kmf + Ff - Kki * ki);
+      f0 = (source[nodes.fat]! + Kki * k0) * Df;
+      fa = (Ff + Kki * ka) * Df;
+      fm = Kmf * Df;
+      const Dm = 1 / (diagonal[nodes.muscle]! + Kmf + Kcm + Fm - Kmf * fm);
+      m0 = (source[nodes.muscle]! + Kmf * f0) * Dm;
+      ma = (Fm + Kmf * fa) * Dm;
+      mc = Kcm * Dm;
+      coupling = Kcm;
+      over0 = m0;
+      overA = ma;
+      overC = mc;
+    }
+
+    // Core: c = c0 + ca·a + cs·s + cv·v
+    const Dc = 1 / (diagonal[nodes.core]! + coupling + Kac + Kvc + Fc - coupling * overC);
+    let c0 = (source[nodes.core]! + coupling * over0) * Dc;
+    let ca = (Fc + Kac + coupling * overA) * Dc;
+    const cs = limb ? coupling * ks * Dc : 0;
+    let cv = Kvc * Dc;
+
+    // Superficial vein of a limb: s = s0 + sa·a + sv·v; anastomoses and the vein beyond flow into it.
+    let s0 = 0;
+    let sa = 0;
+    let sv = 0;
+    if (limb) {
+      const Fanastomoses = H * flows.anastomoses[segment]!;
+      const Ds = 1 / (diagonal[nodes.superficialVein]! + Ksk + Fs - Ksk * (ks + ki * cs));
+      s0 = (source[nodes.superficialVein]! + Ksk * (k0 + ki * c0) + superficialInflow[segment * LAYERS]!) * Ds;
+      sa = (Ksk * (ka + ki * ca) + Fanastomoses + superficialInflow[segment * LAYERS + 1]!) * Ds;
+      sv = Ksk * ki * cv * Ds;
+      c0 += cs * s0;
+      ca += cs * sa;
+      cv += cs * sv;
+    }
+
+    // Every tissue in terms of artery and vein alone.
+    const m0av = m0 + mc * c0;
+    const maav = ma + mc * ca;
+    const mvav = mc * cv;
+    const f0av = f0 + fm * m0av;
+    const faav = fa + fm * maav;
+    const fvav = fm * mvav;
+    const k0av = k0 + ks * s0 + ki * (layered ? f0av : c0);
+    const kaav = ka + ks * sa + ki * (layered ? faav : ca);
+    const kvav = ks * sv + ki * (layered ? fvav : cv);
+
+    // Vein: v = v0 + va·a
+    const Dv = 1 / (diagonal[nodes.vein]! + Kav + Kvc + Fv - (Kvc + Fc) * cv - Fk * kvav - Fm * mvav - Ff * fvav);
+    const v0 =
+      (source[nodes.vein]! + (Kvc + Fc) * c0 + Fk * k0av + Fm * m0av + Ff * f0av + veinInflow[segment * LAYERS]!) * Dv;
+    const va = (Kav + (Kvc + Fc) * ca + Fk * kaav + Fm * maav + Ff * faav + veinInflow[segment * LAYERS + 1]!) * Dv;
+
+    // Artery: a = a0 + au·(artery upstream)
+    const Da = 1 / (diagonal[nodes.artery]! + Kav + Kac + Fa - Kav * va - Kac * (ca + cv * va));
+    const a0 = (source[nodes.artery]! + Kav * v0 + Kac * (c0 + cv * v0)) * Da;
+    const au = Fa * Da;
+
+    const veinOut0 = v0 + va * a0;
+    const veinOutU = va * au;
+    veinInflow[upstream * LAYERS] = veinInflow[upstream * LAYERS]! + Fv * veinOut0;
+    veinInflow[upstream * LAYERS + 1] = veinInflow[upstream * LAYERS + 1]! + Fv * veinOutU;
+    if (limb) {
+      const into = superficialUpstream ? superficialInflow : veinInflow;
+      into[upstream * LAYERS] = into[upstream * LAYERS]! + Fs * (s0 + sa * a0 + sv * veinOut0);
+      into[upstream * LAYERS + 1] = into[upstream * LAYERS + 1]! + Fs * (sa * au + sv * veinOutU);
+    }
+    const at = segment * KEPT;
+    kept[at] = a0;
+    kept[at + 1] = au;
+    kept[at + 2] = v0;
+    kept[at + 3] = va;
+    kept[at + 4] = s0;
+    kept[at + 5] = sa;
+    kept[at + 6] = sv;
+    kept[at + 7] = c0;
+    kept[at + 8] = ca;
+    kept[at + 9] = cv;
+    kept[at + 10] = m0av;
+    kept[at + 11] = maav;
+    kept[at + 12] = mvav;
+    kept[at + 13] = f0av;
+    kept[at + 14] = faav;
+    kept[at + 15] = fvav;
+    kept[at + 16] = k0av;
+    kept[at + 17] = kaav;
+    kept[at + 18] = kvav;
+  }
+
+  /** Puts numbers into a segment's lines, its feeding artery being known. */
+  function outwards(segment: number, out: Float64Array): void {
+    const { nodes, layered, limb, upstream } = segments[segment]!;
+    const feeding = upstream === SEGMENT_COUNT ? CENTRAL_BLOOD_NODE : segments[upstream]!.nodes.artery;
+    const at = segment * KEPT;
+    const a = kept[at]! + kept[at + 1]! * out[feeding]!;
+    const v = kept[at + 2]! + kept[at + 3]! * a;
+    out[nodes.artery] = a;
+    out[nodes.vein] = v;
+    out[nodes.core] = kept[at + 7]! + kept[at + 8]! * a + kept[at + 9]! * v;
+    out[nodes.skin] = kept[at + 16]! + kept[at + 17]! * a + kept[at + 18]! * v;
+    if (limb) out[nodes.superficialVein] = kept[at + 4]! + kept[at + 5]! * a + kept[at + 6]! * v;
+    if (layered) {
+      out[nodes.muscle] = kept[at + 10]! + kept[at + 11]! * a + kept[at + 12]! * v;
+      out[nodes.fat] = kept[at + 13]! + kept[at + 14]! * a + kept[at + 15]! * v;
+    }
+  }
+
+  function solve(flows: BloodFlows, diagonal: Float64Array, source: Float64Array, out: Float64Array): void {
+    veinInflow.fill(0);
+    superficialInflow.fill(0);
+    for (let place = 0; place < SEGMENT_COUNT; place++) inwards(EXTREMITIES_FIRST[place]!, flows, diagonal, source);
+    let leaving = 0;
+    for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
+      if (segments[segment]!.upstream === SEGMENT_COUNT) leaving += BLOOD_HEAT_WH_PER_L_K * flows.arterial[segment]!;
+    }
+    const central = SEGMENT_COUNT * LAYERS;
+    // As much blood returns to the pool as leaves it: the diagonal carries what returns.
+    out[CENTRAL_BLOOD_NODE] =
+      (source[CENTRAL_BLOOD_NODE]! + veinInflow[central]!) /
+      (diagonal[CENTRAL_BLOOD_NODE]! + leaving - veinInflow[central + 1]!);
+    for (let place = SEGMENT_COUNT - 1; place >= 0; place--) outwards(EXTREMITIES_FIRST[place]!, out);
+  }
+
+  return { solve };
+}
