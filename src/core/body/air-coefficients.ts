@@ -1,3 +1,4 @@
+import { exponential } from "../numeric";
 import { SEGMENT_COUNT } from "./segments";
 import type { Posture } from "./posture";
 import {
@@ -51,7 +52,7 @@ export function convection(
       logarithm = Math.log(wind);
     }
     // v^b by one logarithm for all segments in the same wind; still air gives exp(−∞) = 0
-    const forced = FORCED_CONVECTION_FACTOR[segment]! * Math.exp(FORCED_CONVECTION_EXPONENT[segment]! * logarithm);
+    const forced = FORCED_CONVECTION_FACTOR[segment]! * exponential(FORCED_CONVECTION_EXPONENT[segment]! * logarithm);
     const natural =
       posture === "lying"
         ? LYING_CONVECTION_FACTOR[segment]! *

@@ -40,6 +40,14 @@ export const SEGMENT_NODES: readonly SegmentNodes[] = numbered.nodes;
 /** 85 nodes. */
 export const NODE_COUNT = numbered.count;
 
+/** The same as flat arrays, for the inner loops. */
+export const CORE_NODES = Int32Array.from(numbered.nodes, ({ core }) => core);
+export const SKIN_NODES = Int32Array.from(numbered.nodes, ({ skin }) => skin);
+/** Where work and shivering make their heat: muscle in head and pelvis, the core elsewhere. */
+export const WORKING_NODES = Int32Array.from(numbered.nodes, ({ core, muscle }) => (muscle >= 0 ? muscle : core));
+/** 1 where a segment has muscle and fat of its own. */
+export const IS_LAYERED = Uint8Array.from(numbered.nodes, ({ muscle }) => (muscle >= 0 ? 1 : 0));
+
 /** Index of the upstream segment, −1 for the central pool. */
 export const UPSTREAM_INDEX: readonly number[] = SEGMENTS.map((segment) => {
   const upstream = UPSTREAM_SEGMENT[segment];
@@ -47,9 +55,7 @@ export const UPSTREAM_INDEX: readonly number[] = SEGMENTS.map((segment) => {
 });
 
 /** Segments from the extremities inwards: each stands before the one that feeds it. */
-export const EXTREMITIES_FIRST: readonly number[] = [...SEGMENTS.keys()].sort(
-  (one, other) => depth(other) - depth(one),
-);
+export const EXTREMITIES_FIRST = Int32Array.from([...SEGMENTS.keys()].sort((one, other) => depth(other) - depth(one)));
 
 function depth(segmentIndex: number): number {
   const upstream = UPSTREAM_INDEX[segmentIndex]!;

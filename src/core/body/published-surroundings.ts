@@ -1,10 +1,11 @@
 import { insulationFromClo, LEWIS_K_PER_KPA } from "../units";
 import { convection, radiation } from "./air-coefficients";
-import type { Body, SkinExchange } from "./body";
+import type { Body } from "./body";
 import { SEGMENT_NODES } from "./nodes";
 import type { Posture } from "./posture";
 import { saturationPressureKPa } from "./saturation-pressure";
 import { SEGMENT_COUNT, SEGMENT_INDEX } from "./segments";
+import type { SkinExchange } from "./skin-exchange";
 
 const PERMEABILITY_INDEX = 0.45; // JOS-3's default i_cl
 

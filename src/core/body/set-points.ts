@@ -1,17 +1,12 @@
-import {
-  coreAndSkinC,
-  createBody,
-  createSkinExchange,
-  PUBLISHED_BODY,
-  type Body,
-  type BodyOptions,
-  type SetPoints,
-} from "./body";
+import { Body } from "./body";
+import { PUBLISHED_BODY, type BodyOptions } from "./body-options";
+import { coreAndSkinC, type CoreAndSkin } from "./body-readings";
 import { NODE_COUNT } from "./nodes";
 import type { BodyPerson } from "./person";
 import { preferredTemperatureC } from "./preferred-temperature";
 import { publishedExchange } from "./published-surroundings";
 import { SEGMENT_COUNT } from "./segments";
+import { createSkinExchange } from "./skin-exchange";
 
 const START_ACTIVITY = 1.25;
 const START_STEP_S = 60_000;
@@ -20,7 +15,7 @@ const START_WIND_M_PER_S = 0.1;
 const START_HUMIDITY_PERCENT = 50;
 
 /** Where a person's body rests when nothing drives it: set points and all node temperatures, °C. */
-export type RestingBody = { readonly setPoints: SetPoints; readonly temperatureC: Float64Array };
+export type RestingBody = { readonly setPoints: CoreAndSkin; readonly temperatureC: Float64Array };
 
 const uniform = (value: number): Float64Array => new Float64Array(SEGMENT_COUNT).fill(value);
 
@@ -30,7 +25,7 @@ const uniform = (value: number): Float64Array => new Float64Array(SEGMENT_COUNT)
  * @source JOS-3, Takahashi et al. 2021, as jos3 0.5.0 starts
  */
 export function restingBody(person: BodyPerson): RestingBody {
-  const body = createBody(person, PUBLISHED_BODY);
+  const body = new Body(person, PUBLISHED_BODY);
   const { basalHeatW, surfaceM2 } = body.parameters;
   const neutralC = preferredTemperatureC((START_ACTIVITY * basalHeatW) / surfaceM2);
   const exchange = createSkinExchange();
@@ -51,7 +46,7 @@ export function restingBody(person: BodyPerson): RestingBody {
 
 /** A body resting at its set points, ready to step. */
 export function bodyAtRest(person: BodyPerson, options: BodyOptions, resting: RestingBody = restingBody(person)): Body {
-  const body = createBody(person, options);
+  const body = new Body(person, options);
   body.temperatureC.set(resting.temperatureC.subarray(0, NODE_COUNT));
   body.setPoints = resting.setPoints;
   return body;

@@ -1,7 +1,7 @@
 import { BLOOD_HEAT_WH_PER_L_K } from "../units";
 import type { BloodFlows } from "./blood-flows";
 import type { BodyParameters } from "./body-parameters";
-import { CENTRAL_BLOOD_NODE, EXTREMITIES_FIRST, SEGMENT_NODES, UPSTREAM_INDEX } from "./nodes";
+import { CENTRAL_BLOOD_NODE, EXTREMITIES_FIRST, SEGMENT_NODES, UPSTREAM_INDEX, type SegmentNodes } from "./nodes";
 import { SEGMENT_COUNT } from "./segments";
 
 // The implicit step is one linear system in 85 temperatures. Blood leaves a segment towards the heart but its rows know
@@ -10,17 +10,8 @@ import { SEGMENT_COUNT } from "./segments";
 // Letters in this file: a artery, v vein, s superficial vein, c core, m muscle, f fat, k skin; K conductance, W/K;
 // F blood flow times heat, W/K; D diagonal; an unknown is written x = x0 + xa·a + xs·s + xc·c + xv·v.
 
-/** Solves one implicit step of the body. */
-export type VesselTree = {
-  /**
-   * @param diagonalWPerK per node: heat capacity over the step, and for skin the conductance to its surroundings, W/K
-   * @param sourceW per node: capacity over the step times the old temperature, heat made, and what comes from outside, W
-   * @param out new temperatures per node, °C
-   */
-  solve(flows: BloodFlows, diagonalWPerK: Float64Array, sourceW: Float64Array, out: Float64Array): void;
-};
-
-const LAYERS = 2;
+/** What a segment hands on: a constant and a share of the next artery's temperature. */
+const LINE = 2;
 /** Numbers kept per segment for the way back outwards. */
 const KEPT = 19;
 
@@ -53,25 +44,71 @@ function conductancesBySegment({ conductances }: BodyParameters): SegmentConduct
   };
 }
 
-/** Prepares the solver of one body; buffers are reused from step to step. */
-export function createVesselTree(parameters: BodyParameters): VesselTree {
-  const K = conductancesBySegment(parameters);
-  const kept = new Float64Array(SEGMENT_COUNT * KEPT);
-  // What the segments beyond bring: a constant and a share of this segment's artery, by vein and by superficial vein.
-  const veinInflow = new Float64Array((SEGMENT_COUNT + 1) * LAYERS);
-  const superficialInflow = new Float64Array((SEGMENT_COUNT + 1) * LAYERS);
-  const segments = SEGMENT_NODES.map((nodes, segment) => ({
+/** Where a segment stands in the tree. */
+type Branch = {
+  readonly nodes: SegmentNodes;
+  readonly layered: boolean;
+  readonly limb: boolean;
+  /** Segment upstream; SEGMENT_COUNT is the central pool. */
+  readonly upstream: number;
+  /** Artery that feeds it. */
+  readonly feeding: number;
+  /** The segment upstream has a superficial vein; else blood joins the deep vein there. */
+  readonly superficialUpstream: boolean;
+};
+
+const BRANCHES: readonly Branch[] = SEGMENT_NODES.map((nodes, segment) => {
+  const upstream = UPSTREAM_INDEX[segment]!;
+  const from = SEGMENT_NODES[upstream];
+  return {
     nodes,
     layered: nodes.muscle >= 0,
     limb: nodes.superficialVein >= 0,
-    upstream: UPSTREAM_INDEX[segment]! < 0 ? SEGMENT_COUNT : UPSTREAM_INDEX[segment]!,
-    /** The superficial vein of the segment upstream, if it has one; else blood joins the deep vein there. */
-    superficialUpstream: UPSTREAM_INDEX[segment]! >= 0 && SEGMENT_NODES[UPSTREAM_INDEX[segment]!]!.superficialVein >= 0,
-  }));
+    upstream: from ? upstream : SEGMENT_COUNT,
+    feeding: from ? from.artery : CENTRAL_BLOOD_NODE,
+    superficialUpstream: from !== undefined && from.superficialVein >= 0,
+  };
+});
+
+/** Solves one implicit step of one body; buffers are reused from step to step. */
+export class VesselTree {
+  private readonly conductance: SegmentConductances;
+  private readonly kept = new Float64Array(SEGMENT_COUNT * KEPT);
+  // What the segments beyond bring, by vein and by superficial vein.
+  private readonly veinInflow = new Float64Array((SEGMENT_COUNT + 1) * LINE);
+  private readonly superficialInflow = new Float64Array((SEGMENT_COUNT + 1) * LINE);
+
+  constructor(parameters: BodyParameters) {
+    this.conductance = conductancesBySegment(parameters);
+  }
+
+  /**
+   * @param diagonal per node: heat capacity over the step, and for skin the conductance to its surroundings, W/K
+   * @param source per node: capacity over the step times the old temperature, heat made, and what comes from outside, W
+   * @param out new temperatures per node, °C; may not be `source`
+   */
+  solve(flows: BloodFlows, diagonal: Float64Array, source: Float64Array, out: Float64Array): void {
+    const { veinInflow, superficialInflow } = this;
+    veinInflow.fill(0);
+    superficialInflow.fill(0);
+    for (let place = 0; place < SEGMENT_COUNT; place++)
+      this.inwards(EXTREMITIES_FIRST[place]!, flows, diagonal, source);
+    let leaving = 0;
+    for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
+      if (BRANCHES[segment]!.upstream === SEGMENT_COUNT) leaving += BLOOD_HEAT_WH_PER_L_K * flows.arterial[segment]!;
+    }
+    const central = SEGMENT_COUNT * LINE;
+    // As much blood returns to the pool as leaves it: the diagonal carries what returns.
+    out[CENTRAL_BLOOD_NODE] =
+      (source[CENTRAL_BLOOD_NODE]! + veinInflow[central]!) /
+      (diagonal[CENTRAL_BLOOD_NODE]! + leaving - veinInflow[central + 1]!);
+    for (let place = SEGMENT_COUNT - 1; place >= 0; place--) this.outwards(EXTREMITIES_FIRST[place]!, out);
+  }
 
   /** Writes a segment as lines in its feeding artery, and hands on what flows from it towards the heart. */
-  function inwards(segment: number, flows: BloodFlows, diagonal: Float64Array, source: Float64Array): void {
-    const { nodes, layered, limb, upstream, superficialUpstream } = segments[segment]!;
+  private inwards(segment: number, flows: BloodFlows, diagonal: Float64Array, source: Float64Array): void {
+    const { nodes, layered, limb, upstream, superficialUpstream } = BRANCHES[segment]!;
+    const { kept, veinInflow, superficialInflow, conductance: K } = this;
     const H = BLOOD_HEAT_WH_PER_L_K;
     const Fc = H * flows.core[segment]!;
     const Fk = H * flows.skin[segment]!;
@@ -135,8 +172,8 @@ export function createVesselTree(parameters: BodyParameters): VesselTree {
     if (limb) {
       const Fanastomoses = H * flows.anastomoses[segment]!;
       const Ds = 1 / (diagonal[nodes.superficialVein]! + Ksk + Fs - Ksk * (ks + ki * cs));
-      s0 = (source[nodes.superficialVein]! + Ksk * (k0 + ki * c0) + superficialInflow[segment * LAYERS]!) * Ds;
-      sa = (Ksk * (ka + ki * ca) + Fanastomoses + superficialInflow[segment * LAYERS + 1]!) * Ds;
+      s0 = (source[nodes.superficialVein]! + Ksk * (k0 + ki * c0) + superficialInflow[segment * LINE]!) * Ds;
+      sa = (Ksk * (ka + ki * ca) + Fanastomoses + superficialInflow[segment * LINE + 1]!) * Ds;
       sv = Ksk * ki * cv * Ds;
       c0 += cs * s0;
       ca += cs * sa;
@@ -157,8 +194,8 @@ export function createVesselTree(parameters: BodyParameters): VesselTree {
     // Vein: v = v0 + va·a
     const Dv = 1 / (diagonal[nodes.vein]! + Kav + Kvc + Fv - (Kvc + Fc) * cv - Fk * kvav - Fm * mvav - Ff * fvav);
     const v0 =
-      (source[nodes.vein]! + (Kvc + Fc) * c0 + Fk * k0av + Fm * m0av + Ff * f0av + veinInflow[segment * LAYERS]!) * Dv;
-    const va = (Kav + (Kvc + Fc) * ca + Fk * kaav + Fm * maav + Ff * faav + veinInflow[segment * LAYERS + 1]!) * Dv;
+      (source[nodes.vein]! + (Kvc + Fc) * c0 + Fk * k0av + Fm * m0av + Ff * f0av + veinInflow[segment * LINE]!) * Dv;
+    const va = (Kav + (Kvc + Fc) * ca + Fk * kaav + Fm * maav + Ff * faav + veinInflow[segment * LINE + 1]!) * Dv;
 
     // Artery: a = a0 + au·(artery upstream)
     const Da = 1 / (diagonal[nodes.artery]! + Kav + Kac + Fa - Kav * va - Kac * (ca + cv * va));
@@ -167,12 +204,12 @@ export function createVesselTree(parameters: BodyParameters): VesselTree {
 
     const veinOut0 = v0 + va * a0;
     const veinOutU = va * au;
-    veinInflow[upstream * LAYERS] = veinInflow[upstream * LAYERS]! + Fv * veinOut0;
-    veinInflow[upstream * LAYERS + 1] = veinInflow[upstream * LAYERS + 1]! + Fv * veinOutU;
+    veinInflow[upstream * LINE] = veinInflow[upstream * LINE]! + Fv * veinOut0;
+    veinInflow[upstream * LINE + 1] = veinInflow[upstream * LINE + 1]! + Fv * veinOutU;
     if (limb) {
       const into = superficialUpstream ? superficialInflow : veinInflow;
-      into[upstream * LAYERS] = into[upstream * LAYERS]! + Fs * (s0 + sa * a0 + sv * veinOut0);
-      into[upstream * LAYERS + 1] = into[upstream * LAYERS + 1]! + Fs * (sa * au + sv * veinOutU);
+      into[upstream * LINE] = into[upstream * LINE]! + Fs * (s0 + sa * a0 + sv * veinOut0);
+      into[upstream * LINE + 1] = into[upstream * LINE + 1]! + Fs * (sa * au + sv * veinOutU);
     }
     const at = segment * KEPT;
     kept[at] = a0;
@@ -197,9 +234,9 @@ export function createVesselTree(parameters: BodyParameters): VesselTree {
   }
 
   /** Puts numbers into a segment's lines, its feeding artery being known. */
-  function outwards(segment: number, out: Float64Array): void {
-    const { nodes, layered, limb, upstream } = segments[segment]!;
-    const feeding = upstream === SEGMENT_COUNT ? CENTRAL_BLOOD_NODE : segments[upstream]!.nodes.artery;
+  private outwards(segment: number, out: Float64Array): void {
+    const { nodes, layered, limb, feeding } = BRANCHES[segment]!;
+    const { kept } = this;
     const at = segment * KEPT;
     const a = kept[at]! + kept[at + 1]! * out[feeding]!;
     const v = kept[at + 2]! + kept[at + 3]! * a;
@@ -213,22 +250,4 @@ export function createVesselTree(parameters: BodyParameters): VesselTree {
       out[nodes.fat] = kept[at + 13]! + kept[at + 14]! * a + kept[at + 15]! * v;
     }
   }
-
-  function solve(flows: BloodFlows, diagonal: Float64Array, source: Float64Array, out: Float64Array): void {
-    veinInflow.fill(0);
-    superficialInflow.fill(0);
-    for (let place = 0; place < SEGMENT_COUNT; place++) inwards(EXTREMITIES_FIRST[place]!, flows, diagonal, source);
-    let leaving = 0;
-    for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-      if (segments[segment]!.upstream === SEGMENT_COUNT) leaving += BLOOD_HEAT_WH_PER_L_K * flows.arterial[segment]!;
-    }
-    const central = SEGMENT_COUNT * LAYERS;
-    // As much blood returns to the pool as leaves it: the diagonal carries what returns.
-    out[CENTRAL_BLOOD_NODE] =
-      (source[CENTRAL_BLOOD_NODE]! + veinInflow[central]!) /
-      (diagonal[CENTRAL_BLOOD_NODE]! + leaving - veinInflow[central + 1]!);
-    for (let place = SEGMENT_COUNT - 1; place >= 0; place--) outwards(EXTREMITIES_FIRST[place]!, out);
-  }
-
-  return { solve };
 }

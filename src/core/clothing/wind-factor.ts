@@ -1,4 +1,4 @@
-import { clamp } from "../numeric";
+import { clamp, exponential } from "../numeric";
 
 // Coefficients of ISO 11079:2007, annex: f(v, w, p) = 0.54·e^(−0.15v − 0.22w)·p^0.075 − 0.06·ln p + 0.5
 const STIRRING_FACTOR = 0.54;
@@ -28,7 +28,7 @@ export function clothPermeability(airPermeabilityLPerM2S: number): ClothPermeabi
 export function stirring(windMPerS: number, walkMPerS: number): number {
   const wind = clamp(windMPerS, ...WIND_OF_STANDARD_M_PER_S);
   const walk = clamp(walkMPerS, 0, WALK_OF_STANDARD_MOST_M_PER_S);
-  return Math.exp(-PER_WIND_S_PER_M * wind - PER_WALK_S_PER_M * walk);
+  return exponential(-PER_WIND_S_PER_M * wind - PER_WALK_S_PER_M * walk);
 }
 
 /** Share of a layer's resistance left in wind and walking. @source ISO 11079:2007, annex */

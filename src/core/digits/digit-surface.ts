@@ -1,3 +1,4 @@
+import { exponential } from "../numeric";
 import type { DigitKind } from "./digit";
 
 // Air near 0 °C.
@@ -29,7 +30,11 @@ const PRANDTL_TERM = (0.62 * Math.cbrt(PRANDTL)) / (1 + (0.4 / PRANDTL) ** (2 / 
  */
 export function crossFlowConvection(windMPerS: number, diameterM: number): number {
   const reynolds = (Math.max(windMPerS, LEAST_WIND_M_PER_S) * diameterM) / KINEMATIC_VISCOSITY_M2_PER_S;
-  const nusselt = 0.3 + PRANDTL_TERM * Math.sqrt(reynolds) * (1 + (reynolds / 282_000) ** 0.625) ** 0.8;
+  const turbulence = reynolds / 282_000;
+  // turbulence^(5/8) by square roots; (1 + …)^(4/5) by its logarithm
+  const root = Math.sqrt(turbulence);
+  const grown = 1 + root * Math.sqrt(Math.sqrt(root));
+  const nusselt = 0.3 + PRANDTL_TERM * Math.sqrt(reynolds) * exponential(0.8 * Math.log(grown));
   return (nusselt * AIR_CONDUCTIVITY_W_PER_MK) / diameterM;
 }
 

@@ -1,3 +1,3 @@
 export { clamp } from "./clamp";
-export { powerOfTwo } from "./power-of-two";
+export { exponential, powerOfTwo } from "./exponential";
 export { seededRandom, type RandomStream } from "./seeded-random";

@@ -2,7 +2,7 @@ import type { Layer } from "../clothing";
 import { CoreError } from "../errors";
 import { readLabel, type PatchReading } from "../labels";
 import { SITE_INDEX, SIDES, siteKey, SITES, type Side } from "../patches";
-import { buildOutfit, type Outfit, type SiteLayers } from "../sitter";
+import { buildOutfit, Wardrobe, type Outfit, type SiteLayers } from "../sitter";
 import type { Piece, Wearing } from "./outing";
 
 /** An outfit for a span of the outing, and the layers that count only where weight rests. */
@@ -53,6 +53,7 @@ export function dressings(pieces: readonly Piece[], wearings: readonly Wearing[]
   });
   const outwards = [...known].sort((one, other) => one.rank - other.rank);
   const changes = [...new Set([0, ...known.flatMap(({ fromMinute, toMinute }) => [fromMinute, toMinute])])];
+  const wardrobe = new Wardrobe();
   const dresses: Dress[] = [];
   for (const fromMinute of changes.filter((minute) => minute >= 0).sort((one, other) => one - other)) {
     const on = outwards.filter((wearing) => wearing.fromMinute <= fromMinute && fromMinute < wearing.toMinute);
@@ -61,7 +62,7 @@ export function dressings(pieces: readonly Piece[], wearings: readonly Wearing[]
     const mitts = { left: inMitt(clothes, "left"), right: inMitt(clothes, "right") };
     dresses.push({
       fromMinute,
-      outfit: buildOutfit(layersOf(clothes), mitts, dresses.at(-1)?.outfit),
+      outfit: buildOutfit(layersOf(clothes), mitts, wardrobe),
       contactLayers: layersOf([...clothes, ...pads]),
     });
   }

@@ -20,7 +20,7 @@ export type Conditions = {
   readonly groundTemperatureC: number;
   readonly outfit: Outfit;
   /** From `contactResistances`, for this outfit, posture and ground. */
-  readonly contactM2KPerW: readonly (number | null)[];
+  readonly contactM2KPerW: Float64Array;
 };
 
 /** Ranges of the surroundings an outing may name. */

@@ -9,34 +9,38 @@ import {
   digitBloodExchange,
   DIGITS,
   supplyDigit,
+  type DigitSupply,
 } from "../digits";
 import type { OutingExchange } from "./outing-exchange";
 
-/** Explicit steps inside one step of the body: fingers change within two minutes, a face is only watched. */
-const SUBSTEPS_DRAWING = 12;
-const SUBSTEPS_WATCHED = 4;
+/** Midpoint steps inside one step of the body: fingers change within two minutes, a face is only watched. */
+const SUBSTEPS_DRAWING = 4;
+const SUBSTEPS_WATCHED = 1;
 
-/** Temperatures of the digits, and the heat they drew from the body in the step just made. */
-export type DigitTissue = {
+/** Net heat into a digit, W/m². */
+const gainWPerM2 = (supply: DigitSupply, digitC: number, around: Around): number =>
+  digitBloodExchange(supply, digitC) * (around.arteryC - digitC) +
+  DIGIT_CONDUCTION_W_PER_M2K * (around.skinC - digitC) -
+  (digitC - around.surroundingsC) * around.conductanceWPerM2K;
+
+type Around = { arteryC: number; skinC: number; surroundingsC: number; conductanceWPerM2K: number };
+
+/**
+ * Temperatures of the digits, and the heat they drew from the body in the step just made.
+ * @source outing mode, change 2 (docs/method.md)
+ */
+export class DigitTissue {
   /** By the order of DIGITS, °C. */
-  readonly temperatureC: Float64Array;
+  readonly temperatureC = new Float64Array(DIGIT_COUNT);
   /** Per body node, W, negative where drawn: what the body must give in its next step, so that energy closes. */
-  readonly drawnW: Float64Array;
-  /** Starts every digit at the skin of its segment. */
-  startAtSkin(): void;
-  /** Advances on the body's temperatures as they stand and the blood flows of the step just made. */
-  advance(exchange: OutingExchange, activityRatio: number, stepS: number): void;
-};
+  readonly drawnW = new Float64Array(NODE_COUNT);
 
-/** @source outing mode, change 2 (docs/method.md) */
-export function createDigitTissue(body: Body): DigitTissue {
-  const { skinAreaM2 } = body.parameters;
-  const temperatureC = new Float64Array(DIGIT_COUNT);
-  const drawnW = new Float64Array(NODE_COUNT);
-  const natures = DIGITS.map((digit) => DIGIT_NATURE[DIGIT_PLACE[digit].kind]);
-  const drawnAreaM2 = DIGITS.map((digit, index) => DIGIT_PLACE[digit].shareDrawn * skinAreaM2[DIGIT_SEGMENT[index]!]!);
-  const supply = createDigitSupply();
-  const blood = {
+  private readonly body: Body;
+  private readonly natures = DIGITS.map((digit) => DIGIT_NATURE[DIGIT_PLACE[digit].kind]);
+  private readonly drawnAreaM2: Float64Array;
+  private readonly supply = createDigitSupply();
+  private readonly around: Around = { arteryC: 0, skinC: 0, surroundingsC: 0, conductanceWPerM2K: 0 };
+  private readonly blood = {
     skinFlowLPerH: 0,
     anastomosesFlowLPerH: 0,
     segmentSkinC: 0,
@@ -45,50 +49,57 @@ export function createDigitTissue(body: Body): DigitTissue {
     activityRatio: 1,
   };
 
-  function advanceOne(digit: number, exchange: OutingExchange, stepS: number): void {
+  /** Starts every digit at the skin of its segment. */
+  constructor(body: Body) {
+    this.body = body;
+    const { skinAreaM2 } = body.parameters;
+    this.drawnAreaM2 = Float64Array.from(
+      DIGITS,
+      (digit, index) => DIGIT_PLACE[digit].shareDrawn * skinAreaM2[DIGIT_SEGMENT[index]!]!,
+    );
+    DIGIT_SEGMENT.forEach((segment, digit) => {
+      this.temperatureC[digit] = body.temperatureC[SEGMENT_NODES[segment]!.skin]!;
+    });
+  }
+
+  /** Advances on the body's temperatures as they stand and the blood flows of the step just made. */
+  advance(exchange: OutingExchange, activityRatio: number, stepS: number): void {
+    this.drawnW.fill(0);
+    this.blood.trunkC = trunkCoreC(this.body.temperatureC);
+    this.blood.activityRatio = activityRatio;
+    for (let digit = 0; digit < DIGIT_COUNT; digit++) this.advanceOne(digit, exchange, stepS);
+  }
+
+  private advanceOne(digit: number, exchange: OutingExchange, stepS: number): void {
+    const { body, supply, around, blood, temperatureC, drawnW } = this;
     const segment = DIGIT_SEGMENT[digit]!;
     const nodes = SEGMENT_NODES[segment]!;
-    const nature = natures[digit]!;
-    const arteryC = body.temperatureC[nodes.artery]!;
-    const skinC = body.temperatureC[nodes.skin]!;
-    const conductance = 1 / exchange.digitsM2KPerW[digit]!;
-    const surroundingsC = exchange.digitSurroundingsC[digit]!;
+    const nature = this.natures[digit]!;
+    const drawnAreaM2 = this.drawnAreaM2[digit]!;
+    around.arteryC = body.temperatureC[nodes.artery]!;
+    around.skinC = body.temperatureC[nodes.skin]!;
+    around.surroundingsC = exchange.digitSurroundingsC[digit]!;
+    around.conductanceWPerM2K = 1 / exchange.digitsM2KPerW[digit]!;
     blood.skinFlowLPerH = body.flows.skin[segment]!;
     blood.anastomosesFlowLPerH = body.flows.anastomoses[segment]!;
-    blood.segmentSkinC = skinC;
-    blood.segmentAreaM2 = skinAreaM2[segment]!;
+    blood.segmentSkinC = around.skinC;
+    blood.segmentAreaM2 = body.parameters.skinAreaM2[segment]!;
     supplyDigit(supply, nature, blood);
+    const substeps = drawnAreaM2 > 0 ? SUBSTEPS_DRAWING : SUBSTEPS_WATCHED;
+    const perCapacity = stepS / substeps / nature.capacityJPerM2K;
     let digitC = temperatureC[digit]!;
     let bloodSum = 0;
     let skinSum = 0;
-    const substeps = drawnAreaM2[digit]! > 0 ? SUBSTEPS_DRAWING : SUBSTEPS_WATCHED;
-    const perCapacity = stepS / substeps / nature.capacityJPerM2K;
     for (let substep = 0; substep < substeps; substep++) {
-      const byBlood = digitBloodExchange(supply, digitC) * (arteryC - digitC);
-      const bySkin = DIGIT_CONDUCTION_W_PER_M2K * (skinC - digitC);
+      const halfwayC = digitC + (gainWPerM2(supply, digitC, around) * perCapacity) / 2;
+      const byBlood = digitBloodExchange(supply, halfwayC) * (around.arteryC - halfwayC);
+      const bySkin = DIGIT_CONDUCTION_W_PER_M2K * (around.skinC - halfwayC);
       bloodSum += byBlood;
       skinSum += bySkin;
-      digitC += (byBlood + bySkin - (digitC - surroundingsC) * conductance) * perCapacity;
+      digitC += (byBlood + bySkin - (halfwayC - around.surroundingsC) * around.conductanceWPerM2K) * perCapacity;
     }
     temperatureC[digit] = digitC;
-    drawnW[nodes.artery]! -= (bloodSum / substeps) * drawnAreaM2[digit]!;
-    drawnW[nodes.skin]! -= (skinSum / substeps) * drawnAreaM2[digit]!;
+    drawnW[nodes.artery] = drawnW[nodes.artery]! - (bloodSum / substeps) * drawnAreaM2;
+    drawnW[nodes.skin] = drawnW[nodes.skin]! - (skinSum / substeps) * drawnAreaM2;
   }
-
-  return {
-    temperatureC,
-    drawnW,
-    startAtSkin: () => {
-      DIGIT_SEGMENT.forEach((segment, digit) => {
-        temperatureC[digit] = body.temperatureC[SEGMENT_NODES[segment]!.skin]!;
-      });
-      drawnW.fill(0);
-    },
-    advance: (exchange, activityRatio, stepS) => {
-      drawnW.fill(0);
-      blood.trunkC = trunkCoreC(body.temperatureC);
-      blood.activityRatio = activityRatio;
-      for (let digit = 0; digit < DIGIT_COUNT; digit++) advanceOne(digit, exchange, stepS);
-    },
-  };
 }

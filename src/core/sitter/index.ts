@@ -1,6 +1,6 @@
 export { CONDITION_RANGE, SITTER_POSTURES, type Conditions, type SitterPosture } from "./conditions";
 export { contactResistances } from "./contact";
 export { INDOOR_START_RANGE, USUAL_START, type IndoorStart } from "./indoor-start";
-export { buildOutfit, type Outfit, type SiteLayers } from "./outfit";
+export { buildOutfit, Wardrobe, type Outfit, type SiteLayers } from "./outfit";
 export { patchResistances } from "./resistances";
 export { createSitter, STEP_S, type Sitter, type SitterState } from "./sitter";

@@ -1,4 +1,4 @@
-import { buildStack, type Layer, type Stack } from "../clothing";
+import { buildStack, type Layer, type PatchForm, type Stack } from "../clothing";
 import { DIGIT_PLACE, DIGITS, surfaceShape, type Digit, type SurfaceShape } from "../digits";
 import { FINGERS_IN_MITT_FORM, SITE_INDEX, SITES, type Side } from "../patches";
 
@@ -8,11 +8,13 @@ export type SiteLayers = readonly (readonly Layer[])[];
 /** An outfit worked out once for as long as nothing is put on or taken off. */
 export type Outfit = {
   readonly layers: SiteLayers;
+  /** Every different stack once: left and right, chest and back are mostly dressed alike. */
   readonly stacks: readonly Stack[];
-  /** Stack and outer shape of each digit, by the order of DIGITS. */
-  readonly digitStacks: readonly Stack[];
+  /** Place in `stacks` by site, and by digit in the order of DIGITS. */
+  readonly siteStack: Int32Array;
+  readonly digitStack: Int32Array;
+  /** Outer shape of each digit. */
   readonly digitShapes: readonly SurfaceShape[];
-  readonly mitt: Readonly<Record<Side, boolean>>;
 };
 
 const FINGER_SIDE: Partial<Record<Digit, Side>> = { leftFingers: "left", rightFingers: "right" };
@@ -34,25 +36,55 @@ export const DIGIT_SITE: readonly number[] = DIGITS.map((digit) => SITE_INDEX[SI
 const sameLayers = (one: readonly Layer[], other: readonly Layer[]): boolean =>
   one.length === other.length && one.every((layer, place) => layer === other[place]);
 
+const sameForm = (one: PatchForm, other: PatchForm): boolean =>
+  one.shape === "flat" || other.shape === "flat"
+    ? one.shape === other.shape
+    : one.shape === other.shape && one.radiusMm === other.radiusMm;
+
+type Dressed = { readonly layers: readonly Layer[]; readonly form: PatchForm; readonly stack: Stack };
+
+/** Builds each different stack once; stacks of an outfit worn before are taken over. */
+export class Wardrobe {
+  private readonly built: Dressed[] = [];
+
+  stackFor(layers: readonly Layer[], form: PatchForm): Stack {
+    const known = this.built.find((dressed) => sameForm(dressed.form, form) && sameLayers(dressed.layers, layers));
+    if (known) return known.stack;
+    const stack = buildStack(layers, form);
+    this.built.push({ layers, form, stack });
+    return stack;
+  }
+}
+
 /**
- * Works out every stack of an outfit.
+ * Works out an outfit.
  * @param mitt whether the fingers of a side lie together in a mitt
- * @param before an outfit worn before, whose unchanged stacks are taken over
+ * @param wardrobe stacks already built, shared by the outfits of an outing
  */
-export function buildOutfit(layers: SiteLayers, mitt: Readonly<Record<Side, boolean>>, before?: Outfit): Outfit {
-  const stacks = SITES.map((site, index) =>
-    before && sameLayers(before.layers[index]!, layers[index]!)
-      ? before.stacks[index]!
-      : buildStack(layers[index]!, site.form),
-  );
+export function buildOutfit(
+  layers: SiteLayers,
+  mitt: Readonly<Record<Side, boolean>>,
+  wardrobe: Wardrobe = new Wardrobe(),
+): Outfit {
+  const stacks: Stack[] = [];
+  const placeOf = (own: readonly Layer[], form: PatchForm): number => {
+    const stack = wardrobe.stackFor(own, form);
+    const place = stacks.indexOf(stack);
+    return place >= 0 ? place : stacks.push(stack) - 1;
+  };
   const inMitt = (digit: Digit): boolean => {
     const side = FINGER_SIDE[digit];
     return side !== undefined && mitt[side];
   };
-  const digitStacks = DIGITS.map((digit, index) => {
-    const site = DIGIT_SITE[index]!;
-    return inMitt(digit) ? buildStack(layers[site]!, FINGERS_IN_MITT_FORM) : stacks[site]!;
-  });
-  const digitShapes = DIGITS.map((digit) => surfaceShape(DIGIT_PLACE[digit].kind, inMitt(digit)));
-  return { layers, stacks, digitStacks, digitShapes, mitt };
+  const formOf = (digit: Digit, site: number): PatchForm => (inMitt(digit) ? FINGERS_IN_MITT_FORM : SITES[site]!.form);
+  return {
+    layers,
+    siteStack: Int32Array.from(SITES, ({ form }, site) => placeOf(layers[site]!, form)),
+    digitStack: Int32Array.from(DIGITS, (digit, index) => {
+      const site = DIGIT_SITE[index]!;
+      return placeOf(layers[site]!, formOf(digit, site));
+    }),
+    digitShapes: DIGITS.map((digit) => surfaceShape(DIGIT_PLACE[digit].kind, inMitt(digit))),
+    stacks,
+  };
 }

@@ -9,37 +9,33 @@ import { DIGIT_SITE } from "./outfit";
 /** Vapour index of ordinary clothing (ISO 9920:2007); by outer layer once wetness is built. */
 const VAPOUR_INDEX = 0.38;
 
-/** How skin and digits meet the air in a step. */
-export type OutingExchange = {
-  /** Resistance skin to surroundings of every site, in the order of SITES, m²·K/W; fingers and toes by their digit. */
-  readonly sitesM2KPerW: Float64Array;
-  /** By the order of DIGITS. */
-  readonly digitsM2KPerW: Float64Array;
-  readonly digitSurroundingsC: Float64Array;
-};
-
 /** Digit whose resistance stands for a site; −1 where the site is none. Nose and cheeks share the face and are watched only. */
-const SITE_DIGIT: readonly number[] = SITES.map(({ key, patch }) =>
+const SITE_DIGIT = Int32Array.from(SITES, ({ key, patch }) =>
   isDigitPatch(patch) ? DIGIT_SITE.indexOf(SITE_INDEX[key]!) : -1,
 );
+const SITE_SEGMENT = Int32Array.from(SITES, ({ segmentIndex }) => segmentIndex);
+const SITE_SHARE = Float64Array.from(SITES, ({ share }) => share);
 
-/** Buffers of one sitter; `write` fills them and allocates nothing. */
-export function createOutingExchange(): OutingExchange & {
-  write(out: SkinExchange, body: Body, at: Conditions): void;
-} {
-  const sitesM2KPerW = new Float64Array(SITES.length);
-  const digitsM2KPerW = new Float64Array(DIGIT_COUNT);
-  const digitSurroundingsC = new Float64Array(DIGIT_COUNT);
-  const windMPerS = new Float64Array(SEGMENT_COUNT);
-  const airC = new Float64Array(SEGMENT_COUNT);
-  const convectionWPerM2K = new Float64Array(SEGMENT_COUNT);
-  const airLayerM2KPerW = new Float64Array(SEGMENT_COUNT);
-  const operativeC = new Float64Array(SEGMENT_COUNT);
-  const conductanceWPerM2K = new Float64Array(SEGMENT_COUNT);
-  const towards = new Float64Array(SEGMENT_COUNT);
-  const clothingM2KPerW = new Float64Array(SEGMENT_COUNT);
+/** How skin and digits meet the air in a step; buffers of one sitter, filled by `write` without allocating. */
+export class OutingExchange {
+  /** Resistance skin to surroundings of every site, in the order of SITES, m²·K/W; fingers and toes by their digit. */
+  readonly sitesM2KPerW = new Float64Array(SITES.length);
+  /** By the order of DIGITS. */
+  readonly digitsM2KPerW = new Float64Array(DIGIT_COUNT);
+  readonly digitSurroundingsC = new Float64Array(DIGIT_COUNT);
 
-  function writeAir(at: Conditions): void {
+  private readonly windMPerS = new Float64Array(SEGMENT_COUNT);
+  private readonly airC = new Float64Array(SEGMENT_COUNT);
+  private readonly convectionWPerM2K = new Float64Array(SEGMENT_COUNT);
+  private readonly airLayerM2KPerW = new Float64Array(SEGMENT_COUNT);
+  private readonly operativeC = new Float64Array(SEGMENT_COUNT);
+  private readonly conductanceWPerM2K = new Float64Array(SEGMENT_COUNT);
+  private readonly towards = new Float64Array(SEGMENT_COUNT);
+  private readonly clothingM2KPerW = new Float64Array(SEGMENT_COUNT);
+  private stackM2KPerW = new Float64Array(0);
+
+  private writeAir(at: Conditions): void {
+    const { windMPerS, airC, convectionWPerM2K, airLayerM2KPerW, operativeC } = this;
     windMPerS.fill(at.relativeWindMPerS);
     airC.fill(at.airTemperatureC);
     convection(convectionWPerM2K, at.posture, windMPerS, airC, airC, "greater");
@@ -52,34 +48,54 @@ export function createOutingExchange(): OutingExchange & {
     }
   }
 
-  function writeDigits(at: Conditions, stirred: number): void {
+  /** Clothing of each different stack once a step. */
+  private writeStacks(at: Conditions, stirred: number): void {
+    const { stacks } = at.outfit;
+    if (this.stackM2KPerW.length < stacks.length) this.stackM2KPerW = new Float64Array(stacks.length);
+    const { stackM2KPerW } = this;
+    for (let place = 0; place < stacks.length; place++) {
+      stackM2KPerW[place] = clothingInsulation(stacks[place]!, stirred);
+    }
+  }
+
+  private writeDigits(at: Conditions): void {
+    const { stacks, digitStack, digitShapes } = at.outfit;
+    const { digitsM2KPerW, digitSurroundingsC, stackM2KPerW, operativeC } = this;
     for (let digit = 0; digit < DIGIT_COUNT; digit++) {
-      const stack = at.outfit.digitStacks[digit]!;
-      const surface = digitConvection(at.outfit.digitShapes[digit]!, at.relativeWindMPerS) + DIGIT_RADIATION_W_PER_M2K;
-      digitsM2KPerW[digit] = clothingInsulation(stack, stirred) + stack.skinOverOuterArea / surface;
+      const stack = digitStack[digit]!;
+      const surface = digitConvection(digitShapes[digit]!, at.relativeWindMPerS) + DIGIT_RADIATION_W_PER_M2K;
+      digitsM2KPerW[digit] = stackM2KPerW[stack]! + stacks[stack]!.skinOverOuterArea / surface;
       digitSurroundingsC[digit] = operativeC[DIGIT_SEGMENT[digit]!]!;
     }
   }
 
-  function writeSites(at: Conditions, stirred: number): void {
+  private writeSites(at: Conditions): void {
+    const { stacks, siteStack } = at.outfit;
+    const { sitesM2KPerW, digitsM2KPerW, stackM2KPerW, airLayerM2KPerW, operativeC } = this;
+    const { conductanceWPerM2K, towards, clothingM2KPerW } = this;
     conductanceWPerM2K.fill(0);
     towards.fill(0);
     clothingM2KPerW.fill(0);
     for (let index = 0; index < SITES.length; index++) {
-      const { segmentIndex: segment, share } = SITES[index]!;
+      const segment = SITE_SEGMENT[index]!;
+      const share = SITE_SHARE[index]!;
       const air = airLayerM2KPerW[segment]!;
       const digit = SITE_DIGIT[index]!;
-      const contact = at.contactM2KPerW[index] ?? null;
-      const stack = at.outfit.stacks[index]!;
+      const contact = at.contactM2KPerW[index]!;
+      const stack = siteStack[index]!;
+      const free = Number.isNaN(contact);
       const total =
         digit >= 0
           ? digitsM2KPerW[digit]!
-          : (contact ?? clothingInsulation(stack, stirred) + stack.skinOverOuterArea * air);
+          : free
+            ? stackM2KPerW[stack]! + stacks[stack]!.skinOverOuterArea * air
+            : contact;
       sitesM2KPerW[index] = total;
-      clothingM2KPerW[segment]! += share * Math.max(0, total - air);
+      clothingM2KPerW[segment] = clothingM2KPerW[segment]! + share * Math.max(0, total - air);
       if (digit >= 0) continue; // loses its heat as a digit
-      conductanceWPerM2K[segment]! += share / total;
-      towards[segment]! += (share / total) * (contact === null ? operativeC[segment]! : at.groundTemperatureC);
+      const conductance = share / total;
+      conductanceWPerM2K[segment] = conductanceWPerM2K[segment]! + conductance;
+      towards[segment] = towards[segment]! + conductance * (free ? operativeC[segment]! : at.groundTemperatureC);
     }
   }
 
@@ -88,12 +104,14 @@ export function createOutingExchange(): OutingExchange & {
    * where weight rests, convection the greater of natural and forced.
    * @source physics of the outing mode, change 1 (docs/method.md)
    */
-  function write(out: SkinExchange, body: Body, at: Conditions): void {
+  write(out: SkinExchange, body: Body, at: Conditions): void {
     const stirred = stirring(at.relativeWindMPerS, at.walkSpeedMPerS);
     const vapourKPa = (saturationPressureKPa(at.airTemperatureC) * at.relativeHumidityPercent) / 100;
-    writeAir(at);
-    writeDigits(at, stirred);
-    writeSites(at, stirred);
+    this.writeAir(at);
+    this.writeStacks(at, stirred);
+    this.writeDigits(at);
+    this.writeSites(at);
+    const { conductanceWPerM2K, towards, clothingM2KPerW, convectionWPerM2K } = this;
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
       const conductance = conductanceWPerM2K[segment]!;
       out.surroundingsC[segment] = towards[segment]! / conductance;
@@ -105,6 +123,4 @@ export function createOutingExchange(): OutingExchange & {
     }
     out.breathedAirC = at.airTemperatureC;
   }
-
-  return { sitesM2KPerW, digitsM2KPerW, digitSurroundingsC, write };
 }

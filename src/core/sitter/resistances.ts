@@ -1,11 +1,11 @@
-import { createBody, createSkinExchange, OUTING_BODY, type BodyPerson } from "../body";
+import { Body, createSkinExchange, OUTING_BODY, type BodyPerson } from "../body";
 import { SITES } from "../patches";
 import type { Conditions } from "./conditions";
-import { createOutingExchange } from "./outing-exchange";
+import { OutingExchange } from "./outing-exchange";
 
 /** Resistance from skin to surroundings of every patch, m²·K/W, by the key of its site. */
 export function patchResistances(person: BodyPerson, at: Conditions): Record<string, number> {
-  const exchange = createOutingExchange();
-  exchange.write(createSkinExchange(), createBody(person, OUTING_BODY), at);
+  const exchange = new OutingExchange();
+  exchange.write(createSkinExchange(), new Body(person, OUTING_BODY), at);
   return Object.fromEntries(SITES.map(({ key }, index) => [key, exchange.sitesM2KPerW[index]!]));
 }

@@ -13,9 +13,9 @@ import {
 } from "../body";
 import { SECONDS_PER_HOUR } from "../units";
 import type { Conditions } from "./conditions";
-import { createDigitTissue } from "./digit-tissue";
+import { DigitTissue } from "./digit-tissue";
 import { restIndoors, type IndoorStart } from "./indoor-start";
-import { createOutingExchange, type OutingExchange } from "./outing-exchange";
+import { OutingExchange } from "./outing-exchange";
 
 /** Step of the whole model, s. */
 export const STEP_S = 60;
@@ -61,9 +61,8 @@ export function createSitter(
   body.temperatureC.set(restIndoors(person, start, resting));
   const { surfaceM2, capacityJPerK } = body.parameters;
   const skinExchange = createSkinExchange();
-  const exchange = createOutingExchange();
-  const digits = createDigitTissue(body);
-  digits.startAtSkin();
+  const exchange = new OutingExchange();
+  const digits = new DigitTissue(body);
   let shiveredJ = 0;
 
   const heatContentJ = (): number => {
@@ -85,7 +84,7 @@ export function createSitter(
       shiveredJ += body.last.shiveringW * STEP_S;
     },
     trunkC: () => trunkCoreC(body.temperatureC),
-    meanSkinC: () => meanSkinC(body),
+    meanSkinC: () => meanSkinC(body.temperatureC, body.parameters),
     debtWhPerM2: () => (startHeatJ - heatContentJ() + shiveredJ) / surfaceM2 / SECONDS_PER_HOUR,
     shiveringWPerM2: () => body.last.shiveringW / surfaceM2,
     save: () => ({
