@@ -56,6 +56,8 @@ export class Body {
   private readonly options: BodyOptions;
   private readonly tree: VesselTree;
   private readonly diagonalWPerK = new Float64Array(NODE_COUNT);
+  private inertiaWPerK = new Float64Array(NODE_COUNT);
+  private inertiaStepS = NaN;
   private readonly sourceW = new Float64Array(NODE_COUNT);
   private readonly heatW = new Float64Array(NODE_COUNT);
   private readonly movedW = new Float64Array(SEGMENT_COUNT);
@@ -104,14 +106,12 @@ export class Body {
    */
   advance(exchange: SkinExchange, stepS: number, extraHeatW: Float64Array = NO_EXTRA_HEAT): void {
     const { diagonalWPerK, sourceW, heatW, temperatureC } = this;
-    const { capacityJPerK } = this.parameters;
+    const inertiaWPerK = this.inertiaOf(stepS);
     const { dryConductanceWPerK, surroundingsC } = exchange;
     const vapourW = this.vapour.heatW;
-    const perStep = 1 / stepS;
+    diagonalWPerK.set(inertiaWPerK);
     for (let node = 0; node < NODE_COUNT; node++) {
-      const inertia = capacityJPerK[node]! * perStep;
-      diagonalWPerK[node] = inertia;
-      sourceW[node] = inertia * temperatureC[node]! + heatW[node]! + extraHeatW[node]!;
+      sourceW[node] = inertiaWPerK[node]! * temperatureC[node]! + heatW[node]! + extraHeatW[node]!;
     }
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
       const skin = SKIN_NODES[segment]!;
@@ -120,6 +120,15 @@ export class Body {
       sourceW[skin] = sourceW[skin]! + conductance * surroundingsC[segment]! - vapourW[segment]!;
     }
     this.tree.solve(this.flows, diagonalWPerK, sourceW, temperatureC);
+  }
+
+  /** Heat capacity over the step, W/K; kept while the step stays the same. */
+  private inertiaOf(stepS: number): Float64Array {
+    if (stepS !== this.inertiaStepS) {
+      this.inertiaWPerK = this.parameters.capacityJPerK.map((capacity) => capacity / stepS);
+      this.inertiaStepS = stepS;
+    }
+    return this.inertiaWPerK;
   }
 
   private readErrors(): void {

@@ -8,7 +8,16 @@ export {
   type Level,
   type Limit,
 } from "./limit-table";
-export { judge, levelEverywhere, type AcceptedLevels, type Verdict } from "./verdict";
+export {
+  crossingsOf,
+  judge,
+  judgeWithRunnerUp,
+  levelEverywhere,
+  runnerUpOf,
+  type AcceptedLevels,
+  type LevelVerdict,
+  type Verdict,
+} from "./verdict";
 export {
   firstCrossing,
   LIMIT_PARTS,

@@ -3,6 +3,9 @@ import { GROUND_INSULATION_M2K_PER_W, groundTemperatureC, relativeWind, weatherA
 import type { Dress } from "./dressing";
 import type { Outing, Phase } from "./outing";
 
+/** Wind worked out from a forecast is taken in steps: finer than any forecast, and clothing need not be redone each minute. */
+const WIND_STEP_M_PER_S = 0.02;
+
 /** Middle of the minute a step covers. */
 const MIDDLE_OF_MINUTE = 0.5;
 
@@ -26,11 +29,12 @@ export function phaseConditions(outing: Outing, phase: Phase): PhaseConditions {
     const now = weatherAt(weather, minute + MIDDLE_OF_MINUTE);
     const airTemperatureC = spot.airTemperatureC ?? now.airTemperatureC;
     const wind = windAtSeat(now.windMPerS, place.shelter, phase.walkSpeedMPerS > 0 ? 0 : place.seatHeightM);
+    const passing = relativeWind(wind, phase.walkSpeedMPerS);
     return {
       airTemperatureC,
       radiantTemperatureC: spot.radiantTemperatureC ?? spot.airTemperatureC ?? now.radiantTemperatureC,
       relativeHumidityPercent: spot.relativeHumidityPercent ?? now.relativeHumidityPercent,
-      relativeWindMPerS: spot.relativeWindMPerS ?? relativeWind(wind, phase.walkSpeedMPerS),
+      relativeWindMPerS: spot.relativeWindMPerS ?? Math.round(passing / WIND_STEP_M_PER_S) * WIND_STEP_M_PER_S,
       walkSpeedMPerS: phase.walkSpeedMPerS,
       posture: phase.posture,
       activityRatio: phase.activityRatio,

@@ -13,30 +13,33 @@ export type Dress = {
   readonly contactLayers: SiteLayers;
 };
 
-type ReadPiece = { readonly piece: Piece; readonly readings: readonly PatchReading[] };
+/** A wearing with its piece read: which layers it lays on which site. */
+type Worn = Wearing & {
+  readonly piece: Piece;
+  readonly covers: readonly { readonly site: number; readonly layers: readonly Layer[] }[];
+};
 
 const sidesOf = (side: Side | "both"): readonly Side[] => (side === "both" ? SIDES : [side]);
 
 /** Sites a reading covers when the piece is worn on these sides. */
 function sitesOf(reading: PatchReading, wornOn: Wearing["side"]): number[] {
-  const worn = new Set(sidesOf(wornOn));
+  const worn = sidesOf(wornOn);
   const keys = sidesOf(reading.side)
-    .filter((side) => worn.has(side))
+    .filter((side) => worn.includes(side))
     .map((side) => siteKey(reading.patch, side));
   return [...new Set(keys)].map((key) => SITE_INDEX[key]!);
 }
 
-function layersOf(worn: readonly (Wearing & ReadPiece)[]): SiteLayers {
+const coversOf = (readings: readonly PatchReading[], side: Wearing["side"]): Worn["covers"] =>
+  readings.flatMap((reading) => sitesOf(reading, side).map((site) => ({ site, layers: reading.layers })));
+
+function layersOf(worn: readonly Worn[]): SiteLayers {
   const layers: Layer[][] = SITES.map(() => []);
-  for (const wearing of worn) {
-    for (const reading of wearing.readings) {
-      for (const site of sitesOf(reading, wearing.side)) layers[site]!.push(...reading.layers);
-    }
-  }
+  for (const { covers } of worn) for (const { site, layers: own } of covers) layers[site]!.push(...own);
   return layers;
 }
 
-const inMitt = (worn: readonly (Wearing & ReadPiece)[], side: Side): boolean =>
+const inMitt = (worn: readonly Worn[], side: Side): boolean =>
   worn.some(({ piece, side: on }) => piece.fingersTogether && sidesOf(on).includes(side));
 
 /**
@@ -45,11 +48,11 @@ const inMitt = (worn: readonly (Wearing & ReadPiece)[], side: Side): boolean =>
  */
 export function dressings(pieces: readonly Piece[], wearings: readonly Wearing[]): Dress[] {
   const read = new Map(pieces.map((piece) => [piece.id, { piece, readings: readLabel(piece.label) }]));
-  const known = wearings.map((wearing) => {
+  const known = wearings.map((wearing): Worn => {
     const readPiece = read.get(wearing.pieceId);
     if (!readPiece)
       throw new CoreError("unknown-piece", `a wearing names piece ${wearing.pieceId}, which is not in the outing`);
-    return { ...wearing, ...readPiece };
+    return { ...wearing, piece: readPiece.piece, covers: coversOf(readPiece.readings, wearing.side) };
   });
   const outwards = [...known].sort((one, other) => one.rank - other.rank);
   const changes = [...new Set([0, ...known.flatMap(({ fromMinute, toMinute }) => [fromMinute, toMinute])])];

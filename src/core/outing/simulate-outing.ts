@@ -1,34 +1,14 @@
-import { CoreError } from "../errors";
-import { assertInRange } from "../errors";
+import { assertInRange, CoreError } from "../errors";
 import { restingBody, type BodyPerson, type RestingBody } from "../body";
-import {
-  firstCrossing,
-  HELD_PAST_PLAN_MINUTES,
-  judge,
-  LEVELS,
-  levelEverywhere,
-  RECOVERY_MINUTES,
-  type Level,
-  type Verdict,
-  type Watch,
-} from "../limits";
+import { HELD_PAST_PLAN_MINUTES } from "../limits";
 import { createSitter, type Conditions, type Sitter } from "../sitter";
 import { phaseConditions, type PhaseConditions } from "./conditions";
 import { dressings, type Dress } from "./dressing";
 import { MODEL_VERSION, OUTING_RANGE, type Outing } from "./outing";
 import { createRecorder, type OutingSeries, type Recorder } from "./series";
+import { answerOf, isSettled, spareMinutes, taskMinutes, type SitAnswer } from "./sit-answer";
 import { sitWatches } from "./sit-watches";
 import { sitSpans, type SitSpan } from "./sits";
-
-/** The answer for one sit of an outing. */
-export type SitAnswer = {
-  readonly fromMinute: number;
-  readonly toMinute: number;
-  /** At the levels the person accepts. */
-  readonly verdict: Verdict;
-  /** All limits at one level, for each level. */
-  readonly byLevel: Readonly<Record<Level, Verdict>>;
-};
 
 export type OutingResult = {
   readonly modelVersion: string;
@@ -40,6 +20,8 @@ export type OutingResult = {
   readonly decidingSit: number;
 };
 
+/** How far past the plan is simulated before the answer is looked at again. */
+const CHUNK_MINUTES = 40;
 const ADULT_FROM_YEARS = 18;
 const ADULT_FROM_KG = 45;
 
@@ -107,69 +89,24 @@ function recordStart(run: Run): void {
 /** Judges a sit; goes on sitting past its plan only as long as the answer is open, then returns to the plan. */
 function answerSit(outing: Outing, run: Run, span: SitSpan): SitAnswer {
   const { fromMinute, toMinute } = span;
-  const planned = run.recorder.series;
+  const { accepted } = outing.person;
   const held = createRecorder(HELD_PAST_PLAN_MINUTES);
-  const inTask = taskMinutes(outing, fromMinute, toMinute);
-  const watchesFor = (heldMinutes: number): Watch[] =>
-    sitWatches(planned, fromMinute, toMinute, held.series, heldMinutes);
+  const inTask = taskMinutes(outing.phases, span);
   const state = run.sitter.save();
   const lastDress = dressAt(run.dresses, toMinute - 1);
   let heldMinutes = 0;
-  let watches = watchesFor(0);
-  while (heldMinutes < HELD_PAST_PLAN_MINUTES && !isSettled(watches, inTask)) {
-    const chunkEnd = Math.min(HELD_PAST_PLAN_MINUTES, heldMinutes + RECOVERY_MINUTES);
+  let watches = sitWatches(run.recorder.series, fromMinute, toMinute, held.series, 0);
+  while (heldMinutes < HELD_PAST_PLAN_MINUTES && !isSettled(watches, accepted, inTask)) {
+    const chunkEnd = Math.min(HELD_PAST_PLAN_MINUTES, heldMinutes + CHUNK_MINUTES);
     for (; heldMinutes < chunkEnd; heldMinutes++) {
       const at = run.conditions[span.lastPhase]!(toMinute + heldMinutes, lastDress);
       run.sitter.step(at);
       held.record(heldMinutes + 1, run.sitter, at);
     }
-    watches = watchesFor(heldMinutes);
+    watches = sitWatches(run.recorder.series, fromMinute, toMinute, held.series, heldMinutes);
   }
   run.sitter.restore(state);
-  const simulatedMinutes = toMinute - fromMinute + heldMinutes;
-  const judged = (accepted: Parameters<typeof judge>[1]): Verdict => judge(watches, accepted, inTask, simulatedMinutes);
-  return {
-    fromMinute,
-    toMinute,
-    verdict: judged(outing.person.accepted),
-    byLevel: Object.fromEntries(LEVELS.map((level) => [level, judged(levelEverywhere(level))])) as Record<
-      Level,
-      Verdict
-    >,
-  };
-}
-
-/** Nothing simulated later could change the answer: two limits are passed for good at the hardest level. */
-function isSettled(watches: readonly Watch[], inTask: (minute: number) => boolean): boolean {
-  const hard = new Set(
-    watches.flatMap((watch) => {
-      const crossing = firstCrossing(watch, "hard", inTask);
-      const settled = crossing !== null && crossing + RECOVERY_MINUTES < watch.values.length;
-      return settled ? [`${watch.limit} ${watch.place.part}`] : [];
-    }),
-  );
-  return hard.size >= 2;
-}
-
-function taskMinutes(outing: Outing, fromMinute: number, toMinute: number): (minute: number) => boolean {
-  const tasks = new Uint8Array(toMinute - fromMinute + 1);
-  let minute = 0;
-  for (const phase of outing.phases) {
-    const end = minute + phase.minutes;
-    // Minute m of the curves is the end of step m: a task's own minutes are those after its start.
-    if (phase.kind === "task" && minute >= fromMinute && end <= toMinute) {
-      tasks.fill(1, minute - fromMinute + 1, end - fromMinute + 1);
-    }
-    minute = end;
-  }
-  return (sitMinute) => tasks[sitMinute] === 1;
-}
-
-/** Minutes a verdict leaves beyond the plan; negative when the sit fails. */
-function spareMinutes({ verdict, fromMinute, toMinute }: SitAnswer): number {
-  const planned = toMinute - fromMinute;
-  if (verdict.kind === "arrivesTooCold") return -planned;
-  return (verdict.kind === "ends" ? verdict.minutesStill : verdict.minutes) - planned;
+  return answerOf(span, watches, accepted, inTask, toMinute - fromMinute + heldMinutes);
 }
 
 function decidingSit(sits: readonly SitAnswer[]): number {

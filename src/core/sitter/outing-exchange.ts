@@ -16,7 +16,19 @@ const SITE_DIGIT = Int32Array.from(SITES, ({ key, patch }) =>
 const SITE_SEGMENT = Int32Array.from(SITES, ({ segmentIndex }) => segmentIndex);
 const SITE_SHARE = Float64Array.from(SITES, ({ share }) => share);
 
-/** How skin and digits meet the air in a step; buffers of one sitter, filled by `write` without allocating. */
+/** What the resistances of a step follow from; while it stays the same they do too. */
+const sameResistances = (one: Conditions, other: Conditions): boolean =>
+  one.outfit === other.outfit &&
+  one.contactM2KPerW === other.contactM2KPerW &&
+  one.posture === other.posture &&
+  one.relativeWindMPerS === other.relativeWindMPerS &&
+  one.walkSpeedMPerS === other.walkSpeedMPerS;
+
+/**
+ * How skin and digits meet an outing's surroundings in a step: parallel patches per segment, contact with the ground
+ * where weight rests, convection the greater of natural and forced. Buffers of one sitter, filled without allocating.
+ * @source physics of the outing mode, change 1 (docs/method.md)
+ */
 export class OutingExchange {
   /** Resistance skin to surroundings of every site, in the order of SITES, m²·K/W; fingers and toes by their digit. */
   readonly sitesM2KPerW = new Float64Array(SITES.length);
@@ -25,30 +37,55 @@ export class OutingExchange {
   readonly digitSurroundingsC = new Float64Array(DIGIT_COUNT);
 
   private readonly windMPerS = new Float64Array(SEGMENT_COUNT);
-  private readonly airC = new Float64Array(SEGMENT_COUNT);
   private readonly convectionWPerM2K = new Float64Array(SEGMENT_COUNT);
-  private readonly airLayerM2KPerW = new Float64Array(SEGMENT_COUNT);
-  private readonly operativeC = new Float64Array(SEGMENT_COUNT);
-  private readonly conductanceWPerM2K = new Float64Array(SEGMENT_COUNT);
-  private readonly towards = new Float64Array(SEGMENT_COUNT);
+  private readonly evaporativeM2KPaPerW = new Float64Array(SEGMENT_COUNT);
   private readonly clothingM2KPerW = new Float64Array(SEGMENT_COUNT);
+  /** Per m² of segment skin: towards air and sky, and towards what is touched. */
+  private readonly freeWPerM2K = new Float64Array(SEGMENT_COUNT);
+  private readonly touchingWPerM2K = new Float64Array(SEGMENT_COUNT);
   private stackM2KPerW = new Float64Array(0);
+  private before: Conditions | null = null;
 
-  private writeAir(at: Conditions): void {
-    const { windMPerS, airC, convectionWPerM2K, airLayerM2KPerW, operativeC } = this;
-    windMPerS.fill(at.relativeWindMPerS);
-    airC.fill(at.airTemperatureC);
-    convection(convectionWPerM2K, at.posture, windMPerS, airC, airC, "greater");
+  /** Writes one step's exchange. */
+  write(out: SkinExchange, body: Body, at: Conditions): void {
+    if (this.before === null || !sameResistances(this.before, at)) this.writeResistances(at);
+    this.before = at;
+    const { freeWPerM2K, touchingWPerM2K, convectionWPerM2K, digitSurroundingsC } = this;
+    const { skinAreaM2 } = body.parameters;
     const radiating = radiation(at.posture);
+    const vapourKPa = (saturationPressureKPa(at.airTemperatureC) * at.relativeHumidityPercent) / 100;
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-      const hc = convectionWPerM2K[segment]!;
-      const hr = radiating[segment]!;
-      airLayerM2KPerW[segment] = 1 / (hc + hr);
-      operativeC[segment] = (hc * at.airTemperatureC + hr * at.radiantTemperatureC) / (hc + hr);
+      const free = freeWPerM2K[segment]!;
+      const touching = touchingWPerM2K[segment]!;
+      const operativeC = operative(convectionWPerM2K[segment]!, radiating[segment]!, at);
+      out.surroundingsC[segment] = (free * operativeC + touching * at.groundTemperatureC) / (free + touching);
+      out.dryConductanceWPerK[segment] = (free + touching) * skinAreaM2[segment]!;
+      out.vapourPressureKPa[segment] = vapourKPa;
+    }
+    out.evaporativeResistanceM2KPaPerW.set(this.evaporativeM2KPaPerW);
+    out.breathedAirC = at.airTemperatureC;
+    for (let digit = 0; digit < DIGIT_COUNT; digit++) {
+      const segment = DIGIT_SEGMENT[digit]!;
+      digitSurroundingsC[digit] = operative(convectionWPerM2K[segment]!, radiating[segment]!, at);
     }
   }
 
-  /** Clothing of each different stack once a step. */
+  private writeResistances(at: Conditions): void {
+    const stirred = stirring(at.relativeWindMPerS, at.walkSpeedMPerS);
+    this.windMPerS.fill(at.relativeWindMPerS);
+    // Lying alone would need skin and air temperatures, and an outing has no such posture yet.
+    convection(this.convectionWPerM2K, at.posture, this.windMPerS, this.windMPerS, this.windMPerS, "greater");
+    this.writeStacks(at, stirred);
+    this.writeDigits(at);
+    this.writeSites(at);
+    for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
+      this.evaporativeM2KPaPerW[segment] =
+        this.clothingM2KPerW[segment]! / (LEWIS_K_PER_KPA * VAPOUR_INDEX) +
+        1 / (LEWIS_K_PER_KPA * this.convectionWPerM2K[segment]!);
+    }
+  }
+
+  /** Clothing of each different stack. */
   private writeStacks(at: Conditions, stirred: number): void {
     const { stacks } = at.outfit;
     if (this.stackM2KPerW.length < stacks.length) this.stackM2KPerW = new Float64Array(stacks.length);
@@ -60,67 +97,42 @@ export class OutingExchange {
 
   private writeDigits(at: Conditions): void {
     const { stacks, digitStack, digitShapes } = at.outfit;
-    const { digitsM2KPerW, digitSurroundingsC, stackM2KPerW, operativeC } = this;
+    const { digitsM2KPerW, stackM2KPerW } = this;
     for (let digit = 0; digit < DIGIT_COUNT; digit++) {
       const stack = digitStack[digit]!;
       const surface = digitConvection(digitShapes[digit]!, at.relativeWindMPerS) + DIGIT_RADIATION_W_PER_M2K;
       digitsM2KPerW[digit] = stackM2KPerW[stack]! + stacks[stack]!.skinOverOuterArea / surface;
-      digitSurroundingsC[digit] = operativeC[DIGIT_SEGMENT[digit]!]!;
     }
   }
 
   private writeSites(at: Conditions): void {
     const { stacks, siteStack } = at.outfit;
-    const { sitesM2KPerW, digitsM2KPerW, stackM2KPerW, airLayerM2KPerW, operativeC } = this;
-    const { conductanceWPerM2K, towards, clothingM2KPerW } = this;
-    conductanceWPerM2K.fill(0);
-    towards.fill(0);
+    const { sitesM2KPerW, digitsM2KPerW, stackM2KPerW, convectionWPerM2K } = this;
+    const { freeWPerM2K, touchingWPerM2K, clothingM2KPerW } = this;
+    const radiating = radiation(at.posture);
+    freeWPerM2K.fill(0);
+    touchingWPerM2K.fill(0);
     clothingM2KPerW.fill(0);
     for (let index = 0; index < SITES.length; index++) {
       const segment = SITE_SEGMENT[index]!;
       const share = SITE_SHARE[index]!;
-      const air = airLayerM2KPerW[segment]!;
+      const air = 1 / (convectionWPerM2K[segment]! + radiating[segment]!);
       const digit = SITE_DIGIT[index]!;
       const contact = at.contactM2KPerW[index]!;
       const stack = siteStack[index]!;
       const free = Number.isNaN(contact);
-      const total =
-        digit >= 0
-          ? digitsM2KPerW[digit]!
-          : free
-            ? stackM2KPerW[stack]! + stacks[stack]!.skinOverOuterArea * air
-            : contact;
+      const worn = stackM2KPerW[stack]! + stacks[stack]!.skinOverOuterArea * air;
+      const total = digit >= 0 ? digitsM2KPerW[digit]! : free ? worn : contact;
       sitesM2KPerW[index] = total;
       clothingM2KPerW[segment] = clothingM2KPerW[segment]! + share * Math.max(0, total - air);
       if (digit >= 0) continue; // loses its heat as a digit
-      const conductance = share / total;
-      conductanceWPerM2K[segment] = conductanceWPerM2K[segment]! + conductance;
-      towards[segment] = towards[segment]! + conductance * (free ? operativeC[segment]! : at.groundTemperatureC);
+      const towards = free ? freeWPerM2K : touchingWPerM2K;
+      towards[segment] = towards[segment]! + share / total;
     }
-  }
-
-  /**
-   * Writes how skin and digits meet an outing's surroundings: parallel patches per segment, contact with the ground
-   * where weight rests, convection the greater of natural and forced.
-   * @source physics of the outing mode, change 1 (docs/method.md)
-   */
-  write(out: SkinExchange, body: Body, at: Conditions): void {
-    const stirred = stirring(at.relativeWindMPerS, at.walkSpeedMPerS);
-    const vapourKPa = (saturationPressureKPa(at.airTemperatureC) * at.relativeHumidityPercent) / 100;
-    this.writeAir(at);
-    this.writeStacks(at, stirred);
-    this.writeDigits(at);
-    this.writeSites(at);
-    const { conductanceWPerM2K, towards, clothingM2KPerW, convectionWPerM2K } = this;
-    for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-      const conductance = conductanceWPerM2K[segment]!;
-      out.surroundingsC[segment] = towards[segment]! / conductance;
-      out.dryConductanceWPerK[segment] = conductance * body.parameters.skinAreaM2[segment]!;
-      out.evaporativeResistanceM2KPaPerW[segment] =
-        clothingM2KPerW[segment]! / (LEWIS_K_PER_KPA * VAPOUR_INDEX) +
-        1 / (LEWIS_K_PER_KPA * convectionWPerM2K[segment]!);
-      out.vapourPressureKPa[segment] = vapourKPa;
-    }
-    out.breathedAirC = at.airTemperatureC;
   }
 }
+
+/** Air and sky weighed by how they take heat, °C. */
+const operative = (convectionWPerM2K: number, radiationWPerM2K: number, at: Conditions): number =>
+  (convectionWPerM2K * at.airTemperatureC + radiationWPerM2K * at.radiantTemperatureC) /
+  (convectionWPerM2K + radiationWPerM2K);

@@ -1,5 +1,5 @@
 import type { OutingResult, SitAnswer } from "@/core/outing";
-import type { Crossing, Verdict } from "@/core/limits";
+import type { Crossing, LevelVerdict, Verdict } from "@/core/limits";
 import { DIGITS } from "@/core/digits";
 import { instantAt } from "./to-outing";
 
@@ -16,15 +16,19 @@ const describeCrossing = (crossing: Crossing, sit: SitAnswer, startsAt: string):
   at: instantAt(startsAt, sit.fromMinute + crossing.minute),
 });
 
-function describeVerdict(verdict: Verdict, sit: SitAnswer, startsAt: string): object {
+function describeVerdict(verdict: LevelVerdict, sit: SitAnswer, startsAt: string): object {
   if (verdict.kind === "longerThan") return { kind: verdict.kind, minutes: verdict.minutes };
   return {
     kind: verdict.kind,
     minutesStill: verdict.kind === "ends" ? verdict.minutesStill : 0,
     endedBy: describeCrossing(verdict.crossing, sit, startsAt),
-    runnerUp: verdict.runnerUp && describeCrossing(verdict.runnerUp, sit, startsAt),
   };
 }
+
+const describeRunnerUp = (verdict: Verdict, sit: SitAnswer, startsAt: string): object =>
+  verdict.kind === "longerThan"
+    ? {}
+    : { runnerUp: verdict.runnerUp && describeCrossing(verdict.runnerUp, sit, startsAt) };
 
 /** A result as plain JSON: the verdict of each sit, with clock times, at the accepted and at all three levels. */
 export const describeResult = (result: OutingResult, startsAt: string): object => ({
@@ -34,7 +38,7 @@ export const describeResult = (result: OutingResult, startsAt: string): object =
   sits: result.sits.map((sit) => ({
     fromMinute: sit.fromMinute,
     plannedMinutes: sit.toMinute - sit.fromMinute,
-    verdict: describeVerdict(sit.verdict, sit, startsAt),
+    verdict: { ...describeVerdict(sit.verdict, sit, startsAt), ...describeRunnerUp(sit.verdict, sit, startsAt) },
     byLevel: Object.fromEntries(
       Object.entries(sit.byLevel).map(([level, verdict]) => [level, describeVerdict(verdict, sit, startsAt)]),
     ),

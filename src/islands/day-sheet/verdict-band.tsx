@@ -1,4 +1,4 @@
-import { LEVELS, type Crossing, type Verdict } from "@/core/limits";
+import { LEVELS, type Crossing, type LevelVerdict, type Verdict } from "@/core/limits";
 import type { OutingResult, SitAnswer } from "@/core/outing";
 import { clockText, durationText } from "@/formats/display/time";
 import { endsItWords, LEVEL_WORDS, limitWords } from "@/formats/display/words";
@@ -20,7 +20,7 @@ const headline = (verdict: Verdict): string => {
   return durationText(verdict.kind === "ends" ? verdict.minutesStill : 0);
 };
 
-function short(verdict: Verdict): string {
+function short(verdict: LevelVerdict): string {
   if (verdict.kind === "longerThan") return `> ${durationText(verdict.minutes)}`;
   return verdict.kind === "ends" ? durationText(verdict.minutesStill) : "too cold on arrival";
 }
