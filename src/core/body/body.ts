@@ -24,7 +24,6 @@ import { VesselTree } from "./vessel-tree";
 /** Heat of muscle work that a litre of blood an hour carries off: W·h/L (JOS-3). */
 const WORK_HEAT_PER_FLOW_WH_PER_L = 1.163;
 const START_C = 36;
-const NO_EXTRA_HEAT = new Float64Array(NODE_COUNT);
 const NON_SHIVERING_TOTAL = NON_SHIVERING_SHARE.reduce((total, share) => total + share, 0);
 
 /** Basal heat at every node, W. @source JOS-3's shares by tissue */
@@ -55,10 +54,8 @@ export class Body {
 
   private readonly options: BodyOptions;
   private readonly tree: VesselTree;
-  private readonly diagonalWPerK = new Float64Array(NODE_COUNT);
   private inertiaWPerK = new Float64Array(NODE_COUNT);
   private inertiaStepS = NaN;
-  private readonly sourceW = new Float64Array(NODE_COUNT);
   private readonly heatW = new Float64Array(NODE_COUNT);
   private readonly movedW = new Float64Array(SEGMENT_COUNT);
   private readonly basalNodeHeatW: Float64Array;
@@ -104,22 +101,16 @@ export class Body {
    * @param stepS step, s
    * @param extraHeatW heat per node from elsewhere, W; 85 values, or none
    */
-  advance(exchange: SkinExchange, stepS: number, extraHeatW: Float64Array = NO_EXTRA_HEAT): void {
-    const { diagonalWPerK, sourceW, heatW, temperatureC } = this;
-    const inertiaWPerK = this.inertiaOf(stepS);
+  advance(exchange: SkinExchange, stepS: number, extraHeatW?: Float64Array): void {
+    const { heatW, temperatureC } = this;
     const { dryConductanceWPerK, surroundingsC } = exchange;
     const vapourW = this.vapour.heatW;
-    diagonalWPerK.set(inertiaWPerK);
-    for (let node = 0; node < NODE_COUNT; node++) {
-      sourceW[node] = inertiaWPerK[node]! * temperatureC[node]! + heatW[node]! + extraHeatW[node]!;
-    }
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
       const skin = SKIN_NODES[segment]!;
-      const conductance = dryConductanceWPerK[segment]!;
-      diagonalWPerK[skin] = diagonalWPerK[skin]! + conductance;
-      sourceW[skin] = sourceW[skin]! + conductance * surroundingsC[segment]! - vapourW[segment]!;
+      heatW[skin] = heatW[skin]! + dryConductanceWPerK[segment]! * surroundingsC[segment]! - vapourW[segment]!;
     }
-    this.tree.solve(this.flows, diagonalWPerK, sourceW, temperatureC);
+    if (extraHeatW) for (let node = 0; node < NODE_COUNT; node++) heatW[node] = heatW[node]! + extraHeatW[node]!;
+    this.tree.solve(this.flows, this.inertiaOf(stepS), heatW, dryConductanceWPerK, temperatureC);
   }
 
   /** Heat capacity over the step, W/K; kept while the step stays the same. */

@@ -8,7 +8,7 @@ import { SEGMENT_COUNT } from "./segments";
 // only its own nodes, those beyond it, and the artery that feeds it. So, from the extremities inwards, every segment is
 // solved as a straight line in its feeding artery's temperature, then the central pool as a number, then all outwards.
 // Letters in this file: a artery, v vein, s superficial vein, c core, m muscle, f fat, k skin; K conductance, W/K;
-// F blood flow times heat, W/K; D diagonal; an unknown is written x = x0 + xa·a + xs·s + xc·c + xv·v.
+// F blood flow times heat, W/K; I capacity over the step, W/K; D one over a diagonal; an unknown is written x = x0 + xa·a + xs·s + xc·c + xv·v.
 
 /** What a segment hands on: a constant and a share of the next artery's temperature. */
 const LINE = 2;
@@ -83,30 +83,49 @@ export class VesselTree {
   }
 
   /**
-   * @param diagonal per node: heat capacity over the step, and for skin the conductance to its surroundings, W/K
-   * @param source per node: capacity over the step times the old temperature, heat made, and what comes from outside, W
-   * @param out new temperatures per node, °C; may not be `source`
+   * Replaces the temperatures by those one step later.
+   * @param inertiaWPerK heat capacity over the step, per node
+   * @param heatW heat into each node from elsewhere, W
+   * @param skinWPerK conductance of each segment's skin to its surroundings, W/K
+   * @param temperatureC per node, °C
    */
-  solve(flows: BloodFlows, diagonal: Float64Array, source: Float64Array, out: Float64Array): void {
+  solve(
+    flows: BloodFlows,
+    inertiaWPerK: Float64Array,
+    heatW: Float64Array,
+    skinWPerK: Float64Array,
+    temperatureC: Float64Array,
+  ): void {
     const { veinInflow, superficialInflow } = this;
     veinInflow.fill(0);
     superficialInflow.fill(0);
-    for (let place = 0; place < SEGMENT_COUNT; place++)
-      this.inwards(EXTREMITIES_FIRST[place]!, flows, diagonal, source);
+    for (let place = 0; place < SEGMENT_COUNT; place++) {
+      this.inwards(EXTREMITIES_FIRST[place]!, flows, inertiaWPerK, heatW, skinWPerK, temperatureC);
+    }
     let leaving = 0;
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
       if (BRANCHES[segment]!.upstream === SEGMENT_COUNT) leaving += BLOOD_HEAT_WH_PER_L_K * flows.arterial[segment]!;
     }
     const central = SEGMENT_COUNT * LINE;
     // As much blood returns to the pool as leaves it: the diagonal carries what returns.
-    out[CENTRAL_BLOOD_NODE] =
-      (source[CENTRAL_BLOOD_NODE]! + veinInflow[central]!) /
-      (diagonal[CENTRAL_BLOOD_NODE]! + leaving - veinInflow[central + 1]!);
-    for (let place = SEGMENT_COUNT - 1; place >= 0; place--) this.outwards(EXTREMITIES_FIRST[place]!, out);
+    const inertia = inertiaWPerK[CENTRAL_BLOOD_NODE]!;
+    temperatureC[CENTRAL_BLOOD_NODE] =
+      (inertia * temperatureC[CENTRAL_BLOOD_NODE]! + heatW[CENTRAL_BLOOD_NODE]! + veinInflow[central]!) /
+      (inertia + leaving - veinInflow[central + 1]!);
+    for (let place = SEGMENT_COUNT - 1; place >= 0; place--) {
+      this.outwards(EXTREMITIES_FIRST[place]!, temperatureC);
+    }
   }
 
   /** Writes a segment as lines in its feeding artery, and hands on what flows from it towards the heart. */
-  private inwards(segment: number, flows: BloodFlows, diagonal: Float64Array, source: Float64Array): void {
+  private inwards(
+    segment: number,
+    flows: BloodFlows,
+    inertiaWPerK: Float64Array,
+    heatW: Float64Array,
+    skinWPerK: Float64Array,
+    temperatureC: Float64Array,
+  ): void {
     const { nodes, layered, limb, upstream, superficialUpstream } = BRANCHES[segment]!;
     const { kept, veinInflow, superficialInflow, conductance: K } = this;
     const H = BLOOD_HEAT_WH_PER_L_K;
@@ -124,8 +143,9 @@ export class VesselTree {
     const Kki = K.skinInner[segment]!;
 
     // Skin: k = k0 + ka·a + ks·s + ki·(fat or core)
-    const Dk = 1 / (diagonal[nodes.skin]! + Kki + Ksk + Fk);
-    const k0 = source[nodes.skin]! * Dk;
+    const Iskin = inertiaWPerK[nodes.skin]!;
+    const Dk = 1 / (Iskin + skinWPerK[segment]! + Kki + Ksk + Fk);
+    const k0 = (Iskin * temperatureC[nodes.skin]! + heatW[nodes.skin]!) * Dk;
     const ka = Fk * Dk;
     const ks = Ksk * Dk;
     const ki = Kki * Dk;
@@ -144,12 +164,14 @@ export class VesselTree {
     if (layered) {
       const Kmf = K.muscleFat[segment]!;
       const Kcm = K.coreMuscle[segment]!;
-      const Df = 1 / (diagonal[nodes.fat]! + Kki + Kmf + Ff - Kki * ki);
-      f0 = (source[nodes.fat]! + Kki * k0) * Df;
+      const Ifat = inertiaWPerK[nodes.fat]!;
+      const Imuscle = inertiaWPerK[nodes.muscle]!;
+      const Df = 1 / (Ifat + Kki + Kmf + Ff - Kki * ki);
+      f0 = (Ifat * temperatureC[nodes.fat]! + heatW[nodes.fat]! + Kki * k0) * Df;
       fa = (Ff + Kki * ka) * Df;
       fm = Kmf * Df;
-      const Dm = 1 / (diagonal[nodes.muscle]! + Kmf + Kcm + Fm - Kmf * fm);
-      m0 = (source[nodes.muscle]! + Kmf * f0) * Dm;
+      const Dm = 1 / (Imuscle + Kmf + Kcm + Fm - Kmf * fm);
+      m0 = (Imuscle * temperatureC[nodes.muscle]! + heatW[nodes.muscle]! + Kmf * f0) * Dm;
       ma = (Fm + Kmf * fa) * Dm;
       mc = Kcm * Dm;
       coupling = Kcm;
@@ -159,8 +181,9 @@ export class VesselTree {
     }
 
     // Core: c = c0 + ca·a + cs·s + cv·v
-    const Dc = 1 / (diagonal[nodes.core]! + coupling + Kac + Kvc + Fc - coupling * overC);
-    let c0 = (source[nodes.core]! + coupling * over0) * Dc;
+    const Icore = inertiaWPerK[nodes.core]!;
+    const Dc = 1 / (Icore + coupling + Kac + Kvc + Fc - coupling * overC);
+    let c0 = (Icore * temperatureC[nodes.core]! + heatW[nodes.core]! + coupling * over0) * Dc;
     let ca = (Fc + Kac + coupling * overA) * Dc;
     const cs = limb ? coupling * ks * Dc : 0;
     let cv = Kvc * Dc;
@@ -171,8 +194,14 @@ export class VesselTree {
     let sv = 0;
     if (limb) {
       const Fanastomoses = H * flows.anastomoses[segment]!;
-      const Ds = 1 / (diagonal[nodes.superficialVein]! + Ksk + Fs - Ksk * (ks + ki * cs));
-      s0 = (source[nodes.superficialVein]! + Ksk * (k0 + ki * c0) + superficialInflow[segment * LINE]!) * Ds;
+      const Isuperficial = inertiaWPerK[nodes.superficialVein]!;
+      const Ds = 1 / (Isuperficial + Ksk + Fs - Ksk * (ks + ki * cs));
+      s0 =
+        (Isuperficial * temperatureC[nodes.superficialVein]! +
+          heatW[nodes.superficialVein]! +
+          Ksk * (k0 + ki * c0) +
+          superficialInflow[segment * LINE]!) *
+        Ds;
       sa = (Ksk * (ka + ki * ca) + Fanastomoses + superficialInflow[segment * LINE + 1]!) * Ds;
       sv = Ksk * ki * cv * Ds;
       c0 += cs * s0;
@@ -192,14 +221,23 @@ export class VesselTree {
     const kvav = ks * sv + ki * (layered ? fvav : cv);
 
     // Vein: v = v0 + va·a
-    const Dv = 1 / (diagonal[nodes.vein]! + Kav + Kvc + Fv - (Kvc + Fc) * cv - Fk * kvav - Fm * mvav - Ff * fvav);
+    const Ivein = inertiaWPerK[nodes.vein]!;
+    const Dv = 1 / (Ivein + Kav + Kvc + Fv - (Kvc + Fc) * cv - Fk * kvav - Fm * mvav - Ff * fvav);
     const v0 =
-      (source[nodes.vein]! + (Kvc + Fc) * c0 + Fk * k0av + Fm * m0av + Ff * f0av + veinInflow[segment * LINE]!) * Dv;
+      (Ivein * temperatureC[nodes.vein]! +
+        heatW[nodes.vein]! +
+        (Kvc + Fc) * c0 +
+        Fk * k0av +
+        Fm * m0av +
+        Ff * f0av +
+        veinInflow[segment * LINE]!) *
+      Dv;
     const va = (Kav + (Kvc + Fc) * ca + Fk * kaav + Fm * maav + Ff * faav + veinInflow[segment * LINE + 1]!) * Dv;
 
     // Artery: a = a0 + au·(artery upstream)
-    const Da = 1 / (diagonal[nodes.artery]! + Kav + Kac + Fa - Kav * va - Kac * (ca + cv * va));
-    const a0 = (source[nodes.artery]! + Kav * v0 + Kac * (c0 + cv * v0)) * Da;
+    const Iartery = inertiaWPerK[nodes.artery]!;
+    const Da = 1 / (Iartery + Kav + Kac + Fa - Kav * va - Kac * (ca + cv * va));
+    const a0 = (Iartery * temperatureC[nodes.artery]! + heatW[nodes.artery]! + Kav * v0 + Kac * (c0 + cv * v0)) * Da;
     const au = Fa * Da;
 
     const veinOut0 = v0 + va * a0;
@@ -216,21 +254,25 @@ export class VesselTree {
     kept[at + 1] = au;
     kept[at + 2] = v0;
     kept[at + 3] = va;
-    kept[at + 4] = s0;
-    kept[at + 5] = sa;
-    kept[at + 6] = sv;
     kept[at + 7] = c0;
     kept[at + 8] = ca;
     kept[at + 9] = cv;
-    kept[at + 10] = m0av;
-    kept[at + 11] = maav;
-    kept[at + 12] = mvav;
-    kept[at + 13] = f0av;
-    kept[at + 14] = faav;
-    kept[at + 15] = fvav;
     kept[at + 16] = k0av;
     kept[at + 17] = kaav;
     kept[at + 18] = kvav;
+    if (limb) {
+      kept[at + 4] = s0;
+      kept[at + 5] = sa;
+      kept[at + 6] = sv;
+    }
+    if (layered) {
+      kept[at + 10] = m0av;
+      kept[at + 11] = maav;
+      kept[at + 12] = mvav;
+      kept[at + 13] = f0av;
+      kept[at + 14] = faav;
+      kept[at + 15] = fvav;
+    }
   }
 
   /** Puts numbers into a segment's lines, its feeding artery being known. */

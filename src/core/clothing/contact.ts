@@ -3,6 +3,10 @@ import type { Layer } from "./layer";
 /**
  * Resistance of a patch that the body's weight presses on something: no gaps, no air layer, no wind.
  * @param padM2KPerW what lies between, with the ground's own resistance, m²·K/W
+ * @param load share of the full weight that rests here, 0…1: what a layer loses under load it loses by that share
  */
-export const contactInsulation = (layers: readonly Layer[], padM2KPerW: number): number =>
-  layers.reduce((total, layer) => total + layer.insulationM2KPerW * layer.keptUnderLoad, padM2KPerW);
+export const contactInsulation = (layers: readonly Layer[], padM2KPerW: number, load: number): number =>
+  layers.reduce(
+    (total, { insulationM2KPerW, keptUnderLoad }) => total + insulationM2KPerW * (1 - (1 - keptUnderLoad) * load),
+    padM2KPerW,
+  );

@@ -42,11 +42,22 @@ function readPanel(label: PanelsLabel, patch: Patch, readings: readonly Material
   return { patch, side: "both", layers: [layer], insulationM2KPerW, spreadM2KPerW: insulationM2KPerW * spreadShare };
 }
 
+const known = new WeakMap<Label, readonly PatchReading[]>();
+
 /**
  * Reads a label patch by patch. A garment has several figures and they never add up: each patch has its own.
+ * A label never changes; what was read of it is kept.
  * @source docs/method.md, "Label readings"
  */
-export function readLabel(label: Label): PatchReading[] {
+export function readLabel(label: Label): readonly PatchReading[] {
+  const before = known.get(label);
+  if (before) return before;
+  const readings = readAnew(label);
+  known.set(label, readings);
+  return readings;
+}
+
+function readAnew(label: Label): PatchReading[] {
   if (label.kind === "explicit") {
     return label.panels.flatMap(({ patches, side, layers }) =>
       patches.map((patch) => ({

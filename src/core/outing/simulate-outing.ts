@@ -90,13 +90,14 @@ function recordStart(run: Run): void {
 function answerSit(outing: Outing, run: Run, span: SitSpan): SitAnswer {
   const { fromMinute, toMinute } = span;
   const { accepted } = outing.person;
-  const held = createRecorder(HELD_PAST_PLAN_MINUTES);
+  let held: Recorder | null = null;
   const inTask = taskMinutes(outing.phases, span);
   const state = run.sitter.save();
   const lastDress = dressAt(run.dresses, toMinute - 1);
   let heldMinutes = 0;
-  let watches = sitWatches(run.recorder.series, fromMinute, toMinute, held.series, 0);
+  let watches = sitWatches(run.recorder.series, fromMinute, toMinute, null, 0);
   while (heldMinutes < HELD_PAST_PLAN_MINUTES && !isSettled(watches, accepted, inTask)) {
+    held ??= createRecorder(HELD_PAST_PLAN_MINUTES);
     const chunkEnd = Math.min(HELD_PAST_PLAN_MINUTES, heldMinutes + CHUNK_MINUTES);
     for (; heldMinutes < chunkEnd; heldMinutes++) {
       const at = run.conditions[span.lastPhase]!(toMinute + heldMinutes, lastDress);

@@ -18,29 +18,29 @@ function joined(
   planned: Float64Array,
   from: number,
   to: number,
-  held: Float64Array,
+  held: Float64Array | null,
   heldMinutes: number,
 ): Float64Array {
   const values = new Float64Array(to - from + 1 + heldMinutes);
   values.set(planned.subarray(from, to + 1));
-  values.set(held.subarray(1, heldMinutes + 1), to - from + 1);
+  if (held) values.set(held.subarray(1, heldMinutes + 1), to - from + 1);
   return values;
 }
 
 /**
  * Everything a sit is judged by.
  * @param fromMinute, toMinute the sit in `planned`
- * @param held curves from the sit's end on, index 0 being that end
+ * @param held curves from the sit's end on, index 0 being that end; `null` when nothing was simulated past the plan
  */
 export function sitWatches(
   planned: OutingSeries,
   fromMinute: number,
   toMinute: number,
-  held: OutingSeries,
+  held: OutingSeries | null,
   heldMinutes: number,
 ): Watch[] {
   const values = (curve: (series: OutingSeries) => Float64Array): Float64Array =>
-    joined(curve(planned), fromMinute, toMinute, curve(held), heldMinutes);
+    joined(curve(planned), fromMinute, toMinute, held && curve(held), heldMinutes);
   return [
     ...DIGITS.map((digit) => ({ ...DIGIT_WATCH[digit], values: values(({ digitC }) => digitC[digit]) })),
     { limit: "heatDebt", place: WHOLE_BODY, values: values(({ heatDebtWhPerM2 }) => heatDebtWhPerM2) },

@@ -14,7 +14,7 @@ import {
 import type { OutingExchange } from "./outing-exchange";
 
 /** Midpoint steps inside one step of the body: fingers change within two minutes, a face is only watched. */
-const SUBSTEPS_DRAWING = 4;
+const SUBSTEPS_DRAWING = 2; // within 0.1 K of steps of 5 s
 const SUBSTEPS_WATCHED = 1;
 
 /** Net heat into a digit, W/m². */
