@@ -31,25 +31,25 @@ export const createBloodFlows = (): BloodFlows => ({
  * @source JOS-3, Takahashi et al. 2021
  */
 export function gatherVesselFlows(flows: BloodFlows): void {
+  const { core, muscle, fat, skin, anastomoses, arterial, venous, superficial } = flows;
   for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-    const own = flows.core[segment]! + flows.muscle[segment]! + flows.fat[segment]! + flows.skin[segment]!;
-    flows.venous[segment] = own;
-    flows.superficial[segment] = flows.anastomoses[segment]!;
-    flows.arterial[segment] = own + flows.anastomoses[segment]!;
+    const own = core[segment]! + muscle[segment]! + fat[segment]! + skin[segment]!;
+    const shortCut = anastomoses[segment]!;
+    venous[segment] = own;
+    superficial[segment] = shortCut;
+    arterial[segment] = own + shortCut;
   }
   for (let place = 0; place < SEGMENT_COUNT; place++) {
     const segment = EXTREMITIES_FIRST[place]!;
     const upstream = UPSTREAM_INDEX[segment]!;
     if (upstream < 0) continue;
-    flows.arterial[upstream] = flows.arterial[upstream]! + flows.arterial[segment]!;
-    flows.venous[upstream] = flows.venous[upstream]! + flows.venous[segment]!;
+    arterial[upstream] = arterial[upstream]! + arterial[segment]!;
+    venous[upstream] = venous[upstream]! + venous[segment]!;
     if (SEGMENT_NODES[upstream]!.superficialVein >= 0) {
-      flows.superficial[upstream] = flows.superficial[upstream]! + flows.superficial[segment]!;
+      superficial[upstream] = superficial[upstream]! + superficial[segment]!;
     }
   }
   // The thighs' superficial veins end in the pelvis vein, which therefore carries the feet's anastomoses too.
-  flows.venous[SEGMENT_INDEX.pelvis] =
-    flows.venous[SEGMENT_INDEX.pelvis]! +
-    flows.superficial[SEGMENT_INDEX.leftThigh]! +
-    flows.superficial[SEGMENT_INDEX.rightThigh]!;
+  venous[SEGMENT_INDEX.pelvis] =
+    venous[SEGMENT_INDEX.pelvis]! + superficial[SEGMENT_INDEX.leftThigh]! + superficial[SEGMENT_INDEX.rightThigh]!;
 }

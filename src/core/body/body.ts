@@ -60,6 +60,9 @@ export class Body {
   private readonly movedW = new Float64Array(SEGMENT_COUNT);
   private readonly basalNodeHeatW: Float64Array;
   private readonly basalTotalW: number;
+  private readonly basalCoreLPerH: Float64Array;
+  private readonly basalMuscleLPerH: Float64Array;
+  private readonly basalFatLPerH: Float64Array;
   private readonly greatestVapourW = new Float64Array(SEGMENT_COUNT);
   private readonly errors = createErrorSignals();
   private readonly anastomoses: AnastomosesFlow = { handLPerH: 0, footLPerH: 0 };
@@ -73,6 +76,11 @@ export class Body {
     this.basalNodeHeatW = basalHeatPerNode(this.parameters.basalHeatW);
     this.basalTotalW = this.basalNodeHeatW.reduce((total, heat) => total + heat, 0);
     this.nonShiveringCeilingW = nonShiveringCeilingW(person);
+    const scaled = (flow: readonly number[]): Float64Array =>
+      Float64Array.from(flow, (value) => value * this.parameters.bloodRatio);
+    this.basalCoreLPerH = scaled(BASAL_TISSUE_FLOW_L_PER_H.core);
+    this.basalMuscleLPerH = scaled(BASAL_TISSUE_FLOW_L_PER_H.muscle);
+    this.basalFatLPerH = scaled(BASAL_TISSUE_FLOW_L_PER_H.fat);
   }
 
   /**
@@ -189,13 +197,13 @@ export class Body {
     flows.anastomoses[SEGMENT_INDEX.rightHand] = anastomoses.handLPerH * open;
     flows.anastomoses[SEGMENT_INDEX.leftFoot] = anastomoses.footLPerH * open;
     flows.anastomoses[SEGMENT_INDEX.rightFoot] = anastomoses.footLPerH * open;
-    const { core, muscle, fat } = BASAL_TISSUE_FLOW_L_PER_H;
+    const { core, muscle, fat } = flows;
+    core.set(this.basalCoreLPerH);
+    muscle.set(this.basalMuscleLPerH);
+    fat.set(this.basalFatLPerH);
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-      const layered = IS_LAYERED[segment] === 1;
-      const forWork = movedW[segment]! / WORK_HEAT_PER_FLOW_WH_PER_L;
-      flows.core[segment] = core[segment]! * bloodRatio + (layered ? 0 : forWork);
-      flows.muscle[segment] = layered ? muscle[segment]! * bloodRatio + forWork : 0;
-      flows.fat[segment] = layered ? fat[segment]! * bloodRatio : 0;
+      const working = IS_LAYERED[segment] === 1 ? muscle : core;
+      working[segment] = working[segment]! + movedW[segment]! / WORK_HEAT_PER_FLOW_WH_PER_L;
     }
     gatherVesselFlows(flows);
   }

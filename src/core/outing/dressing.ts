@@ -1,7 +1,7 @@
 import type { Layer } from "../clothing";
 import { CoreError } from "../errors";
 import { readLabel, type PatchReading } from "../labels";
-import { SITE_INDEX, SIDES, siteKey, SITES, type Side } from "../patches";
+import { PATCHES, SIDES, SITE_INDEX, siteKey, SITES, type Patch, type Side } from "../patches";
 import { buildOutfit, Wardrobe, type Outfit, type SiteLayers } from "../sitter";
 import type { Piece, Wearing } from "./outing";
 
@@ -21,13 +21,19 @@ type Worn = Wearing & {
 
 const sidesOf = (side: Side | "both"): readonly Side[] => (side === "both" ? SIDES : [side]);
 
+/** Sites of a patch, left, right or both; one site where the body has no sides. */
+const SITES_OF = Object.fromEntries(
+  PATCHES.map((patch) => {
+    const [left, right] = SIDES.map((side) => SITE_INDEX[siteKey(patch, side)]!) as [number, number];
+    return [patch, { left: [left], right: [right], both: left === right ? [left] : [left, right] }];
+  }),
+) as unknown as Readonly<Record<Patch, Readonly<Record<Wearing["side"], readonly number[]>>>>;
+
 /** Sites a reading covers when the piece is worn on these sides. */
-function sitesOf(reading: PatchReading, wornOn: Wearing["side"]): number[] {
-  const worn = sidesOf(wornOn);
-  const keys = sidesOf(reading.side)
-    .filter((side) => worn.includes(side))
-    .map((side) => siteKey(reading.patch, side));
-  return [...new Set(keys)].map((key) => SITE_INDEX[key]!);
+function sitesOf({ patch, side }: PatchReading, wornOn: Wearing["side"]): readonly number[] {
+  const sites = SITES_OF[patch];
+  if (side === "both") return sites[wornOn];
+  return wornOn === "both" || wornOn === side ? sites[side] : sites.both.length === 1 ? sites.both : [];
 }
 
 const coversOf = (readings: readonly PatchReading[], side: Wearing["side"]): Worn["covers"] =>

@@ -9,21 +9,12 @@ import {
   digitBloodExchange,
   DIGITS,
   supplyDigit,
-  type DigitSupply,
 } from "../digits";
 import type { OutingExchange } from "./outing-exchange";
 
 /** Midpoint steps inside one step of the body: fingers change within two minutes, a face is only watched. */
 const SUBSTEPS_DRAWING = 2; // within 0.1 K of steps of 5 s
 const SUBSTEPS_WATCHED = 1;
-
-/** Net heat into a digit, W/m². */
-const gainWPerM2 = (supply: DigitSupply, digitC: number, around: Around): number =>
-  digitBloodExchange(supply, digitC) * (around.arteryC - digitC) +
-  DIGIT_CONDUCTION_W_PER_M2K * (around.skinC - digitC) -
-  (digitC - around.surroundingsC) * around.conductanceWPerM2K;
-
-type Around = { arteryC: number; skinC: number; surroundingsC: number; conductanceWPerM2K: number };
 
 /**
  * Temperatures of the digits, and the heat they drew from the body in the step just made.
@@ -39,7 +30,6 @@ export class DigitTissue {
   private readonly natures = DIGITS.map((digit) => DIGIT_NATURE[DIGIT_PLACE[digit].kind]);
   private readonly drawnAreaM2: Float64Array;
   private readonly supply = createDigitSupply();
-  private readonly around: Around = { arteryC: 0, skinC: 0, surroundingsC: 0, conductanceWPerM2K: 0 };
   private readonly blood = {
     skinFlowLPerH: 0,
     anastomosesFlowLPerH: 0,
@@ -71,18 +61,18 @@ export class DigitTissue {
   }
 
   private advanceOne(digit: number, exchange: OutingExchange, stepS: number): void {
-    const { body, supply, around, blood, temperatureC, drawnW } = this;
+    const { body, supply, blood, temperatureC, drawnW } = this;
     const segment = DIGIT_SEGMENT[digit]!;
     const nodes = SEGMENT_NODES[segment]!;
     const nature = this.natures[digit]!;
     const drawnAreaM2 = this.drawnAreaM2[digit]!;
-    around.arteryC = body.temperatureC[nodes.artery]!;
-    around.skinC = body.temperatureC[nodes.skin]!;
-    around.surroundingsC = exchange.digitSurroundingsC[digit]!;
-    around.conductanceWPerM2K = 1 / exchange.digitsM2KPerW[digit]!;
+    const arteryC = body.temperatureC[nodes.artery]!;
+    const skinC = body.temperatureC[nodes.skin]!;
+    const surroundingsC = exchange.digitSurroundingsC[digit]!;
+    const conductance = 1 / exchange.digitsM2KPerW[digit]!;
     blood.skinFlowLPerH = body.flows.skin[segment]!;
     blood.anastomosesFlowLPerH = body.flows.anastomoses[segment]!;
-    blood.segmentSkinC = around.skinC;
+    blood.segmentSkinC = skinC;
     blood.segmentAreaM2 = body.parameters.skinAreaM2[segment]!;
     supplyDigit(supply, nature, blood);
     const substeps = drawnAreaM2 > 0 ? SUBSTEPS_DRAWING : SUBSTEPS_WATCHED;
@@ -91,12 +81,16 @@ export class DigitTissue {
     let bloodSum = 0;
     let skinSum = 0;
     for (let substep = 0; substep < substeps; substep++) {
-      const halfwayC = digitC + (gainWPerM2(supply, digitC, around) * perCapacity) / 2;
-      const byBlood = digitBloodExchange(supply, halfwayC) * (around.arteryC - halfwayC);
-      const bySkin = DIGIT_CONDUCTION_W_PER_M2K * (around.skinC - halfwayC);
+      const gain =
+        digitBloodExchange(supply, digitC) * (arteryC - digitC) +
+        DIGIT_CONDUCTION_W_PER_M2K * (skinC - digitC) -
+        (digitC - surroundingsC) * conductance;
+      const halfwayC = digitC + (gain * perCapacity) / 2;
+      const byBlood = digitBloodExchange(supply, halfwayC) * (arteryC - halfwayC);
+      const bySkin = DIGIT_CONDUCTION_W_PER_M2K * (skinC - halfwayC);
       bloodSum += byBlood;
       skinSum += bySkin;
-      digitC += (byBlood + bySkin - (halfwayC - around.surroundingsC) * around.conductanceWPerM2K) * perCapacity;
+      digitC += (byBlood + bySkin - (halfwayC - surroundingsC) * conductance) * perCapacity;
     }
     temperatureC[digit] = digitC;
     drawnW[nodes.artery] = drawnW[nodes.artery]! - (bloodSum / substeps) * drawnAreaM2;

@@ -42,16 +42,21 @@ const sameForm = (one: PatchForm, other: PatchForm): boolean =>
     : one.shape === other.shape && one.radiusMm === other.radiusMm;
 
 type Dressed = { readonly layers: readonly Layer[]; readonly form: PatchForm; readonly stack: Stack };
+const NO_LAYER: Layer | null = null;
 
 /** Builds each different stack once; stacks of an outfit worn before are taken over. */
 export class Wardrobe {
-  private readonly built: Dressed[] = [];
+  /** By innermost layer: few stacks share it. */
+  private readonly built = new Map<Layer | null, Dressed[]>();
 
   stackFor(layers: readonly Layer[], form: PatchForm): Stack {
-    const known = this.built.find((dressed) => sameForm(dressed.form, form) && sameLayers(dressed.layers, layers));
+    const innermost = layers[0] ?? NO_LAYER;
+    const alike = this.built.get(innermost) ?? [];
+    const known = alike.find((dressed) => sameForm(dressed.form, form) && sameLayers(dressed.layers, layers));
     if (known) return known.stack;
     const stack = buildStack(layers, form);
-    this.built.push({ layers, form, stack });
+    alike.push({ layers, form, stack });
+    this.built.set(innermost, alike);
     return stack;
   }
 }
@@ -67,10 +72,13 @@ export function buildOutfit(
   wardrobe: Wardrobe = new Wardrobe(),
 ): Outfit {
   const stacks: Stack[] = [];
+  const placeOfStack = new Map<Stack, number>();
   const placeOf = (own: readonly Layer[], form: PatchForm): number => {
     const stack = wardrobe.stackFor(own, form);
-    const place = stacks.indexOf(stack);
-    return place >= 0 ? place : stacks.push(stack) - 1;
+    const known = placeOfStack.get(stack);
+    if (known !== undefined) return known;
+    placeOfStack.set(stack, stacks.length);
+    return stacks.push(stack) - 1;
   };
   const inMitt = (digit: Digit): boolean => {
     const side = FINGER_SIDE[digit];

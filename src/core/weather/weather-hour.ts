@@ -1,4 +1,5 @@
 import { CoreError } from "../errors";
+import { clamp } from "../numeric";
 
 /** Weather at one instant, as a forecast gives it. */
 export type WeatherHour = {
@@ -22,18 +23,20 @@ const radiantOf = (hour: WeatherHour): number => hour.radiantTemperatureC ?? hou
  * @throws {CoreError} `no-weather` when no hour is given
  */
 export function weatherAt(hours: readonly WeatherHour[], minute: number): WeatherNow {
-  const after = hours.findIndex((hour) => hour.minute > minute);
-  const later = after < 0 ? hours.at(-1) : hours[after];
-  const earlier = after < 0 ? later : hours[Math.max(0, after - 1)];
-  if (!earlier || !later) throw new CoreError("no-weather", "an outing needs at least one hour of weather");
+  const last = hours.length - 1;
+  if (last < 0) throw new CoreError("no-weather", "an outing needs at least one hour of weather");
+  let after = 0;
+  while (after < last && hours[after]!.minute <= minute) after++;
+  const later = hours[after]!;
+  const earlier = hours[Math.max(0, after - 1)]!;
   const span = later.minute - earlier.minute;
-  const share = span > 0 ? (minute - earlier.minute) / span : 0;
-  const held = Math.min(1, Math.max(0, share));
-  const between = (from: number, to: number): number => from + (to - from) * held;
+  const share = span > 0 ? clamp((minute - earlier.minute) / span, 0, 1) : 0;
   return {
-    airTemperatureC: between(earlier.airTemperatureC, later.airTemperatureC),
-    windMPerS: between(earlier.windMPerS, later.windMPerS),
-    relativeHumidityPercent: between(earlier.relativeHumidityPercent, later.relativeHumidityPercent),
-    radiantTemperatureC: between(radiantOf(earlier), radiantOf(later)),
+    airTemperatureC: between(earlier.airTemperatureC, later.airTemperatureC, share),
+    windMPerS: between(earlier.windMPerS, later.windMPerS, share),
+    relativeHumidityPercent: between(earlier.relativeHumidityPercent, later.relativeHumidityPercent, share),
+    radiantTemperatureC: between(radiantOf(earlier), radiantOf(later), share),
   };
 }
+
+const between = (from: number, to: number, share: number): number => from + (to - from) * share;
