@@ -32,7 +32,7 @@ export default tseslint.config(
   {
     rules: {
       "@typescript-eslint/no-non-null-assertion": "off", // arrays of fixed length are read by index everywhere
-      "@typescript-eslint/no-unused-vars": ["error", { argsIgnorePattern: "^_" }],
+      "@typescript-eslint/no-unused-vars": ["error", { argsIgnorePattern: "^_", varsIgnorePattern: "^_" }],
       eqeqeq: "error",
     },
   },

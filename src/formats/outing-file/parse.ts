@@ -1,9 +1,7 @@
 import { z } from "zod";
+import type { FileProblem } from "./problem";
 import { OUTING_FORMAT_VERSION, outingFileSchema, type OutingFile } from "./schema";
 import { upgradeOutingFile } from "./upgrade";
-
-/** One thing wrong with a file: where, and what to do about it. */
-export type FileProblem = { readonly path: string; readonly reason: string };
 
 export type ParsedOutingFile =
   { readonly ok: true; readonly file: OutingFile } | { readonly ok: false; readonly problems: readonly FileProblem[] };

@@ -1,4 +1,4 @@
-import type { FileProblem } from "./parse";
+import type { FileProblem } from "./problem";
 
 type Upgrader = (file: Record<string, unknown>) => Record<string, unknown>;
 

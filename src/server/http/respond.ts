@@ -14,8 +14,18 @@ function isUnreachable(error: unknown): boolean {
   return CONNECTION_CODES.includes(String(code)) || (cause !== undefined && isUnreachable(cause));
 }
 
+/** PostgreSQL's code for a key that is taken: an id that belongs to something else. */
+const KEY_TAKEN = "23505";
+
+function isKeyTaken(error: unknown): boolean {
+  const { code, cause } = error as { code?: unknown; cause?: unknown };
+  return code === KEY_TAKEN || (cause !== undefined && isKeyTaken(cause));
+}
+
 export function toAppError(error: unknown): AppError | null {
   if (error instanceof AppError) return error;
+  if (isKeyTaken(error))
+    return new AppError("bad-input", "An id is taken by something else. Give new rows ids of their own.");
   return isUnreachable(error)
     ? new AppError("database-unreachable", "The database cannot be reached just now. Nothing was changed; try again.")
     : null;

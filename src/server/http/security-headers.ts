@@ -8,12 +8,17 @@ const HEADERS: Readonly<Record<string, string>> = {
   "permissions-policy": "camera=(), microphone=(), geolocation=(), payment=()",
 };
 
-const NOTHING_ALLOWED = "default-src 'none'; frame-ancestors 'none'";
+const NO_FRAME = "frame-ancestors 'none'";
+const NOTHING_ALLOWED = `default-src 'none'; ${NO_FRAME}`;
 
 /** The answer with security headers; what is no page may load nothing at all. */
 export function secured(response: Response): Response {
   for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
   const isPage = response.headers.get("content-type")?.startsWith("text/html") ?? false;
-  if (!isPage) response.headers.set("content-security-policy", NOTHING_ALLOWED);
+  const ofPage = response.headers.get("content-security-policy") ?? "default-src 'self'";
+  response.headers.set(
+    "content-security-policy",
+    isPage ? `${ofPage.replace(/;\s*$/, "")}; ${NO_FRAME}` : NOTHING_ALLOWED,
+  );
   return response;
 }

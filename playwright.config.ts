@@ -1,0 +1,37 @@
+import { defineConfig } from "@playwright/test";
+
+const PORT = Number(process.env.UMIAK_TEST_PORT ?? 4479);
+
+export default defineConfig({
+  testDir: "tests/e2e",
+  outputDir: "test-results/e2e",
+  fullyParallel: false,
+  workers: 1,
+  timeout: 45_000,
+  expect: { timeout: 15_000 },
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: process.env.UMIAK_CHROMIUM ?? "/usr/bin/chromium",
+      args: [
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-quic",
+        "--no-first-run",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+      ],
+    },
+    screenshot: "only-on-failure",
+  },
+  webServer: {
+    // The start command itself, on a data folder of its own that each run makes anew.
+    command: "rm -rf test-results/data && node scripts/run/main.mjs start",
+    url: `http://127.0.0.1:${PORT}/api/health`,
+    env: { PORT: String(PORT), UMIAK_DATA_DIR: "test-results/data", DATABASE_URL: "" },
+    timeout: 180_000,
+    gracefulShutdown: { signal: "SIGTERM", timeout: 20_000 },
+  },
+});

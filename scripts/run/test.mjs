@@ -1,0 +1,99 @@
+import { mkdirSync, readFileSync, rmSync } from "node:fs";
+import path from "node:path";
+import { execute } from "./execute.mjs";
+import { ensureBuild } from "./build.mjs";
+import { ensureChromium, ensureNodeModules, ensurePostgres } from "./packages.mjs";
+import { ROOT, tool } from "./paths.mjs";
+import { checkDisk, checkNode } from "./preconditions.mjs";
+import { say } from "./say.mjs";
+
+/** @typedef {{ passed: number, failed: number }} Count */
+
+const RESULTS = path.join(ROOT, "test-results");
+
+/** @param {string} file @returns {any} what a runner reported, or null when it broke before reporting */
+function report(file) {
+  try {
+    return JSON.parse(readFileSync(path.join(RESULTS, file), "utf8"));
+  } catch {
+    return null;
+  }
+}
+
+/**
+ * A check that either holds or not.
+ * @param {string} name @param {string} command @param {string[]} args @returns {Promise<Count>}
+ */
+async function check(name, command, args) {
+  say(`${name} …`);
+  const env = { ...process.env, ASTRO_TELEMETRY_DISABLED: "1" };
+  const { code, output } = await execute(command, args, { cwd: ROOT, env });
+  if (code === 0) return { passed: 1, failed: 0 };
+  console.log(output.trim());
+  console.log(`FAILED: ${name}`);
+  return { passed: 0, failed: 1 };
+}
+
+/** @param {string} project @returns {Promise<Count>} */
+async function vitest(project) {
+  say(`${project} tests …`);
+  const file = `${project}.json`;
+  const args = [
+    "run",
+    "--project",
+    project,
+    "--reporter=default",
+    "--reporter=json",
+    `--outputFile.json=${path.join(RESULTS, file)}`,
+  ];
+  const { code } = await execute(tool("vitest"), args, { cwd: ROOT, quiet: false });
+  const found = report(file);
+  const passed = found?.numPassedTests ?? 0;
+  const failed = found?.numFailedTests ?? 0;
+  // A file that cannot be loaded, or no test at all, counts as a failure too.
+  return { passed, failed: code !== 0 && failed === 0 ? 1 : failed + (passed + failed === 0 ? 1 : 0) };
+}
+
+/** @param {string} chromium @returns {Promise<Count>} */
+async function playwright(chromium) {
+  say("end-to-end tests …");
+  const file = path.join(RESULTS, "e2e.json");
+  const env = { ...process.env, UMIAK_CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: file };
+  const { code } = await execute(tool("playwright"), ["test", "--reporter=list,json"], {
+    cwd: ROOT,
+    env,
+    quiet: false,
+  });
+  const stats = report("e2e.json")?.stats;
+  const passed = (stats?.expected ?? 0) + (stats?.flaky ?? 0);
+  const failed = stats?.unexpected ?? 0;
+  return { passed, failed: code !== 0 && failed === 0 ? 1 : failed + (passed + failed === 0 ? 1 : 0) };
+}
+
+/** Sets up what is missing and runs every check and test. @returns {Promise<number>} exit code */
+export async function test() {
+  checkNode();
+  checkDisk(ROOT);
+  await ensureNodeModules();
+  await ensurePostgres();
+  const chromium = await ensureChromium();
+  rmSync(RESULTS, { recursive: true, force: true });
+  mkdirSync(RESULTS, { recursive: true });
+  await execute(tool("astro"), ["sync"], { cwd: ROOT, env: { ...process.env, ASTRO_TELEMETRY_DISABLED: "1" } });
+  const counts = [
+    await check("types", tool("tsc"), ["--noEmit", "-p", "tsconfig.json"]),
+    await check("types of pages", tool("astro"), ["check", "--minimumFailingSeverity", "error"]),
+    await check("lint", tool("eslint"), [".", "--max-warnings", "0"]),
+    await check("format", tool("prettier"), ["--check", ".", "--log-level", "warn"]),
+    await check("import directions", tool("depcruise"), ["--config", ".dependency-cruiser.cjs", "src"]),
+    await vitest("unit"),
+    await vitest("reference"),
+    await vitest("integration"),
+  ];
+  await ensureBuild();
+  counts.push(await playwright(chromium));
+  const passed = counts.reduce((sum, count) => sum + count.passed, 0);
+  const failed = counts.reduce((sum, count) => sum + count.failed, 0);
+  console.log(`${passed} passed, ${failed} failed`);
+  return failed === 0 ? 0 : 1;
+}

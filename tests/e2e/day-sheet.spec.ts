@@ -1,0 +1,146 @@
+import { expect, test } from "@playwright/test";
+import { LEK, minutesOf, minutesStill, openSheet, saved } from "./sheet";
+
+test("from the list to an outing, with its verdict, limit, runner-up and curves", async ({ page }) => {
+  await page.goto("/");
+  await expect(page.getByRole("heading", { name: "Outings" })).toBeVisible();
+  await expect(page.getByRole("listitem")).toHaveCount(3);
+  await openSheet(page);
+  const verdict = page.getByRole("region", { name: "Verdict" });
+  await expect(verdict).toContainText("toes end it");
+  await expect(verdict).toContainText(/next: heat debt at \d\d:\d\d/);
+  await expect(verdict).toContainText(/comfort .* · cold .* · hard /);
+  await expect(page.getByText("Invented demonstration")).toBeVisible();
+  await expect(page.getByRole("region", { name: "Cautions" }))
+    .toContainText("local rules", { ignoreCase: true })
+    .catch(() => undefined);
+  await expect(page.getByRole("region", { name: "Cautions" })).toContainText("estimate");
+});
+
+test("an hour's temperature and wind move the answer at once, are saved and survive a reload", async ({ page }) => {
+  await openSheet(page);
+  const before = await minutesOf(page);
+  await page.getByRole("button", { name: /^Hour 06:00/ }).click();
+  await page.getByLabel("Air temperature").fill("-30");
+  await expect.poll(() => minutesOf(page)).toBeLessThan(before);
+  const colder = await minutesOf(page);
+  await page.getByLabel("Wind at 10 m").fill("14");
+  await expect(saved(page)).toBeVisible();
+  await page.reload();
+  await expect.poll(() => minutesOf(page)).toBeLessThanOrEqual(colder);
+  await page.getByRole("button", { name: /^Hour 06:00: −30 °C, wind 14 m\/s/ }).click();
+  await expect(page.getByLabel("Air temperature")).toHaveValue("-30");
+});
+
+test("a phase's minutes and posture", async ({ page }) => {
+  await openSheet(page);
+  await page.getByRole("button", { name: /^Phase 1, walk in/ }).click();
+  await page.getByLabel("Minutes").fill("70");
+  await expect(page.getByRole("button", { name: /^Phase 1, walk in: 1 h 10/ })).toBeVisible();
+  await page.getByRole("button", { name: /^Phase 3, sit/ }).click();
+  await page.getByLabel("Posture").selectOption("standing");
+  await expect(page.getByRole("button", { name: /^Phase 3, sit: .* standing/ })).toBeVisible();
+  await expect(saved(page)).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole("button", { name: /^Phase 3, sit: .* standing/ })).toBeVisible();
+});
+
+test("swapping a piece moves the answer and is kept", async ({ page }) => {
+  await openSheet(page);
+  const before = await minutesStill(page).textContent();
+  await page.getByRole("button", { name: /^Feet: Heavy boot/ }).click();
+  await expect(page.getByText("The label reads as")).toBeVisible();
+  await page.getByLabel("Swap for").selectOption({ label: "Laced boot, batting 400 (1700 g)" });
+  await expect(page.getByRole("button", { name: /^Feet: Laced boot/ })).toBeVisible();
+  await expect(minutesStill(page)).not.toHaveText(before!);
+  await expect(saved(page)).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole("button", { name: /^Feet: Laced boot/ })).toBeVisible();
+});
+
+test("bad input keeps the text, says what to do and changes nothing", async ({ page }) => {
+  await openSheet(page, "Char through the ice");
+  const before = await minutesStill(page).textContent();
+  await page.getByRole("button", { name: /^Hour 09:00/ }).click();
+  await page.getByLabel("Air temperature").fill("-300");
+  await expect(page.getByRole("alert")).toContainText("Give a number from -60 to 40 °C");
+  await expect(page.getByLabel("Air temperature")).toHaveValue("-300");
+  await expect(minutesStill(page)).toHaveText(before!);
+});
+
+test("units are switched everywhere and remembered; what was typed is shown as typed", async ({ page }) => {
+  await openSheet(page, "Char through the ice");
+  await page.getByLabel("Temperature in").selectOption("F");
+  await page.getByLabel("Wind in").selectOption("mph");
+  await page.getByRole("button", { name: /^Hour 10:00: .* °F, wind .* mph/ }).click();
+  await page.getByLabel("Air temperature").fill("21.3");
+  await expect(saved(page)).toBeVisible();
+  await page.reload();
+  await page.getByRole("button", { name: /^Hour 10:00/ }).click();
+  await expect(page.getByLabel("Air temperature")).toHaveValue("21.3");
+  await page.getByLabel("Temperature in").selectOption("C");
+  await expect(page.getByLabel("Air temperature")).toHaveValue("-5.9");
+});
+
+test("everything by keyboard", async ({ page }) => {
+  await openSheet(page, "Sea-bird count");
+  const hour = page.getByRole("button", { name: /^Hour 10:00/ });
+  await hour.focus();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("heading", { name: "Hour 10:00" })).toBeVisible();
+  await page.getByLabel("Air temperature").focus();
+  const before = await page.getByLabel("Air temperature").inputValue();
+  await page.keyboard.press("ArrowDown");
+  await expect(page.getByLabel("Air temperature")).not.toHaveValue(before);
+  await page.getByRole("button", { name: /^Trunk: Parka/ }).focus();
+  await page.keyboard.press(" ");
+  await expect(page.getByRole("heading", { name: /^Parka/ })).toBeVisible();
+  const clock = page.getByRole("slider");
+  await clock.focus();
+  const at = await clock.inputValue();
+  await page.keyboard.press("ArrowRight");
+  await expect(clock).toHaveValue(String(Number(at) + 1));
+});
+
+test("two tabs cannot silently overwrite each other, and nothing is dropped unasked", async ({ page, context }) => {
+  await openSheet(page, "Sea-bird count");
+  const other = await context.newPage();
+  await openSheet(other, "Sea-bird count");
+  await page.getByRole("button", { name: /^Phase 1, walk in/ }).click();
+  await page.getByLabel("Minutes").fill("35");
+  await expect(saved(page)).toBeVisible();
+
+  await other.getByRole("button", { name: /^Phase 1, walk in/ }).click();
+  await other.getByLabel("Minutes").fill("45");
+  await expect(other.getByRole("alert")).toContainText("changed elsewhere");
+  await expect(other.getByLabel("Minutes")).toHaveValue("45");
+  await other.getByRole("button", { name: "Drop mine, show the newer one" }).click();
+  await expect(other.getByRole("button", { name: /^Phase 1, walk in: 35 min/ })).toBeVisible();
+
+  await other.getByLabel("Minutes").fill("50");
+  await expect(saved(other)).toBeVisible();
+  await page.getByLabel("Minutes").fill("20");
+  await page.getByRole("button", { name: "Keep mine over the newer one" }).click();
+  await expect(saved(page)).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole("button", { name: /^Phase 1, walk in: 20 min/ })).toBeVisible();
+});
+
+test("a server that cannot be reached loses nothing: the sheet goes on and can be saved later", async ({ page }) => {
+  await openSheet(page, "Sea-bird count");
+  await page.route("**/api/outings/*", (route) => route.abort());
+  await page.getByRole("button", { name: /^Phase 1, walk in/ }).click();
+  await page.getByLabel("Minutes").fill("33");
+  await expect(page.getByRole("alert")).toContainText("cannot be reached");
+  await page.unroute("**/api/outings/*");
+  await page.getByRole("button", { name: "Try again" }).click();
+  await expect(saved(page)).toBeVisible();
+});
+
+test("the list tells the verdict the sheet tells", async ({ page }) => {
+  await openSheet(page);
+  await expect(saved(page)).toBeVisible();
+  const headline = await minutesStill(page).textContent();
+  await page.goto("/");
+  await expect(page.getByRole("link", { name: new RegExp(LEK) })).toContainText(headline!.trim());
+});

@@ -1,0 +1,67 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test } from "@playwright/test";
+import { openSheet } from "./sheet";
+
+const SCREENS = [
+  { name: "light, wide", width: 1280, height: 800, colorScheme: "light" },
+  { name: "dark, wide", width: 1280, height: 800, colorScheme: "dark" },
+  { name: "light, phone", width: 390, height: 844, colorScheme: "light" },
+] as const;
+
+for (const { name, width, height, colorScheme } of SCREENS) {
+  test.describe(name, () => {
+    test.use({ viewport: { width, height }, colorScheme });
+
+    test("no accessibility violation, no error in the console, nothing wider than the screen", async ({ page }) => {
+      const errors: string[] = [];
+      page.on("console", (message) => message.type() === "error" && errors.push(message.text()));
+      page.on("pageerror", (error) => errors.push(error.message));
+      const wide = () => page.evaluate(() => document.documentElement.scrollWidth > window.innerWidth);
+
+      await page.goto("/");
+      expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+      expect(await wide()).toBe(false);
+
+      await openSheet(page, "Char through the ice");
+      await page.getByRole("button", { name: /^Trunk: One-piece/ }).click();
+      expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+      expect(await wide()).toBe(false);
+      expect(errors).toEqual([]);
+    });
+  });
+}
+
+test("colours follow the choice, and the choice lasts", async ({ page }) => {
+  await page.goto("/");
+  const ground = () => page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor);
+  const light = await ground();
+  await page.getByLabel("Colours").selectOption("dark");
+  expect(await ground()).not.toBe(light);
+  await page.reload();
+  expect(await ground()).not.toBe(light);
+});
+
+test("what is not there is said plainly, with a way back", async ({ page }) => {
+  for (const path of ["/outings/nonsense", "/outings/01900000-0000-7000-8000-0000000000aa", "/no-such-page"]) {
+    const response = await page.goto(path);
+    expect(response?.status()).toBe(404);
+    await expect(page.getByRole("link", { name: "To the outings" })).toBeVisible();
+  }
+});
+
+test("the built server guards its endpoints and carries a policy without unsafe words", async ({
+  request,
+  baseURL,
+}) => {
+  const page = await request.get("/");
+  const policy = page.headers()["content-security-policy"] ?? "";
+  expect(policy).toMatch(/default-src 'none'/);
+  expect(policy).toMatch(/frame-ancestors 'none'/);
+  expect(policy).not.toMatch(/unsafe/);
+  const [outing] = (await (await request.get("/api/outings")).json()) as { id: string }[];
+  const write = (headers: Record<string, string>) =>
+    request.put(`${baseURL}/api/outings/${outing!.id}`, { headers, data: {} });
+  expect((await write({ origin: "http://evil.example" })).status()).toBe(403);
+  expect((await write({ host: "evil.example" })).status()).toBe(421);
+  expect((await write({})).status()).toBe(400);
+});

@@ -1,0 +1,3 @@
+import { planted } from "../core/wind/reaches-database";
+
+export const chart = planted;

@@ -1,0 +1,4 @@
+import { readFileSync } from "node:fs";
+import { rows } from "../../db/rows";
+
+export const planted = [readFileSync, rows];

@@ -1,0 +1,8 @@
+import type { Outing } from "@/core/outing";
+import { toOuting } from "@/formats/outing-file/to-outing";
+import type { OutingFile } from "@/formats/outing-file/schema";
+import { demoByName, demoFile } from "@/server/demo/demo-file";
+
+/** The grouse-lek demo outing as a file and as the core takes it: a whole outing for tests to change. */
+export const sampleFile = (): OutingFile => demoFile(demoByName("Grouse lek before dawn"));
+export const sampleOuting = (): Outing => toOuting(sampleFile());
