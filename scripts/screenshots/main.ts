@@ -1,0 +1,47 @@
+// Takes the pictures of docs/screenshots from a running Umiak with demo data (./umiak start).
+import { mkdirSync } from "node:fs";
+import { chromium, type Page } from "@playwright/test";
+
+const ADDRESS = process.env.UMIAK_URL ?? "http://127.0.0.1:4477";
+const FOLDER = "docs/screenshots";
+const WIDE = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+const browser = await chromium.launch({
+  executablePath: process.env.UMIAK_CHROMIUM ?? "/usr/bin/chromium",
+  args: ["--no-sandbox", "--disable-gpu"],
+});
+
+async function openLek(page: Page): Promise<void> {
+  await page.goto(ADDRESS);
+  await page.getByRole("link", { name: /Grouse lek/ }).click();
+  await page.getByTestId("minutes-still").waitFor();
+}
+
+async function picture(
+  name: string,
+  viewport: { width: number; height: number },
+  colorScheme: "light" | "dark",
+  show: (page: Page) => Promise<void>,
+): Promise<void> {
+  const page = await browser.newPage({ viewport, colorScheme });
+  await show(page);
+  await page.waitForLoadState("networkidle");
+  await page.screenshot({ path: `${FOLDER}/${name}.png`, fullPage: name === "day-sheet-whole" });
+  await page.close();
+  console.log(`${FOLDER}/${name}.png`);
+}
+
+mkdirSync(FOLDER, { recursive: true });
+await picture("outings", WIDE, "light", async (page) => void (await page.goto(ADDRESS)));
+await picture("day-sheet", WIDE, "light", openLek);
+await picture("day-sheet-whole", WIDE, "light", openLek);
+await picture("day-sheet-dark", WIDE, "dark", async (page) => {
+  await openLek(page);
+  await page.getByRole("button", { name: /^Feet: Heavy boot/ }).click();
+});
+await picture("day-sheet-phone", PHONE, "light", async (page) => {
+  await openLek(page);
+  await page.getByRole("button", { name: /^Hour 06:00/ }).click();
+});
+await browser.close();
