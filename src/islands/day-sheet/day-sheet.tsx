@@ -60,7 +60,7 @@ export default function DaySheet({ initial, verdict, preferences: fromCookie }: 
   const crossing = sit && sit.verdict.kind !== "longerThan" ? sit.verdict.crossing.minute : 0;
   const minute = chosenMinute ?? (sit ? Math.min(sit.fromMinute + crossing, result.series.minutes) : 0);
   return (
-    <div className="flex flex-col">
+    <div className={`flex flex-col ${selection ? "max-lg:pb-[55dvh]" : ""}`}>
       <div className="flex flex-wrap items-baseline justify-between gap-x-6 pt-3">
         <h1 className="text-lg">
           <span className="font-semibold">{view.name}</span>{" "}

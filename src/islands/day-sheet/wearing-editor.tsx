@@ -5,7 +5,7 @@ import { cloFromInsulation } from "@/core/units";
 import { plainNumber } from "@/formats/display/numbers";
 import { clockText } from "@/formats/display/time";
 import { instantAt } from "@/formats/outing-file/to-outing";
-import type { OutingView, PieceView } from "@/formats/wire/outing-view";
+import type { OutingView, PieceView, WearingView } from "@/formats/wire/outing-view";
 import { editWearing, swapPiece } from "@/stores/day-sheet";
 import { NumberField } from "../number-field";
 
@@ -26,14 +26,23 @@ function readingWords(piece: PieceView): { parts: string; clo: string }[] {
   return [...groups].map(([clo, parts]) => ({ clo, parts: parts.join(", ") }));
 }
 
+/** Whether a piece of the kit may take another's place: of the same kind and lane, and not worn at the same time. */
+function canStandIn(view: OutingView, piece: PieceView, candidate: PieceView): boolean {
+  if (candidate.id === piece.id) return true;
+  if (candidate.kind !== piece.kind || laneOf(candidate) !== laneOf(piece)) return false;
+  const spansOf = (id: string): WearingView[] => view.wearings.filter(({ pieceId }) => pieceId === id);
+  return spansOf(piece.id).every((own) =>
+    spansOf(candidate.id).every((other) => other.toMinute <= own.fromMinute || own.toMinute <= other.fromMinute),
+  );
+}
+
 /** A piece worn on a span: swap it for another of the kit, and say from when to when. */
 export function WearingEditor({ view, id }: { readonly view: OutingView; readonly id: string }) {
   const swapId = useId();
   const wearing = view.wearings.find((candidate) => candidate.id === id);
   const piece = view.kit.find((candidate) => candidate.id === wearing?.pieceId);
   if (!wearing || !piece) return null;
-  const lane = laneOf(piece);
-  const others = view.kit.filter((candidate) => laneOf(candidate) === lane);
+  const others = view.kit.filter((candidate) => canStandIn(view, piece, candidate));
   const total = view.phases.reduce((sum, { minutes }) => sum + minutes, 0);
   const clock = (minute: number): string => clockText(instantAt(view.startsAt, minute), view.place.timeZone);
   return (
