@@ -14,7 +14,7 @@ import { within } from "../within";
 const keysOf = <Key extends string>(record: Readonly<Record<Key, unknown>>): [Key, ...Key[]] =>
   Object.keys(record) as [Key, ...Key[]];
 
-const MOST_PANELS = 24;
+const MOST_PANELS = 64;
 const MOST_MATERIALS = 12;
 const MOST_LAYERS = 16;
 

@@ -1,0 +1,74 @@
+import { spawnSync } from "node:child_process";
+import { readFileSync } from "node:fs";
+import { describe, expect, it } from "vitest";
+import { simulateOuting } from "@/core/outing";
+import { parseOutingFile } from "@/formats/outing-file/parse";
+import { toOuting } from "@/formats/outing-file/to-outing";
+import { trialToOuting, type TrialCase } from "../../scripts/reference/trial-to-outing";
+
+const EXAMPLE = "docs/formats/grouse-lek.json";
+const SLOW_MS = 30_000;
+
+const run = (script: string, args: string[], input = "") => {
+  const { status, stdout, stderr } = spawnSync("npm", ["run", "-s", script, "--", ...args], {
+    encoding: "utf8",
+    input,
+  });
+  return { status, stdout, problems: stderr.split("\n").filter((line) => line !== "" && !line.startsWith("npm ")) };
+};
+
+describe("npm run -s outing", { timeout: SLOW_MS }, () => {
+  it("prints the verdict of a file as JSON", () => {
+    const { status, stdout } = run("outing", [EXAMPLE]);
+    const answer = JSON.parse(stdout) as { sits: { verdict: { kind: string } }[]; series?: unknown };
+    expect(status).toBe(0);
+    expect(answer.sits[0]!.verdict.kind).toBe("ends");
+    expect(answer.series).toBeUndefined();
+  });
+
+  it("reads standard input and adds the curves", () => {
+    const { stdout } = run("outing", ["-", "--series"], readFileSync(EXAMPLE, "utf8"));
+    const { series } = JSON.parse(stdout) as { series: { minutes: number; leftToesC: number[] } };
+    expect(series.leftToesC).toHaveLength(series.minutes + 1);
+  });
+
+  it("names path and reason of bad input and ends with 2", () => {
+    const broken = readFileSync(EXAMPLE, "utf8").replace('"heightM": 1.7', '"heightM": 17');
+    const { status, problems } = run("outing", ["-"], broken);
+    expect(status).toBe(2);
+    expect(problems).toEqual([expect.stringMatching(/^person\.heightM: .*2\.3/)]);
+    expect(run("outing", ["/no/such/file"])).toMatchObject({
+      status: 2,
+      problems: [expect.stringMatching(/cannot be read/)],
+    });
+    expect(run("outing", [])).toMatchObject({ status: 2, problems: [expect.stringMatching(/^usage/)] });
+  });
+});
+
+describe("npm run -s reference", { timeout: SLOW_MS }, () => {
+  it("wants a folder that exists and holds something it can check", () => {
+    expect(run("reference", [])).toMatchObject({ status: 2 });
+    expect(run("reference", ["/no/such/folder"])).toMatchObject({
+      status: 2,
+      problems: [expect.stringMatching(/does not exist/)],
+    });
+    expect(run("reference", ["docs/screenshots"]).status).toBe(1);
+  });
+});
+
+it("the trial outings' explicit stacks can be given as pieces in the file format", () => {
+  const { cases } = JSON.parse(readFileSync("tests/reference/trial-outings.json", "utf8")) as { cases: TrialCase[] };
+  const outing = trialToOuting(cases[7]!);
+  const startsAt = "2027-01-10T06:00:00Z";
+  const { body, accepted } = outing.person;
+  const file = {
+    ...outing,
+    formatVersion: 1,
+    startsAt,
+    person: { ...body, accepted },
+    weather: outing.weather.map(({ minute: _minute, ...hour }) => ({ at: startsAt, ...hour })),
+  };
+  const parsed = parseOutingFile(JSON.stringify(file));
+  if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems));
+  expect(simulateOuting(toOuting(parsed.file)).sits).toEqual(simulateOuting(outing).sits);
+});
