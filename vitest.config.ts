@@ -8,9 +8,13 @@ export default defineConfig({
     projects: [
       {
         resolve,
-        test: { name: "unit", include: ["src/**/*.test.ts", "src/**/*.test.tsx", "tests/unit/**/*.test.ts"] },
+        test: {
+          name: "unit",
+          testTimeout: 60_000,
+          include: ["src/**/*.test.ts", "src/**/*.test.tsx", "tests/unit/**/*.test.ts"],
+        },
       },
-      { resolve, test: { name: "reference", include: ["tests/reference/**/*.test.ts"] } },
+      { resolve, test: { name: "reference", testTimeout: 60_000, include: ["tests/reference/**/*.test.ts"] } },
       {
         resolve,
         test: {
