@@ -5,7 +5,6 @@ import {
   bodyAtRest,
   bodySurfaceM2,
   createSkinExchange,
-  NODE_COUNT,
   OUTING_BODY,
   PERSON_RANGE,
   publishedExchange,
@@ -74,8 +73,6 @@ describe("the step", () => {
   it("adds heat from elsewhere to the node that gets it", () => {
     const [plain, heated] = [bodyAtRest(person, PUBLISHED_BODY), bodyAtRest(person, PUBLISHED_BODY)];
     const exchange = createSkinExchange();
-    const extra = new Float64Array(NODE_COUNT);
-    extra[SKIN[13]!] = 5;
     for (const body of [plain, heated]) {
       publishedExchange(exchange, body, {
         posture: "sitting",
@@ -86,7 +83,8 @@ describe("the step", () => {
         insulationClo: uniform(1.5),
       });
       body.regulate(exchange, 1.2);
-      body.advance(exchange, 60, body === heated ? extra : undefined);
+      if (body === heated) body.addHeat(SKIN[13]!, 5);
+      body.advance(exchange, 60);
     }
     expect(heated.temperatureC[SKIN[13]!]!).toBeGreaterThan(plain.temperatureC[SKIN[13]!]! + 0.1);
   });

@@ -21,8 +21,8 @@ import {
 } from "./tables";
 import { VesselTree } from "./vessel-tree";
 
-/** Heat of muscle work that a litre of blood an hour carries off: W·h/L (JOS-3). */
-const WORK_HEAT_PER_FLOW_WH_PER_L = 1.163;
+/** Blood that muscle work calls for: a litre an hour for each 1.163 W (JOS-3). */
+const FLOW_PER_WORK_HEAT_L_PER_WH = 1 / 1.163;
 const START_C = 36;
 const NON_SHIVERING_TOTAL = NON_SHIVERING_SHARE.reduce((total, share) => total + share, 0);
 
@@ -62,7 +62,6 @@ export class Body {
   private readonly basalTotalW: number;
   private readonly basalCoreLPerH: Float64Array;
   private readonly basalMuscleLPerH: Float64Array;
-  private readonly basalFatLPerH: Float64Array;
   private readonly greatestVapourW = new Float64Array(SEGMENT_COUNT);
   private readonly errors = createErrorSignals();
   private readonly anastomoses: AnastomosesFlow = { handLPerH: 0, footLPerH: 0 };
@@ -80,7 +79,7 @@ export class Body {
       Float64Array.from(flow, (value) => value * this.parameters.bloodRatio);
     this.basalCoreLPerH = scaled(BASAL_TISSUE_FLOW_L_PER_H.core);
     this.basalMuscleLPerH = scaled(BASAL_TISSUE_FLOW_L_PER_H.muscle);
-    this.basalFatLPerH = scaled(BASAL_TISSUE_FLOW_L_PER_H.fat);
+    this.flows.fat.set(scaled(BASAL_TISSUE_FLOW_L_PER_H.fat));
   }
 
   /**
@@ -104,12 +103,16 @@ export class Body {
     this.heatW[chest] = this.heatW[chest]! - breathed.dryW - breathed.moistW;
   }
 
+  /** Between the halves: heat into a node from elsewhere, W; negative where something draws on it. */
+  addHeat(node: number, heatW: number): void {
+    this.heatW[node] = this.heatW[node]! + heatW;
+  }
+
   /**
    * Second half: advances all temperatures, fully implicit.
    * @param stepS step, s
-   * @param extraHeatW heat per node from elsewhere, W; 85 values, or none
    */
-  advance(exchange: SkinExchange, stepS: number, extraHeatW?: Float64Array): void {
+  advance(exchange: SkinExchange, stepS: number): void {
     const { heatW, temperatureC } = this;
     const { dryConductanceWPerK, surroundingsC } = exchange;
     const vapourW = this.vapour.heatW;
@@ -117,7 +120,6 @@ export class Body {
       const skin = SKIN_NODES[segment]!;
       heatW[skin] = heatW[skin]! + dryConductanceWPerK[segment]! * surroundingsC[segment]! - vapourW[segment]!;
     }
-    if (extraHeatW) for (let node = 0; node < NODE_COUNT; node++) heatW[node] = heatW[node]! + extraHeatW[node]!;
     this.tree.solve(this.flows, this.inertiaOf(stepS), heatW, dryConductanceWPerK, temperatureC);
   }
 
@@ -197,13 +199,13 @@ export class Body {
     flows.anastomoses[SEGMENT_INDEX.rightHand] = anastomoses.handLPerH * open;
     flows.anastomoses[SEGMENT_INDEX.leftFoot] = anastomoses.footLPerH * open;
     flows.anastomoses[SEGMENT_INDEX.rightFoot] = anastomoses.footLPerH * open;
-    const { core, muscle, fat } = flows;
-    core.set(this.basalCoreLPerH);
-    muscle.set(this.basalMuscleLPerH);
-    fat.set(this.basalFatLPerH);
+    const { core, muscle } = flows;
+    const { basalCoreLPerH, basalMuscleLPerH } = this;
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-      const working = IS_LAYERED[segment] === 1 ? muscle : core;
-      working[segment] = working[segment]! + movedW[segment]! / WORK_HEAT_PER_FLOW_WH_PER_L;
+      const forWork = movedW[segment]! * FLOW_PER_WORK_HEAT_L_PER_WH;
+      const layered = IS_LAYERED[segment] === 1;
+      core[segment] = basalCoreLPerH[segment]! + (layered ? 0 : forWork);
+      muscle[segment] = layered ? basalMuscleLPerH[segment]! + forWork : 0;
     }
     gatherVesselFlows(flows);
   }

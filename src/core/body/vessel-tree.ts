@@ -1,7 +1,14 @@
 import { BLOOD_HEAT_WH_PER_L_K } from "../units";
 import type { BloodFlows } from "./blood-flows";
 import type { BodyParameters } from "./body-parameters";
-import { CENTRAL_BLOOD_NODE, EXTREMITIES_FIRST, SEGMENT_NODES, UPSTREAM_INDEX, type SegmentNodes } from "./nodes";
+import {
+  CENTRAL_BLOOD_NODE,
+  EXTREMITIES_FIRST,
+  NODE_COUNT,
+  SEGMENT_NODES,
+  UPSTREAM_INDEX,
+  type SegmentNodes,
+} from "./nodes";
 import { SEGMENT_COUNT } from "./segments";
 
 // The implicit step is one linear system in 85 temperatures. Blood leaves a segment towards the heart but its rows know
@@ -28,9 +35,10 @@ type SegmentConductances = {
 };
 
 function conductancesBySegment({ conductances }: BodyParameters): SegmentConductances {
+  const key = (one: number, other: number): number => Math.min(one, other) * NODE_COUNT + Math.max(one, other);
+  const known = new Map(conductances.map(({ from, to, conductanceWPerK }) => [key(from, to), conductanceWPerK]));
   const between = (one: number, other: number): number =>
-    conductances.find(({ from, to }) => (from === one && to === other) || (from === other && to === one))
-      ?.conductanceWPerK ?? 0;
+    one < 0 || other < 0 ? 0 : (known.get(key(one, other)) ?? 0);
   const perSegment = (pair: (nodes: (typeof SEGMENT_NODES)[number]) => readonly [number, number]): Float64Array =>
     Float64Array.from(SEGMENT_NODES, (nodes) => between(...pair(nodes)));
   return {

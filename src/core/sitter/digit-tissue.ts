@@ -1,4 +1,4 @@
-import { NODE_COUNT, SEGMENT_NODES, trunkCoreC, type Body } from "../body";
+import { SEGMENT_NODES, trunkCoreC, type Body } from "../body";
 import {
   createDigitSupply,
   DIGIT_CONDUCTION_W_PER_M2K,
@@ -23,8 +23,9 @@ const SUBSTEPS_WATCHED = 1;
 export class DigitTissue {
   /** By the order of DIGITS, °C. */
   readonly temperatureC = new Float64Array(DIGIT_COUNT);
-  /** Per body node, W, negative where drawn: what the body must give in its next step, so that energy closes. */
-  readonly drawnW = new Float64Array(NODE_COUNT);
+  /** What each digit drew from its artery and from its segment's skin in the step just made, W. */
+  readonly drawnFromArteryW = new Float64Array(DIGIT_COUNT);
+  readonly drawnFromSkinW = new Float64Array(DIGIT_COUNT);
 
   private readonly body: Body;
   private readonly natures = DIGITS.map((digit) => DIGIT_NATURE[DIGIT_PLACE[digit].kind]);
@@ -52,16 +53,24 @@ export class DigitTissue {
     });
   }
 
+  /** Charges the body with what was drawn from it, so that energy closes. */
+  chargeBody(): void {
+    for (let digit = 0; digit < DIGIT_COUNT; digit++) {
+      const nodes = SEGMENT_NODES[DIGIT_SEGMENT[digit]!]!;
+      this.body.addHeat(nodes.artery, -this.drawnFromArteryW[digit]!);
+      this.body.addHeat(nodes.skin, -this.drawnFromSkinW[digit]!);
+    }
+  }
+
   /** Advances on the body's temperatures as they stand and the blood flows of the step just made. */
   advance(exchange: OutingExchange, activityRatio: number, stepS: number): void {
-    this.drawnW.fill(0);
     this.blood.trunkC = trunkCoreC(this.body.temperatureC);
     this.blood.activityRatio = activityRatio;
     for (let digit = 0; digit < DIGIT_COUNT; digit++) this.advanceOne(digit, exchange, stepS);
   }
 
   private advanceOne(digit: number, exchange: OutingExchange, stepS: number): void {
-    const { body, supply, blood, temperatureC, drawnW } = this;
+    const { body, supply, blood, temperatureC } = this;
     const segment = DIGIT_SEGMENT[digit]!;
     const nodes = SEGMENT_NODES[segment]!;
     const nature = this.natures[digit]!;
@@ -93,7 +102,7 @@ export class DigitTissue {
       digitC += (byBlood + bySkin - (halfwayC - surroundingsC) * conductance) * perCapacity;
     }
     temperatureC[digit] = digitC;
-    drawnW[nodes.artery] = drawnW[nodes.artery]! - (bloodSum / substeps) * drawnAreaM2;
-    drawnW[nodes.skin] = drawnW[nodes.skin]! - (skinSum / substeps) * drawnAreaM2;
+    this.drawnFromArteryW[digit] = (bloodSum / substeps) * drawnAreaM2;
+    this.drawnFromSkinW[digit] = (skinSum / substeps) * drawnAreaM2;
   }
 }

@@ -41,7 +41,8 @@ export type Sitter = {
 export type SitterState = {
   readonly temperatureC: Float64Array;
   readonly digitC: Float64Array;
-  readonly drawnW: Float64Array;
+  readonly drawnFromArteryW: Float64Array;
+  readonly drawnFromSkinW: Float64Array;
   readonly shiveredJ: number;
 };
 
@@ -79,7 +80,8 @@ export function createSitter(
     step: (conditions) => {
       exchange.write(skinExchange, body, conditions);
       body.regulate(skinExchange, conditions.activityRatio);
-      body.advance(skinExchange, STEP_S, digits.drawnW);
+      digits.chargeBody();
+      body.advance(skinExchange, STEP_S);
       digits.advance(exchange, conditions.activityRatio, STEP_S);
       shiveredJ += body.last.shiveringW * STEP_S;
     },
@@ -90,13 +92,15 @@ export function createSitter(
     save: () => ({
       temperatureC: Float64Array.from(body.temperatureC),
       digitC: Float64Array.from(digits.temperatureC),
-      drawnW: Float64Array.from(digits.drawnW),
+      drawnFromArteryW: Float64Array.from(digits.drawnFromArteryW),
+      drawnFromSkinW: Float64Array.from(digits.drawnFromSkinW),
       shiveredJ,
     }),
     restore: (state) => {
       body.temperatureC.set(state.temperatureC);
       digits.temperatureC.set(state.digitC);
-      digits.drawnW.set(state.drawnW);
+      digits.drawnFromArteryW.set(state.drawnFromArteryW);
+      digits.drawnFromSkinW.set(state.drawnFromSkinW);
       shiveredJ = state.shiveredJ;
     },
   };
