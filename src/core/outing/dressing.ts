@@ -45,6 +45,13 @@ function layersOf(worn: readonly Worn[]): SiteLayers {
   return layers;
 }
 
+/** The same with what lies under seat and soles. */
+function withPads(layers: SiteLayers, pads: readonly Worn[]): SiteLayers {
+  const padded = [...layers];
+  for (const { covers } of pads) for (const { site, layers: own } of covers) padded[site] = [...padded[site]!, ...own];
+  return padded;
+}
+
 const inMitt = (worn: readonly Worn[], side: Side): boolean =>
   worn.some(({ piece, side: on }) => piece.fingersTogether && sidesOf(on).includes(side));
 
@@ -68,11 +75,12 @@ export function dressings(pieces: readonly Piece[], wearings: readonly Wearing[]
     const on = outwards.filter((wearing) => wearing.fromMinute <= fromMinute && fromMinute < wearing.toMinute);
     const clothes = on.filter(({ piece }) => piece.kind !== "pad");
     const pads = on.filter(({ piece }) => piece.kind === "pad");
+    const layers = layersOf(clothes);
     const mitts = { left: inMitt(clothes, "left"), right: inMitt(clothes, "right") };
     dresses.push({
       fromMinute,
-      outfit: buildOutfit(layersOf(clothes), mitts, wardrobe),
-      contactLayers: layersOf([...clothes, ...pads]),
+      outfit: buildOutfit(layers, mitts, wardrobe),
+      contactLayers: withPads(layers, pads),
     });
   }
   return dresses;

@@ -6,7 +6,15 @@ import { phaseConditions, type PhaseConditions } from "./conditions";
 import { dressings, type Dress } from "./dressing";
 import { MODEL_VERSION, OUTING_RANGE, type Outing } from "./outing";
 import { createRecorder, type OutingSeries, type Recorder } from "./series";
-import { answerOf, isSettled, spareMinutes, taskMinutes, type SitAnswer } from "./sit-answer";
+import {
+  answerOf,
+  isSettled,
+  sitCrossings,
+  spareMinutes,
+  taskMinutes,
+  type SitAnswer,
+  type SitCrossings,
+} from "./sit-answer";
 import { sitWatches } from "./sit-watches";
 import { sitSpans, type SitSpan } from "./sits";
 
@@ -90,13 +98,17 @@ function recordStart(run: Run): void {
 function answerSit(outing: Outing, run: Run, span: SitSpan): SitAnswer {
   const { fromMinute, toMinute } = span;
   const { accepted } = outing.person;
-  let held: Recorder | null = null;
   const inTask = taskMinutes(outing.phases, span);
   const state = run.sitter.save();
   const lastDress = dressAt(run.dresses, toMinute - 1);
+  let held: Recorder | null = null;
   let heldMinutes = 0;
-  let watches = sitWatches(run.recorder.series, fromMinute, toMinute, null, 0);
-  while (heldMinutes < HELD_PAST_PLAN_MINUTES && !isSettled(watches, accepted, inTask)) {
+  const look = (): SitCrossings => {
+    const watches = sitWatches(run.recorder.series, fromMinute, toMinute, held && held.series, heldMinutes);
+    return sitCrossings(watches, accepted, inTask);
+  };
+  let crossings = look();
+  while (heldMinutes < HELD_PAST_PLAN_MINUTES && !isSettled(crossings)) {
     held ??= createRecorder(HELD_PAST_PLAN_MINUTES);
     const chunkEnd = Math.min(HELD_PAST_PLAN_MINUTES, heldMinutes + CHUNK_MINUTES);
     for (; heldMinutes < chunkEnd; heldMinutes++) {
@@ -104,10 +116,10 @@ function answerSit(outing: Outing, run: Run, span: SitSpan): SitAnswer {
       run.sitter.step(at);
       held.record(heldMinutes + 1, run.sitter, at);
     }
-    watches = sitWatches(run.recorder.series, fromMinute, toMinute, held.series, heldMinutes);
+    crossings = look();
   }
   run.sitter.restore(state);
-  return answerOf(span, watches, accepted, inTask, toMinute - fromMinute + heldMinutes);
+  return answerOf(span, crossings);
 }
 
 function decidingSit(sits: readonly SitAnswer[]): number {

@@ -30,23 +30,33 @@ export type SitAnswer = {
 
 const EVERYWHERE = LEVELS.map((level) => ({ level, accepted: levelEverywhere(level) }));
 
-/** Judges a sit from its curves. */
-export function answerOf(
-  span: SitSpan,
-  watches: readonly Watch[],
-  accepted: AcceptedLevels,
-  inTask: InTask,
-  simulatedMinutes: number,
-): SitAnswer {
-  const byLevel = EVERYWHERE.map((row) => [
-    row.level,
-    judge(crossingsOf(watches, row.accepted, inTask), simulatedMinutes),
-  ]);
+/** Every limit a sit passes for good, at the accepted levels and at each level everywhere. */
+export type SitCrossings = {
+  readonly own: readonly Crossing[];
+  readonly byLevel: Readonly<Record<Level, readonly Crossing[]>>;
+  /** Minutes from the start of the sit that the curves cover. */
+  readonly coveredMinutes: number;
+};
+
+/** Finds the crossings of a sit from its curves. */
+export function sitCrossings(watches: readonly Watch[], accepted: AcceptedLevels, inTask: InTask): SitCrossings {
+  const rows = EVERYWHERE.map((row) => [row.level, crossingsOf(watches, row.accepted, inTask)]);
   return {
-    fromMinute: span.fromMinute,
-    toMinute: span.toMinute,
-    verdict: judgeWithRunnerUp(crossingsOf(watches, accepted, inTask), simulatedMinutes),
-    byLevel: Object.fromEntries(byLevel) as Record<Level, LevelVerdict>,
+    own: crossingsOf(watches, accepted, inTask),
+    byLevel: Object.fromEntries(rows) as Record<Level, Crossing[]>,
+    coveredMinutes: (watches[0]?.values.length ?? 1) - 1,
+  };
+}
+
+/** Judges a sit from its crossings. */
+export function answerOf({ fromMinute, toMinute }: SitSpan, crossings: SitCrossings): SitAnswer {
+  const { own, byLevel, coveredMinutes } = crossings;
+  const rows = LEVELS.map((level) => [level, judge(byLevel[level], coveredMinutes)]);
+  return {
+    fromMinute,
+    toMinute,
+    verdict: judgeWithRunnerUp(own, coveredMinutes),
+    byLevel: Object.fromEntries(rows) as Record<Level, LevelVerdict>,
   };
 }
 
@@ -54,13 +64,10 @@ export function answerOf(
  * Whether nothing simulated later could change the answer: the first limit and the runner-up are passed for good at the
  * accepted levels, and the first at every level.
  */
-export function isSettled(watches: readonly Watch[], accepted: AcceptedLevels, inTask: InTask): boolean {
-  const length = watches[0]?.values.length ?? 0;
+export function isSettled({ own, byLevel, coveredMinutes }: SitCrossings): boolean {
   const isSure = (crossing: Crossing | null | undefined): boolean =>
-    crossing !== null && crossing !== undefined && crossing.minute + RECOVERY_MINUTES < length;
-  const own = crossingsOf(watches, accepted, inTask);
-  if (!isSure(own[0]) || !isSure(runnerUpOf(own))) return false;
-  return EVERYWHERE.every((row) => isSure(crossingsOf(watches, row.accepted, inTask)[0]));
+    crossing !== null && crossing !== undefined && crossing.minute + RECOVERY_MINUTES <= coveredMinutes;
+  return isSure(own[0]) && isSure(runnerUpOf(own)) && LEVELS.every((level) => isSure(byLevel[level][0]));
 }
 
 /** Which minutes of a sit belong to a task. */
