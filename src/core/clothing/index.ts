@@ -3,4 +3,4 @@ export { contactInsulation } from "./contact";
 export type { PatchForm } from "./curvature";
 export { GAP_BY_FIT_MM, LAYER_RANGE, type Fit, type Layer } from "./layer";
 export { buildStack, clothingInsulation, totalInsulation, type Stack } from "./stack";
-export { PERMEABILITY_RANGE_L_PER_M2S, stirring } from "./wind-factor";
+export { stirring } from "./wind-factor";

@@ -4,9 +4,6 @@ import { SEGMENT_INDEX, type Segment } from "../body";
 export const DIGITS = ["leftFingers", "rightFingers", "leftToes", "rightToes", "nose", "cheeks", "ears"] as const;
 export type Digit = (typeof DIGITS)[number];
 export const DIGIT_COUNT = DIGITS.length;
-export const DIGIT_INDEX = Object.fromEntries(DIGITS.map((digit, index) => [digit, index])) as Readonly<
-  Record<Digit, number>
->;
 
 export type DigitKind = "finger" | "toe" | "nose" | "cheek" | "ear";
 

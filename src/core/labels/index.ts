@@ -1,6 +1,5 @@
 export {
   ASSEMBLY_FACTOR,
-  BOOT_TOE_FACTOR,
   FACE_PERMEABILITY_L_PER_M2S,
   LOFT_KEPT,
   type Assembly,

@@ -4,7 +4,6 @@ export {
   LIMIT_TABLE,
   LIMITS,
   RECOVERY_MINUTES,
-  SHIVERING_LASTS_MINUTES,
   type Level,
   type Limit,
 } from "./limit-table";

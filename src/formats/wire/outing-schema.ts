@@ -12,6 +12,13 @@ const typedSchema = z
 
 const id = z.uuid();
 
+/** An hour of weather with what was typed. */
+export const savedHourSchema = weatherValuesSchema.extend({
+  at: z.iso.datetime({ offset: true }),
+  airTemperatureTyped: typedSchema,
+  windTyped: typedSchema,
+});
+
 /** What a browser sends to save a day sheet. */
 export const saveOutingSchema = z.strictObject({
   version: z.int().min(1),
@@ -39,6 +46,3 @@ export const saveOutingSchema = z.strictObject({
 });
 
 export type SaveOuting = z.infer<typeof saveOutingSchema>;
-
-/** What the server answers to a save. */
-export const savedSchema = z.strictObject({ version: z.int().min(1) });

@@ -1,4 +1,5 @@
 import type { APIRoute } from "astro";
+import { outingViewSchema, savedSchema } from "@/formats/wire/answers";
 import { saveOutingSchema } from "@/formats/wire/outing-schema";
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { database } from "@/server/composition";
@@ -8,12 +9,12 @@ import { answer, json } from "@/server/http/respond";
 import { openOuting, saveOuting } from "@/server/outings/outings";
 
 export const GET: APIRoute = ({ params }) =>
-  answer(async () => json(await openOuting(database(), LOCAL_OWNER_ID, params.id ?? "")));
+  answer(async () => json(outingViewSchema.parse(await openOuting(database(), LOCAL_OWNER_ID, params.id ?? ""))));
 
 export const PUT: APIRoute = ({ params, request }) =>
   answer(async () => {
     const wanted = await readJson(request, saveOutingSchema);
-    return json(await saveOuting(database(), LOCAL_OWNER_ID, params.id ?? "", wanted));
+    return json(savedSchema.parse(await saveOuting(database(), LOCAL_OWNER_ID, params.id ?? "", wanted)));
   });
 
 export const ALL: APIRoute = () => methodNotAllowed("GET, PUT");
