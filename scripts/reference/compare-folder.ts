@@ -2,23 +2,24 @@ import { existsSync, readdirSync, readFileSync } from "node:fs";
 import path from "node:path";
 import { compareBodyCases } from "./compare-body-cases";
 import { compareBodyParameters } from "./compare-body-parameters";
+import { compareIreq } from "./compare-ireq";
+import { compareIso9920 } from "./compare-iso9920";
 import { compareTrialOutings } from "./compare-trial-outings";
+import { compareWindChill } from "./compare-wind-chill";
 import type { FileReport } from "./tally";
 
 /** Kinds of reference file this program can check. */
 const COMPARERS: Readonly<Record<string, (file: never) => FileReport>> = {
   "body-cases.json": compareBodyCases,
   "body-parameters.json": compareBodyParameters,
+  "ireq-cases.json": compareIreq,
+  "iso9920-cases.json": compareIso9920,
   "trial-outings.json": compareTrialOutings,
+  "wind-chill-cases.json": compareWindChill,
 };
 
 /** Kinds known whose computation is not built yet. */
-const NOT_BUILT: readonly string[] = [
-  "ireq-cases.json",
-  "iso9920-cases.json",
-  "wind-chill-cases.json",
-  "sun-cases.json",
-];
+const NOT_BUILT: readonly string[] = ["sun-cases.json"];
 
 export type FolderResult =
   | { readonly file: string; readonly kind: "checked"; readonly report: FileReport }

@@ -8,9 +8,10 @@ function print(result: FolderResult): void {
     console.log(`${result.file}: ${result.kind} — ${result.why}`);
     return;
   }
-  const { cases, findings } = result.report;
+  const { cases, findings, notes } = result.report;
   console.log(`${result.file}: ${cases} cases — ${hasFailed(result) ? "FAIL" : "pass"}`);
   for (const finding of findings) console.log(`  ${line(finding)}`);
+  for (const note of notes) console.log(`  note  ${note}`);
 }
 
 const line = ({ quantity, worst, tolerance, unit, where, passed }: Finding): string =>

@@ -9,7 +9,12 @@ export type Finding = {
   readonly passed: boolean;
 };
 
-export type FileReport = { readonly cases: number; readonly findings: readonly Finding[] };
+export type FileReport = {
+  readonly cases: number;
+  readonly findings: readonly Finding[];
+  /** What has to be said beside the figures. */
+  readonly notes: readonly string[];
+};
 
 /** How a deviation is measured: as it is, or as a share of the expected value (with a floor for values near zero). */
 export type Tolerance =
@@ -40,7 +45,7 @@ export class Tally {
     if (!known || deviation > known.deviation) this.worst.set(quantity, { deviation, where, tolerance });
   }
 
-  report(cases: number): FileReport {
+  report(cases: number, notes: readonly string[] = []): FileReport {
     const findings = [...this.worst].map(([quantity, { deviation, where, tolerance }]) => ({
       quantity,
       worst: deviation,
@@ -49,6 +54,6 @@ export class Tally {
       where,
       passed: deviation <= tolerance.allowed,
     }));
-    return { cases, findings };
+    return { cases, findings, notes };
   }
 }

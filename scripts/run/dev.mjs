@@ -9,7 +9,12 @@ try {
   await ensureNodeModules();
   const database = await openDatabase();
   await prepareDatabase(database.url);
-  const env = { ...process.env, DATABASE_URL: database.url, ASTRO_TELEMETRY_DISABLED: "1" };
+  const env = {
+    ...process.env,
+    DATABASE_URL: database.url,
+    ASTRO_TELEMETRY_DISABLED: "1",
+    ASTRO_DISABLE_UPDATE_CHECK: "true",
+  };
   const child = spawn(tool("astro"), ["dev", "--port", process.env.PORT ?? "4478"], {
     cwd: ROOT,
     env,

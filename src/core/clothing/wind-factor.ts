@@ -31,9 +31,16 @@ export function stirring(windMPerS: number, walkMPerS: number): number {
   return exponential(-PER_WIND_S_PER_M * wind - PER_WALK_S_PER_M * walk);
 }
 
-/** Share of a layer's resistance left in wind and walking. @source ISO 11079:2007, annex */
+/**
+ * Correction of the standard for a whole outfit; it passes 1 by a fifth of a per cent in still air under a tight shell.
+ * @source ISO 11079:2007, annex
+ */
+export const standardWindFactor = (stirred: number, cloth: ClothPermeability): number =>
+  STIRRING_FACTOR * stirred * cloth.power - PERMEABILITY_LOG_FACTOR * cloth.logarithm + CONSTANT;
+
+/** Share of a layer's resistance left in wind and walking: the standard's correction, never above all. */
 export const windFactor = (stirred: number, cloth: ClothPermeability): number =>
-  Math.min(1, STIRRING_FACTOR * stirred * cloth.power - PERMEABILITY_LOG_FACTOR * cloth.logarithm + CONSTANT);
+  Math.min(1, standardWindFactor(stirred, cloth));
 
 /** Resistance of the stirred outer air layer, m²·K/W. @source ISO 11079:2007, annex */
 export const stirredAirLayer = (stirred: number): number => AIR_LAYER_M2K_PER_W * stirred - AIR_LAYER_OFFSET_M2K_PER_W;

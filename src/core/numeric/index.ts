@@ -1,3 +1,4 @@
+export { bisect } from "./bisect";
 export { clamp } from "./clamp";
 export { exponential, powerOfTwo } from "./exponential";
 export { seededRandom, type RandomStream } from "./seeded-random";

@@ -1,0 +1,12 @@
+export type { StandardAnswer } from "./answer";
+export { clothingAreaFactor, ISO_9920_RANGE, iso9920Insulation, type CorrectedInsulation } from "./iso-9920";
+export {
+  frostbiteMinutes,
+  siplePasselWPerM2,
+  WIND_CHILL_RANGE,
+  windChillHazard,
+  windChillIndexC,
+  type WindChillHazard,
+} from "./wind-chill";
+export { exposureLimit, ireqOfClothing, requiredInsulation, type ExposureLimit, type RequiredInsulation } from "./ireq";
+export type { IreqCriterion, IreqInput } from "./ireq-balance";
