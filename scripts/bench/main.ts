@@ -38,7 +38,7 @@ function bodyAlone(): void {
 
 const bench = new Bench({ time: RUN_MS, warmupTime: WARM_UP_MS, retainSamples: true })
   .add("12 h outing", () => void simulateOuting(outing))
-  .add("12 h outing, person known", () => void simulateOuting(outing, resting))
+  .add("12 h outing, person known", () => void simulateOuting(outing, { resting }))
   .add("published body alone, 12 h", bodyAlone)
   .add("set points of a person", () => void restingBody(outing.person.body))
   .add("read an outing file", () => void parseOutingFile(file));

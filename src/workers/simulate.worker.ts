@@ -15,7 +15,7 @@ function restingOf(outing: Outing): RestingBody {
 
 function simulate(outing: Outing): SimulationAnswer {
   try {
-    return { ok: true, result: simulateOuting(outing, restingOf(outing)) };
+    return { ok: true, result: simulateOuting(outing, { resting: restingOf(outing) }) };
   } catch (error) {
     // Errors lose their class on the way out of a worker: code and message travel as data.
     if (error instanceof CoreError) return { ok: false, code: error.code, message: error.message };

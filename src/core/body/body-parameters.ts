@@ -49,10 +49,11 @@ const sum = (values: ArrayLike<number>): number => Array.prototype.reduce.call(v
 
 /**
  * Scales the published body to a person.
+ * @param basalHeatFactor the person's basal heat over what the equation gives
  * @throws {CoreError} `out-of-range` when the person leaves PERSON_RANGE
  * @source JOS-3, Takahashi et al. 2021
  */
-export function bodyParameters(person: BodyPerson): BodyParameters {
+export function bodyParameters(person: BodyPerson, basalHeatFactor = 1): BodyParameters {
   assertPerson(person);
   const surfaceM2 = bodySurfaceM2(person);
   const standardSurfaceM2 = sum(STANDARD_SKIN_AREA_M2);
@@ -69,7 +70,7 @@ export function bodyParameters(person: BodyPerson): BodyParameters {
     bloodRatio,
     capacityJPerK: scaledCapacity(massRatio, bloodRatio),
     conductances: scaledConductances(person.fatPercent, surfaceRatio, massRatio),
-    basalHeatW: basalHeatW(person),
+    basalHeatW: basalHeatW(person) * basalHeatFactor,
   };
 }
 

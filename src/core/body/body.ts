@@ -70,7 +70,7 @@ export class Body {
   /** @throws {CoreError} `out-of-range` when the person leaves PERSON_RANGE */
   constructor(person: BodyPerson, options: BodyOptions = PUBLISHED_BODY) {
     this.options = options;
-    this.parameters = bodyParameters(person);
+    this.parameters = bodyParameters(person, options.basalHeatFactor);
     this.tree = new VesselTree(this.parameters);
     this.basalNodeHeatW = basalHeatPerNode(this.parameters.basalHeatW);
     this.basalTotalW = this.basalNodeHeatW.reduce((total, heat) => total + heat, 0);

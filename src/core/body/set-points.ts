@@ -24,8 +24,8 @@ const uniform = (value: number): Float64Array => new Float64Array(SEGMENT_COUNT)
  * @throws {CoreError} `out-of-range` for the person; `not-converged` when no neutral temperature exists
  * @source JOS-3, Takahashi et al. 2021, as jos3 0.5.0 starts
  */
-export function restingBody(person: BodyPerson): RestingBody {
-  const body = new Body(person, PUBLISHED_BODY);
+export function restingBody(person: BodyPerson, basalHeatFactor = 1): RestingBody {
+  const body = new Body(person, { ...PUBLISHED_BODY, basalHeatFactor });
   const { basalHeatW, surfaceM2 } = body.parameters;
   const neutralC = preferredTemperatureC((START_ACTIVITY * basalHeatW) / surfaceM2);
   const exchange = createSkinExchange();

@@ -36,15 +36,20 @@ export type DigitSupply = {
 
 export const createDigitSupply = (): DigitSupply => ({ skinAtZeroC: 0, anastomosesOpen: 0, least: 0, coldDilation: 0 });
 
-/** Writes what a step's blood means for a digit of this nature. */
-export function supplyDigit(out: DigitSupply, nature: DigitNature, blood: FeedingBlood): void {
-  const heatPerFlow = BLOOD_HEAT_WH_PER_L_K / blood.segmentAreaM2;
+/**
+ * Writes what a step's blood means for a digit of this nature.
+ * @param flowFactor this person's digit flow over the model's
+ */
+export function supplyDigit(out: DigitSupply, nature: DigitNature, blood: FeedingBlood, flowFactor = 1): void {
+  const heatPerFlow = (flowFactor * BLOOD_HEAT_WH_PER_L_K) / blood.segmentAreaM2;
   out.skinAtZeroC = heatPerFlow * blood.skinFlowLPerH * powerOfTwo(-blood.segmentSkinC / SKIN_FLOW_DOUBLING_K);
   out.anastomosesOpen = heatPerFlow * nature.anastomosesWeight * blood.anastomosesFlowLPerH;
   const pump = nature.pumped ? 1 + clamp((blood.activityRatio - PUMP_FROM_ACTIVITY) / PUMP_SPAN_ACTIVITY, 0, 1) : 1;
-  out.least = nature.leastBloodWPerM2K * pump;
+  out.least = flowFactor * nature.leastBloodWPerM2K * pump;
   out.coldDilation =
-    nature.coldDilationWPerM2K * clamp((blood.trunkC - COLD_DILATION_CORE_FROM_C) / COLD_DILATION_CORE_SPAN_K, 0, 1);
+    flowFactor *
+    nature.coldDilationWPerM2K *
+    clamp((blood.trunkC - COLD_DILATION_CORE_FROM_C) / COLD_DILATION_CORE_SPAN_K, 0, 1);
 }
 
 /**

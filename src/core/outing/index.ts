@@ -19,6 +19,6 @@ export {
 export { withPhaseMinutes } from "./edit-phase";
 export { resistancesAt } from "./resistances-at";
 export type { OutingSeries } from "./series";
-export { isExtrapolated, simulateOuting, type OutingResult } from "./simulate-outing";
+export { isExtrapolated, simulateOuting, type OutingResult, type SimulationOptions } from "./simulate-outing";
 export type { SitAnswer } from "./sit-answer";
 export { sitSpans, type SitSpan } from "./sits";

@@ -13,7 +13,7 @@ const BOUND_C = 15;
 
 /** Minutes from the start of the sit to 15 °C at the left toes; all of the plan when never. */
 function toeMinutes(outing: Outing): number {
-  const { series } = simulateOuting(outing, resting);
+  const { series } = simulateOuting(outing, { resting });
   const from = 60;
   for (let minute = from; minute <= series.minutes; minute++) {
     if (series.digitC.leftToes[minute]! < BOUND_C) return minute - from;

@@ -1,7 +1,7 @@
 import { assertInRange, CoreError } from "../errors";
-import { restingBody, type BodyPerson, type RestingBody } from "../body";
+import type { BodyPerson, RestingBody } from "../body";
 import { HELD_PAST_PLAN_MINUTES } from "../limits";
-import { createSitter, type Conditions, type Sitter } from "../sitter";
+import { createSitter, USUAL_NATURE, type BodilyNature, type Conditions, type Sitter } from "../sitter";
 import { phaseConditions, type PhaseConditions } from "./conditions";
 import { dressings, type Dress } from "./dressing";
 import { MODEL_VERSION, OUTING_RANGE, type Outing } from "./outing";
@@ -30,6 +30,13 @@ export type OutingResult = {
 
 /** How far past the plan is simulated before the answer is looked at again. */
 const CHUNK_MINUTES = 40;
+/** What of a simulation need not be the usual. */
+export type SimulationOptions = {
+  /** The person's resting body, when already known; it has to belong to the same basal heat. */
+  readonly resting?: RestingBody | undefined;
+  readonly nature?: BodilyNature | undefined;
+};
+
 const ADULT_FROM_YEARS = 18;
 const ADULT_FROM_KG = 45;
 
@@ -39,11 +46,13 @@ export const isExtrapolated = ({ ageYears, massKg }: BodyPerson): boolean =>
 
 /**
  * Simulates an outing: a person's body with digits, minute by minute, and what ends each sit.
- * @param resting the person's resting body, when already known
  * @throws {CoreError} `no-phases`, `no-sit`, `no-weather`, `unknown-piece`, `out-of-range`
  * @source docs/method.md
  */
-export function simulateOuting(outing: Outing, resting: RestingBody = restingBody(outing.person.body)): OutingResult {
+export function simulateOuting(
+  outing: Outing,
+  { resting, nature = USUAL_NATURE }: SimulationOptions = {},
+): OutingResult {
   if (outing.phases.length === 0) throw new CoreError("no-phases", "an outing needs at least one phase");
   const spans = sitSpans(outing.phases);
   if (spans.length === 0) throw new CoreError("no-sit", "an outing needs at least one phase in which the person sits");
@@ -51,7 +60,7 @@ export function simulateOuting(outing: Outing, resting: RestingBody = restingBod
   assertInRange("totalMinutes", totalMinutes, OUTING_RANGE.totalMinutes);
 
   const run: Run = {
-    sitter: createSitter(outing.person.body, outing.start, resting),
+    sitter: createSitter(outing.person.body, outing.start, nature, resting),
     recorder: createRecorder(totalMinutes),
     dresses: dressings(outing.pieces, outing.wearings),
     conditions: outing.phases.map((phase) => phaseConditions(outing, phase)),

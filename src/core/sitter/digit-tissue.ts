@@ -28,6 +28,7 @@ export class DigitTissue {
   readonly drawnFromSkinW = new Float64Array(DIGIT_COUNT);
 
   private readonly body: Body;
+  private readonly flowFactor: number;
   private readonly natures = DIGITS.map((digit) => DIGIT_NATURE[DIGIT_PLACE[digit].kind]);
   private readonly drawnAreaM2: Float64Array;
   private readonly supply = createDigitSupply();
@@ -41,8 +42,9 @@ export class DigitTissue {
   };
 
   /** Starts every digit at the skin of its segment. */
-  constructor(body: Body) {
+  constructor(body: Body, flowFactor: number) {
     this.body = body;
+    this.flowFactor = flowFactor;
     const { skinAreaM2 } = body.parameters;
     this.drawnAreaM2 = Float64Array.from(
       DIGITS,
@@ -83,7 +85,7 @@ export class DigitTissue {
     blood.anastomosesFlowLPerH = body.flows.anastomoses[segment]!;
     blood.segmentSkinC = skinC;
     blood.segmentAreaM2 = body.parameters.skinAreaM2[segment]!;
-    supplyDigit(supply, nature, blood);
+    supplyDigit(supply, nature, blood, this.flowFactor);
     const substeps = drawnAreaM2 > 0 ? SUBSTEPS_DRAWING : SUBSTEPS_WATCHED;
     const perCapacity = stepS / substeps / nature.capacityJPerM2K;
     let digitC = temperatureC[digit]!;

@@ -3,4 +3,4 @@ export { contactResistances } from "./contact";
 export { INDOOR_START_RANGE, USUAL_START, type IndoorStart } from "./indoor-start";
 export { buildOutfit, Wardrobe, type Outfit, type SiteLayers } from "./outfit";
 export { patchResistances } from "./resistances";
-export { createSitter, type Sitter, type SitterState } from "./sitter";
+export { createSitter, USUAL_NATURE, type BodilyNature, type Sitter, type SitterState } from "./sitter";

@@ -40,8 +40,13 @@ export const INDOOR_START_RANGE = {
  * Node temperatures after the rest indoors, °C, by the published body without digits.
  * @source the outing's start in docs/method.md; JOS-3 for the body
  */
-export function restIndoors(person: BodyPerson, start: IndoorStart, resting: RestingBody): Float64Array {
-  const body = bodyAtRest(person, PUBLISHED_BODY, resting);
+export function restIndoors(
+  person: BodyPerson,
+  start: IndoorStart,
+  resting: RestingBody,
+  basalHeatFactor: number,
+): Float64Array {
+  const body = bodyAtRest(person, { ...PUBLISHED_BODY, basalHeatFactor }, resting);
   const exchange = createSkinExchange();
   const uniform = (value: number): Float64Array => new Float64Array(SEGMENT_COUNT).fill(value);
   const around = {

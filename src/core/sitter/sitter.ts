@@ -7,7 +7,6 @@ import {
   restingBody,
   trunkCoreC,
   type Body,
-  type BodyOptions,
   type BodyPerson,
   type RestingBody,
 } from "../body";
@@ -46,24 +45,42 @@ export type SitterState = {
   readonly shiveredJ: number;
 };
 
+/** What of the body is a person's own, or uncertain. */
+export type BodilyNature = {
+  /** Basal heat over what the equation gives. */
+  readonly basalHeatFactor: number;
+  /** Blood flow to digits over the model's. */
+  readonly digitFlowFactor: number;
+  /** How a warm trunk opens the anastomoses, 1/K. */
+  readonly openingPerTrunkK: number;
+};
+
+/** Nobody in particular. */
+export const USUAL_NATURE: BodilyNature = {
+  basalHeatFactor: 1,
+  digitFlowFactor: 1,
+  openingPerTrunkK: OUTING_BODY.openingPerTrunkK,
+};
+
 /**
  * A person who has rested indoors and steps out.
- * @param resting set points and resting temperatures, when already known (they depend on the person alone)
+ * @param resting set points and resting temperatures, when already known (they depend on person and basal heat alone)
  * @throws {CoreError} `out-of-range` when the person leaves PERSON_RANGE
  * @source outing mode of docs/method.md on JOS-3 (Takahashi et al. 2021)
  */
 export function createSitter(
   person: BodyPerson,
   start: IndoorStart,
-  resting: RestingBody = restingBody(person),
-  options: BodyOptions = OUTING_BODY,
+  nature: BodilyNature = USUAL_NATURE,
+  resting: RestingBody = restingBody(person, nature.basalHeatFactor),
 ): Sitter {
-  const body = bodyAtRest(person, options, resting);
-  body.temperatureC.set(restIndoors(person, start, resting));
+  const { basalHeatFactor, openingPerTrunkK, digitFlowFactor } = nature;
+  const body = bodyAtRest(person, { ...OUTING_BODY, basalHeatFactor, openingPerTrunkK }, resting);
+  body.temperatureC.set(restIndoors(person, start, resting, basalHeatFactor));
   const { surfaceM2, capacityJPerK } = body.parameters;
   const skinExchange = createSkinExchange();
   const exchange = new OutingExchange();
-  const digits = new DigitTissue(body);
+  const digits = new DigitTissue(body, digitFlowFactor);
   let shiveredJ = 0;
 
   const heatContentJ = (): number => {

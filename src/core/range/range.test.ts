@@ -1,0 +1,73 @@
+import { describe, expect, it } from "vitest";
+import { sampleOuting } from "../../../tests/sample-outing";
+import { seededRandom } from "../numeric";
+import { simulateOuting } from "../outing";
+import { USUAL_NATURE } from "../sitter";
+import { cutNormal, drawVariation, minutesRange, varyOuting, type Variation } from ".";
+
+const UNCHANGED: Variation = {
+  nature: USUAL_NATURE,
+  walkEffortFactor: 1,
+  airOffsetK: 0,
+  windFactor: 1,
+  labelDeviation: new Map(),
+};
+const minutes = (variation: Variation): number => {
+  const { verdict } = simulateOuting(varyOuting(sampleOuting(), variation), { nature: variation.nature }).sits[0]!;
+  return verdict.kind === "ends" ? verdict.minutesStill : verdict.kind === "longerThan" ? verdict.minutes : 0;
+};
+
+describe("draws", () => {
+  it("are normal, cut at two standard deviations (sd of the cut normal: 0.880, from its closed form)", () => {
+    const random = seededRandom(3);
+    const values = Array.from({ length: 20_000 }, () => cutNormal(random));
+    const mean = values.reduce((sum, value) => sum + value, 0) / values.length;
+    const sd = Math.sqrt(values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / values.length);
+    expect(Math.max(...values.map(Math.abs))).toBeLessThanOrEqual(2);
+    expect(Math.abs(mean)).toBeLessThan(0.02);
+    expect(Math.abs(sd - 0.88)).toBeLessThan(0.01);
+  });
+
+  it("repeat themselves for a seed", () => {
+    const draw = (): Variation => drawVariation(seededRandom(9), ["boot", "parka"]);
+    expect(draw()).toEqual(draw());
+    expect(draw().nature.openingPerTrunkK).toBeGreaterThanOrEqual(4);
+    expect(draw().nature.openingPerTrunkK).toBeLessThanOrEqual(12);
+  });
+});
+
+describe("a variation", () => {
+  it("that changes nothing gives the answer itself, labels read or explicit", () => {
+    expect(simulateOuting(varyOuting(sampleOuting(), UNCHANGED)).sits).toEqual(simulateOuting(sampleOuting()).sits);
+  });
+
+  it("moves the answer the way it must", () => {
+    const usual = minutes(UNCHANGED);
+    expect(minutes({ ...UNCHANGED, airOffsetK: -4 })).toBeLessThan(usual);
+    expect(minutes({ ...UNCHANGED, nature: { ...USUAL_NATURE, digitFlowFactor: 0.6 } })).toBeLessThan(usual);
+    expect(minutes({ ...UNCHANGED, nature: { ...USUAL_NATURE, digitFlowFactor: 1.4 } })).toBeGreaterThan(usual);
+    expect(minutes({ ...UNCHANGED, labelDeviation: new Map([["heavyBoot", -2]]) })).toBeLessThan(usual);
+    expect(minutes({ ...UNCHANGED, walkEffortFactor: 0.6 })).toBeLessThan(usual);
+  });
+});
+
+describe("the range", () => {
+  const range = minutesRange(sampleOuting(), 0, 24);
+
+  it("holds low, middle and high in order, and is the same each time", () => {
+    expect(range.low.minutes).toBeLessThan(range.middle.minutes);
+    expect(range.middle.minutes).toBeLessThan(range.high.minutes);
+    expect(minutesRange(sampleOuting(), 0, 24)).toEqual(range);
+  });
+
+  it("is as wide as the model's description says: tens of minutes either way", () => {
+    expect(range.high.minutes - range.low.minutes).toBeGreaterThan(20);
+    expect(range.low.minutes).toBeLessThan(minutes(UNCHANGED));
+  });
+
+  it("says longer than where members never end", () => {
+    const mild = sampleOuting();
+    const weather = mild.weather.map((hour) => ({ ...hour, airTemperatureC: 14 }));
+    expect(minutesRange({ ...mild, weather }, 0, 4).high.kind).toBe("longerThan");
+  });
+});

@@ -1,0 +1,57 @@
+import type { RandomStream } from "../numeric";
+import { USUAL_NATURE, type BodilyNature } from "../sitter";
+
+/** One way in which what is only roughly known may be. */
+export type Variation = {
+  readonly nature: BodilyNature;
+  /** Effort of walking above rest, over what the plan says. */
+  readonly walkEffortFactor: number;
+  /** The whole day's air against the forecast, K; its wind over the forecast. */
+  readonly airOffsetK: number;
+  readonly windFactor: number;
+  /** Standard deviations by which each piece's label is misread, by piece. */
+  readonly labelDeviation: ReadonlyMap<string, number>;
+};
+
+/** One standard deviation of each, cut at two. */
+export const SPREAD = {
+  basalHeat: 0.08,
+  digitFlow: 0.25,
+  walkEffort: 0.2,
+  forecastK: 1.5,
+  forecastWind: 0.25,
+} as const; // assumptions of the model's description, docs/method.md
+
+/** How a warm trunk opens the anastomoses is anywhere in between, 1/K (assumption). */
+const OPENING_RANGE_PER_K = [4, 12] as const;
+const CUT_AT_DEVIATIONS = 2;
+
+/**
+ * A draw from the normal distribution cut at two standard deviations.
+ * @source Box & Muller 1958; what falls outside is drawn again
+ */
+export function cutNormal(random: RandomStream): number {
+  for (;;) {
+    const radius = Math.sqrt(-2 * Math.log(1 - random()));
+    const value = radius * Math.cos(2 * Math.PI * random());
+    if (Math.abs(value) <= CUT_AT_DEVIATIONS) return value;
+  }
+}
+
+/** Draws one variation; the same stream gives the same one. @param pieceIds every piece, in a fixed order */
+export function drawVariation(random: RandomStream, pieceIds: readonly string[]): Variation {
+  const factor = (spread: number): number => 1 + spread * cutNormal(random);
+  const [lowest, highest] = OPENING_RANGE_PER_K;
+  return {
+    nature: {
+      ...USUAL_NATURE,
+      basalHeatFactor: factor(SPREAD.basalHeat),
+      digitFlowFactor: factor(SPREAD.digitFlow),
+      openingPerTrunkK: lowest + (highest - lowest) * random(),
+    },
+    walkEffortFactor: factor(SPREAD.walkEffort),
+    airOffsetK: SPREAD.forecastK * cutNormal(random),
+    windFactor: factor(SPREAD.forecastWind),
+    labelDeviation: new Map(pieceIds.map((id) => [id, cutNormal(random)])),
+  };
+}
