@@ -27,6 +27,8 @@ async function picture(
   const page = await browser.newPage({ viewport, colorScheme });
   await show(page);
   await page.waitForLoadState("networkidle");
+  const ranges = page.getByText(/^range \d/).filter({ visible: true });
+  if (page.url().includes("/outings/")) await ranges.first().waitFor();
   await page.screenshot({ path: `${FOLDER}/${name}.png`, fullPage: name === "day-sheet-whole" });
   await page.close();
   console.log(`${FOLDER}/${name}.png`);

@@ -2,7 +2,8 @@ import { atom } from "nanostores";
 import { withPhaseMinutes, type OutingResult } from "@/core/outing";
 import type { OutingView, PhaseView, WearingView, WeatherHourView } from "@/formats/wire/outing-view";
 import { viewToOuting } from "@/formats/wire/view-to-outing";
-import { simulateInWorker } from "@/workers/simulate-client";
+import type { MinutesRange } from "@/core/range";
+import { rangeInWorker, simulateInWorker } from "@/workers/simulate-client";
 
 /** What of the sheet is chosen for editing. */
 export type Selection =
@@ -25,6 +26,38 @@ export const $readMinute = atom<number | null>(null);
 /** Raised with every edit of the content; what saves listens to it. */
 export const $edits = atom(0);
 
+/** Range of the answer on screen; `null` until it is worked out. */
+export const $range = atom<MinutesRange | null>(null);
+
+const QUIET_BEFORE_RANGE_MS = 250;
+let rangeTimer: ReturnType<typeof setTimeout> | undefined;
+let ranging = false;
+
+/** Works out the range once edits have paused; a range overtaken by an edit is not shown. */
+function scheduleRange(): void {
+  clearTimeout(rangeTimer);
+  rangeTimer = setTimeout(() => void computeRange(), QUIET_BEFORE_RANGE_MS);
+}
+
+async function computeRange(): Promise<void> {
+  const view = $view.get();
+  const computed = $computed.get();
+  if (!view || computed.kind !== "ready") return;
+  if (ranging) return scheduleRange();
+  ranging = true;
+  const range = await rangeInWorker(viewToOuting(view), computed.result.decidingSit).catch(() => null);
+  ranging = false;
+  if (
+    $view.get()?.weather === view.weather &&
+    $view.get()?.phases === view.phases &&
+    $view.get()?.wearings === view.wearings
+  ) {
+    $range.set(range);
+  } else {
+    scheduleRange();
+  }
+}
+
 let wanted: OutingView | null = null;
 let running = false;
 
@@ -39,6 +72,7 @@ async function compute(): Promise<void> {
     try {
       const answer = await simulateInWorker(viewToOuting(view));
       if (wanted) continue;
+      $range.set(null);
       $computed.set(
         answer.ok
           ? { kind: "ready", result: answer.result }
@@ -53,6 +87,7 @@ async function compute(): Promise<void> {
     }
   }
   running = false;
+  scheduleRange();
 }
 
 /** Puts an outing on screen and computes it. */

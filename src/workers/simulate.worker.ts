@@ -2,6 +2,7 @@ import { expose } from "comlink";
 import { restingBody, type RestingBody } from "@/core/body";
 import { CoreError } from "@/core/errors";
 import { simulateOuting, type Outing } from "@/core/outing";
+import { minutesRange, type MinutesRange } from "@/core/range";
 import type { SimulationAnswer } from "./simulation-answer";
 
 let known: { readonly key: string; readonly resting: RestingBody } | null = null;
@@ -23,6 +24,19 @@ function simulate(outing: Outing): SimulationAnswer {
   }
 }
 
-export type SimulateWorker = { simulate(outing: Outing): SimulationAnswer };
+/** The range of one sit; `null` when the outing cannot be computed, which the simulation itself says why. */
+function range(outing: Outing, sit: number): MinutesRange | null {
+  try {
+    return minutesRange(outing, sit);
+  } catch (error) {
+    if (error instanceof CoreError) return null;
+    throw error;
+  }
+}
 
-expose({ simulate } satisfies SimulateWorker);
+export type SimulateWorker = {
+  simulate(outing: Outing): SimulationAnswer;
+  range(outing: Outing, sit: number): MinutesRange | null;
+};
+
+expose({ simulate, range } satisfies SimulateWorker);

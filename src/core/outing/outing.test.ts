@@ -84,7 +84,7 @@ describe("dressing", () => {
   it("makes a new outfit wherever something goes on or off, pads counting for contact alone", () => {
     const { pieces, wearings } = sampleOuting();
     const dresses = dressings(pieces, wearings);
-    expect(dresses.map(({ fromMinute }) => fromMinute)).toEqual([0, 20, 40, 60, 185, 190, 300, 340]);
+    expect(dresses.map(({ fromMinute }) => fromMinute)).toEqual([0, 5, 40, 60, 185, 190, 300, 340]);
     const seat = resistancesAt(sampleOuting(), 100).seat!;
     const withoutPad = { ...sampleOuting(), wearings: wearings.filter(({ pieceId }) => pieceId !== "seatPad") };
     expect(seat).toBeGreaterThan(resistancesAt(withoutPad, 100).seat! + 0.3);

@@ -3,7 +3,7 @@ import { useEffect } from "react";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText, dateText } from "@/formats/display/time";
 import type { OutingView, VerdictLine } from "@/formats/wire/outing-view";
-import { $computed, $readMinute, $selection, $view, openSheet, type Selection } from "@/stores/day-sheet";
+import { $computed, $range, $readMinute, $selection, $view, openSheet, type Selection } from "@/stores/day-sheet";
 import { $preferences } from "@/stores/preferences";
 import { keepSaved } from "@/stores/saving";
 import { useInitially } from "../use-initially";
@@ -52,6 +52,7 @@ export default function DaySheet({ initial, verdict, preferences: fromCookie }: 
   }, [initial]);
   const view = useStore($view) ?? initial;
   const computed = useStore($computed);
+  const range = useStore($range);
   const selection = useStore($selection);
   const preferences = useStore($preferences);
   const chosenMinute = useStore($readMinute);
@@ -74,7 +75,7 @@ export default function DaySheet({ initial, verdict, preferences: fromCookie }: 
       {view.invented && (
         <p className="text-accent-text text-sm">Invented demonstration: people, place, kit and weather are made up.</p>
       )}
-      <VerdictBand view={view} result={result} before={verdict} />
+      <VerdictBand view={view} result={result} range={range} before={verdict} />
       {computed.kind === "impossible" && (
         <p role="alert" className="border-cranberry bg-raised border-l-4 px-3 py-2">
           This outing cannot be computed: {computed.message}

@@ -1,5 +1,6 @@
 import { LEVELS, type Crossing, type LevelVerdict, type Verdict } from "@/core/limits";
 import type { OutingResult, SitAnswer } from "@/core/outing";
+import type { MinutesBound, MinutesRange } from "@/core/range";
 import { clockText, durationText } from "@/formats/display/time";
 import { endsItWords, LEVEL_WORDS, limitWords } from "@/formats/display/words";
 import { instantAt } from "@/formats/outing-file/to-outing";
@@ -8,6 +9,7 @@ import type { OutingView, VerdictLine } from "@/formats/wire/outing-view";
 type Props = {
   readonly view: OutingView;
   readonly result: OutingResult | null;
+  readonly range: MinutesRange | null;
   /** What the server had found, until the page has computed. */
   readonly before: VerdictLine;
 };
@@ -92,27 +94,42 @@ function Computed({ view, result }: { readonly view: OutingView; readonly result
   );
 }
 
-/** What stands beside the answer: the plan, the other levels, and how sure it is. */
-function Beside({ result }: { readonly result: OutingResult }) {
+function boundText({ kind, minutes }: MinutesBound): string {
+  if (kind === "longerThan") return `over ${durationText(minutes)}`;
+  return minutes === 0 ? "too cold on arrival" : durationText(minutes);
+}
+
+const rangeText = ({ low, high }: MinutesRange): string =>
+  low.kind === "longerThan" ? boundText(low) : `${boundText(low)} – ${boundText(high)}`;
+
+type BesideProps = { readonly result: OutingResult; readonly range: MinutesRange | null };
+
+/** What stands beside the answer: its range, the plan, and the other levels. */
+function Beside({ result, range }: BesideProps) {
   const sit = result.sits[result.decidingSit]!;
   return (
     <>
+      <div className="text-sm">
+        <p className="font-semibold">{range ? `range ${rangeText(range)}` : "range …"}</p>
+        <p className="text-muted">eight cases of ten, as far as the inputs decide</p>
+      </div>
       <div className="text-sm">
         <p className="font-semibold">{againstPlan(sit)}</p>
         <p className="text-muted">
           {LEVELS.map((level) => `${LEVEL_WORDS[level]} ${short(sit.byLevel[level])}`).join(" · ")}
         </p>
       </div>
-      <p className="text-muted max-w-52 text-sm max-sm:max-w-none">
-        One run, no range yet: expect half an hour or more either way.
-        {result.extrapolated && " This person lies outside the adult model: figures are extrapolated."}
-      </p>
+      {result.extrapolated && (
+        <p className="text-muted max-w-52 text-sm max-sm:max-w-none">
+          This person lies outside the adult model: figures are extrapolated.
+        </p>
+      )}
     </>
   );
 }
 
 /** The answer, always in view; on a phone only its heart stays while the page scrolls. */
-export function VerdictBand({ view, result, before }: Props) {
+export function VerdictBand({ view, result, range, before }: Props) {
   return (
     <>
       <section
@@ -124,7 +141,7 @@ export function VerdictBand({ view, result, before }: Props) {
           <>
             <Computed view={view} result={result} />
             <div className="contents max-sm:hidden">
-              <Beside result={result} />
+              <Beside result={result} range={range} />
             </div>
           </>
         ) : (
@@ -137,7 +154,7 @@ export function VerdictBand({ view, result, before }: Props) {
       </section>
       {result && (
         <div className="border-line flex flex-col gap-1 border-b py-2 sm:hidden">
-          <Beside result={result} />
+          <Beside result={result} range={range} />
         </div>
       )}
     </>
