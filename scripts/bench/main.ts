@@ -2,6 +2,8 @@ import { quantileSorted } from "d3-array";
 import { Bench } from "tinybench";
 import { bodyAtRest, createSkinExchange, PUBLISHED_BODY, publishedExchange, restingBody } from "@/core/body";
 import { simulateOuting } from "@/core/outing";
+import { minutesRange } from "@/core/range";
+import { toOuting } from "@/formats/outing-file/to-outing";
 import { parseOutingFile } from "@/formats/outing-file/parse";
 import { demoByName, demoFile } from "@/server/demo/demo-file";
 import { twelveHourOuting } from "./twelve-hours";
@@ -11,9 +13,11 @@ type Row = { readonly name: string; readonly medianMs: number; readonly p95Ms: n
 const RUN_MS = 3000;
 const WARM_UP_MS = 1500;
 const TWELVE_HOURS_MIN = 720;
+const NAME_WIDTH = 34;
 
 const outing = twelveHourOuting();
 const resting = restingBody(outing.person.body);
+const demo = toOuting(demoFile(demoByName("Grouse lek before dawn")));
 const file = JSON.stringify(demoFile(demoByName("Grouse lek before dawn")));
 
 /** The published body alone for twelve hours: what the reference package is compared with. */
@@ -39,6 +43,7 @@ function bodyAlone(): void {
 const bench = new Bench({ time: RUN_MS, warmupTime: WARM_UP_MS, retainSamples: true })
   .add("12 h outing", () => void simulateOuting(outing))
   .add("12 h outing, person known", () => void simulateOuting(outing, { resting }))
+  .add("range of 64 over the demo outing", () => void minutesRange(demo, 0))
   .add("published body alone, 12 h", bodyAlone)
   .add("set points of a person", () => void restingBody(outing.person.body))
   .add("read an outing file", () => void parseOutingFile(file));
@@ -59,10 +64,10 @@ const rows = bench.tasks.map((task): Row => {
 if (process.argv.includes("--json")) {
   console.log(JSON.stringify(rows, null, 2));
 } else {
-  console.log(`${"".padEnd(28)} ${"median ms".padStart(10)} ${"p95 ms".padStart(10)} ${"runs".padStart(7)}`);
+  console.log(`${"".padEnd(NAME_WIDTH)} ${"median ms".padStart(10)} ${"p95 ms".padStart(10)} ${"runs".padStart(7)}`);
   for (const { name, medianMs, p95Ms, runs } of rows) {
     console.log(
-      `${name.padEnd(28)} ${medianMs.toFixed(2).padStart(10)} ${p95Ms.toFixed(2).padStart(10)} ${String(runs).padStart(7)}`,
+      `${name.padEnd(NAME_WIDTH)} ${medianMs.toFixed(2).padStart(10)} ${p95Ms.toFixed(2).padStart(10)} ${String(runs).padStart(7)}`,
     );
   }
 }

@@ -40,9 +40,8 @@ function quantile(sorted: readonly MinutesBound[], share: number): MinutesBound 
  */
 export function minutesRange(outing: Outing, sit: number, members: number = RANGE_MEMBERS): MinutesRange {
   const random = seededRandom(RANGE_SEED);
-  const pieceIds = outing.pieces.map(({ id }) => id);
   const bounds = Array.from({ length: members }, () => {
-    const variation = drawVariation(random, pieceIds);
+    const variation = drawVariation(random, outing.pieces);
     const { sits } = simulateOuting(varyOuting(outing, variation), { nature: variation.nature });
     return boundOf(sits[sit]!);
   }).sort((one, other) => sortable(one) - sortable(other));

@@ -28,8 +28,18 @@ describe("draws", () => {
     expect(Math.abs(sd - 0.88)).toBeLessThan(0.01);
   });
 
+  const boot = { id: "a", name: "Boot" };
+  const parka = { id: "b", name: "Parka" };
+
+  it("do not depend on the order of the pieces, nor on what else is there", () => {
+    const deviations = (pieces: (typeof boot)[]) => drawVariation(seededRandom(9), pieces).labelDeviation;
+    expect(deviations([boot, parka]).get("a")).toBe(deviations([parka, boot]).get("a"));
+    expect(deviations([boot]).get("a")).toBe(deviations([parka, boot]).get("a"));
+    expect(deviations([boot, parka]).get("a")).not.toBe(deviations([boot, parka]).get("b"));
+  });
+
   it("repeat themselves for a seed", () => {
-    const draw = (): Variation => drawVariation(seededRandom(9), ["boot", "parka"]);
+    const draw = (): Variation => drawVariation(seededRandom(9), [boot, parka]);
     expect(draw()).toEqual(draw());
     expect(draw().nature.openingPerTrunkK).toBeGreaterThanOrEqual(4);
     expect(draw().nature.openingPerTrunkK).toBeLessThanOrEqual(12);

@@ -1,4 +1,4 @@
-import type { RandomStream } from "../numeric";
+import { seededRandom, type RandomStream } from "../numeric";
 import { USUAL_NATURE, type BodilyNature } from "../sitter";
 
 /** One way in which what is only roughly known may be. */
@@ -38,8 +38,22 @@ export function cutNormal(random: RandomStream): number {
   }
 }
 
-/** Draws one variation; the same stream gives the same one. @param pieceIds every piece, in a fixed order */
-export function drawVariation(random: RandomStream, pieceIds: readonly string[]): Variation {
+type NamedPiece = { readonly id: string; readonly name: string };
+
+/** FNV-1a: spreads names over the whole numbers below 2³². @source Fowler, Noll & Vo, public domain */
+const hashOf = (name: string): number =>
+  [...name].reduce((hash, letter) => Math.imul(hash ^ letter.codePointAt(0)!, 0x01000193) >>> 0, 0x811c9dc5);
+
+/**
+ * How each piece is misread: a draw of its own by its name, so that neither the order of the pieces nor another piece
+ * added moves it.
+ */
+function drawLabels(seed: number, pieces: readonly NamedPiece[]): Map<string, number> {
+  return new Map(pieces.map(({ id, name }) => [id, cutNormal(seededRandom(seed ^ hashOf(name)))]));
+}
+
+/** Draws one variation; the same stream gives the same one. */
+export function drawVariation(random: RandomStream, pieces: readonly NamedPiece[]): Variation {
   const factor = (spread: number): number => 1 + spread * cutNormal(random);
   const [lowest, highest] = OPENING_RANGE_PER_K;
   return {
@@ -52,6 +66,6 @@ export function drawVariation(random: RandomStream, pieceIds: readonly string[])
     walkEffortFactor: factor(SPREAD.walkEffort),
     airOffsetK: SPREAD.forecastK * cutNormal(random),
     windFactor: factor(SPREAD.forecastWind),
-    labelDeviation: new Map(pieceIds.map((id) => [id, cutNormal(random)])),
+    labelDeviation: drawLabels(Math.floor(random() * 2 ** 32), pieces),
   };
 }
