@@ -43,31 +43,45 @@ export class OutingExchange {
   /** Per m² of segment skin: towards air and sky, and towards what is touched. */
   private readonly freeWPerM2K = new Float64Array(SEGMENT_COUNT);
   private readonly touchingWPerM2K = new Float64Array(SEGMENT_COUNT);
+  /** Share of the dry exchange that goes to air and sky, and share of that which goes to the air. */
+  private readonly freeShare = new Float64Array(SEGMENT_COUNT);
+  private readonly convectionShare = new Float64Array(SEGMENT_COUNT);
+  /** Air and sky weighed by how they take heat, °C. */
+  private readonly operativeC = new Float64Array(SEGMENT_COUNT);
   private stackM2KPerW = new Float64Array(0);
   private before: Conditions | null = null;
 
   /** Writes one step's exchange. */
   write(out: SkinExchange, body: Body, at: Conditions): void {
-    if (this.before === null || !sameResistances(this.before, at)) this.writeResistances(at);
+    if (this.before === null || !sameResistances(this.before, at)) {
+      this.writeResistances(at);
+      this.writeConductances(out, body);
+    }
     this.before = at;
-    const { freeWPerM2K, touchingWPerM2K, convectionWPerM2K, digitSurroundingsC } = this;
-    const { skinAreaM2 } = body.parameters;
-    const radiating = radiation(at.posture);
-    const vapourKPa = (saturationPressureKPa(at.airTemperatureC) * at.relativeHumidityPercent) / 100;
+    const { freeShare, convectionShare, operativeC, digitSurroundingsC } = this;
+    const { surroundingsC } = out;
+    const { airTemperatureC, radiantTemperatureC, groundTemperatureC } = at;
+    const vapourKPa = (saturationPressureKPa(airTemperatureC) * at.relativeHumidityPercent) / 100;
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-      const free = freeWPerM2K[segment]!;
-      const touching = touchingWPerM2K[segment]!;
-      const operativeC = operative(convectionWPerM2K[segment]!, radiating[segment]!, at);
-      out.surroundingsC[segment] = (free * operativeC + touching * at.groundTemperatureC) / (free + touching);
-      out.dryConductanceWPerK[segment] = (free + touching) * skinAreaM2[segment]!;
-      out.vapourPressureKPa[segment] = vapourKPa;
+      const operative = radiantTemperatureC + convectionShare[segment]! * (airTemperatureC - radiantTemperatureC);
+      operativeC[segment] = operative;
+      surroundingsC[segment] = groundTemperatureC + freeShare[segment]! * (operative - groundTemperatureC);
+    }
+    out.vapourPressureKPa.fill(vapourKPa);
+    out.breathedAirC = airTemperatureC;
+    for (let digit = 0; digit < DIGIT_COUNT; digit++) digitSurroundingsC[digit] = operativeC[DIGIT_SEGMENT[digit]!]!;
+  }
+
+  /** What stays the same until the resistances change. */
+  private writeConductances(out: SkinExchange, body: Body): void {
+    const { skinAreaM2 } = body.parameters;
+    for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
+      const free = this.freeWPerM2K[segment]!;
+      const all = free + this.touchingWPerM2K[segment]!;
+      this.freeShare[segment] = free / all;
+      out.dryConductanceWPerK[segment] = all * skinAreaM2[segment]!;
     }
     out.evaporativeResistanceM2KPaPerW.set(this.evaporativeM2KPaPerW);
-    out.breathedAirC = at.airTemperatureC;
-    for (let digit = 0; digit < DIGIT_COUNT; digit++) {
-      const segment = DIGIT_SEGMENT[digit]!;
-      digitSurroundingsC[digit] = operative(convectionWPerM2K[segment]!, radiating[segment]!, at);
-    }
   }
 
   private writeResistances(at: Conditions): void {
@@ -75,6 +89,11 @@ export class OutingExchange {
     this.windMPerS.fill(at.relativeWindMPerS);
     // Lying alone would need skin and air temperatures, and an outing has no such posture yet.
     convection(this.convectionWPerM2K, at.posture, this.windMPerS, this.windMPerS, this.windMPerS, "greater");
+    const radiating = radiation(at.posture);
+    for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
+      const hc = this.convectionWPerM2K[segment]!;
+      this.convectionShare[segment] = hc / (hc + radiating[segment]!);
+    }
     this.writeStacks(at, stirred);
     this.writeDigits(at);
     this.writeSites(at);
@@ -131,8 +150,3 @@ export class OutingExchange {
     }
   }
 }
-
-/** Air and sky weighed by how they take heat, °C. */
-const operative = (convectionWPerM2K: number, radiationWPerM2K: number, at: Conditions): number =>
-  (convectionWPerM2K * at.airTemperatureC + radiationWPerM2K * at.radiantTemperatureC) /
-  (convectionWPerM2K + radiationWPerM2K);
