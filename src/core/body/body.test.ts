@@ -60,7 +60,7 @@ describe("the step", () => {
       const beforeJ = contentJ();
       const breathed = breathingLoss(body.last.heatMadeW, -8, exchange.vapourPressureKPa[0]!, OUTING_BODY.expiredAir);
       body.advance(exchange, 60);
-      let lostW = breathed.dryW + breathed.moistW;
+      let lostW = breathed.dry + breathed.moist;
       for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
         const skinC = body.temperatureC[SKIN[segment]!]!;
         lostW += exchange.dryConductanceWPerK[segment]! * (skinC - exchange.surroundingsC[segment]!);
@@ -124,6 +124,6 @@ describe("single terms", () => {
   it("expired air of ISO 11079 is colder in colder air, so breathing costs less than the fixed 34 °C", () => {
     const fixed = breathingLoss(100, -20, 0.08, "fixed-34");
     const standard = breathingLoss(100, -20, 0.08, "iso-11079");
-    expect(standard.dryW + standard.moistW).toBeLessThan(fixed.dryW + fixed.moistW);
+    expect(standard.dry + standard.moist).toBeLessThan(fixed.dry + fixed.moist);
   });
 });

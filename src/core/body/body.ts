@@ -98,9 +98,9 @@ export class Body {
       exchange.vapourPressureKPa[SEGMENT_INDEX.head]!,
       this.options.expiredAir,
     );
-    this.last.breathingMoistW = breathed.moistW;
+    this.last.breathingMoistW = breathed.moist;
     const chest = CORE_NODES[SEGMENT_INDEX.chest]!;
-    this.heatW[chest] = this.heatW[chest]! - breathed.dryW - breathed.moistW;
+    this.heatW[chest] = this.heatW[chest]! - breathed.dry - breathed.moist;
   }
 
   /** Between the halves: heat into a node from elsewhere, W; negative where something draws on it. */

@@ -1,4 +1,5 @@
 export { convection, radiation, type ConvectionRule } from "./air-coefficients";
+export { breathingLoss } from "./breathing";
 export { Body } from "./body";
 export { OUTING_BODY, PUBLISHED_BODY, type BodyOptions } from "./body-options";
 export { meanSkinC, trunkCoreC, type CoreAndSkin } from "./body-readings";

@@ -1,5 +1,6 @@
 import { CoreError } from "../errors";
 import { KELVIN_AT_ZERO_C_ROUNDED, MET_W_PER_M2 } from "../units";
+import { breathingLoss } from "./breathing";
 import { saturationPressureKPa } from "./saturation-pressure";
 
 const AIR_SPEED_M_PER_S = 0.1;
@@ -28,8 +29,8 @@ function nudeVote(temperatureC: number, heatWPerM2: number): number {
   const convection = convectionWPerM2K * (surfaceC - temperatureC);
   const diffusion = 3.05 * (5.73 - 0.007 * heatWPerM2 - vapourKPa);
   const sweat = Math.max(0, 0.42 * (heatWPerM2 - MET_W_PER_M2));
-  const breathing = 0.0173 * heatWPerM2 * (5.87 - vapourKPa) + 0.0014 * heatWPerM2 * (34 - temperatureC);
-  const load = heatWPerM2 - radiation - convection - diffusion - sweat - breathing;
+  const breathing = breathingLoss(heatWPerM2, temperatureC, vapourKPa, "fixed-34");
+  const load = heatWPerM2 - radiation - convection - diffusion - sweat - breathing.dry - breathing.moist;
   return (0.303 * Math.exp(-0.036 * heatWPerM2) + 0.028) * load;
 }
 

@@ -1,2 +1,2 @@
 export { CoreError, type CoreErrorCode } from "./core-error";
-export { assertInRange, type Range } from "./assert-in-range";
+export { assertInRange, isInRange, type Range } from "./assert-in-range";

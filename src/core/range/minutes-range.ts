@@ -17,6 +17,7 @@ export type MinutesRange = {
 export const RANGE_MEMBERS = 64;
 const RANGE_SEED = 1;
 const LOW_SHARE = 0.1;
+const MIDDLE_SHARE = 0.5;
 const HIGH_SHARE = 0.9;
 
 const boundOf = ({ verdict }: SitAnswer): MinutesBound => {
@@ -47,7 +48,7 @@ export function minutesRange(outing: Outing, sit: number, members: number = RANG
   }).sort((one, other) => sortable(one) - sortable(other));
   return {
     low: quantile(bounds, LOW_SHARE),
-    middle: quantile(bounds, (LOW_SHARE + HIGH_SHARE) / 2),
+    middle: quantile(bounds, MIDDLE_SHARE),
     high: quantile(bounds, HIGH_SHARE),
     members,
   };

@@ -38,7 +38,6 @@ export class OutingExchange {
 
   private readonly windMPerS = new Float64Array(SEGMENT_COUNT);
   private readonly convectionWPerM2K = new Float64Array(SEGMENT_COUNT);
-  private readonly evaporativeM2KPaPerW = new Float64Array(SEGMENT_COUNT);
   private readonly clothingM2KPerW = new Float64Array(SEGMENT_COUNT);
   /** Per m² of segment skin: towards air and sky, and towards what is touched. */
   private readonly freeWPerM2K = new Float64Array(SEGMENT_COUNT);
@@ -54,7 +53,7 @@ export class OutingExchange {
   /** Writes one step's exchange. */
   write(out: SkinExchange, body: Body, at: Conditions): void {
     if (this.before === null || !sameResistances(this.before, at)) {
-      this.writeResistances(at);
+      this.writeResistances(out, at);
       this.writeConductances(out, body);
     }
     this.before = at;
@@ -81,10 +80,9 @@ export class OutingExchange {
       this.freeShare[segment] = free / all;
       out.dryConductanceWPerK[segment] = all * skinAreaM2[segment]!;
     }
-    out.evaporativeResistanceM2KPaPerW.set(this.evaporativeM2KPaPerW);
   }
 
-  private writeResistances(at: Conditions): void {
+  private writeResistances(out: SkinExchange, at: Conditions): void {
     const stirred = stirring(at.relativeWindMPerS, at.walkSpeedMPerS);
     this.windMPerS.fill(at.relativeWindMPerS);
     // Lying alone would need skin and air temperatures, and an outing has no such posture yet.
@@ -98,7 +96,7 @@ export class OutingExchange {
     this.writeDigits(at);
     this.writeSites(at);
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-      this.evaporativeM2KPaPerW[segment] =
+      out.evaporativeResistanceM2KPaPerW[segment] =
         this.clothingM2KPerW[segment]! / (LEWIS_K_PER_KPA * VAPOUR_INDEX) +
         1 / (LEWIS_K_PER_KPA * this.convectionWPerM2K[segment]!);
     }

@@ -1,9 +1,8 @@
 export type { StandardAnswer } from "./answer";
-export { clothingAreaFactor, ISO_9920_RANGE, iso9920Insulation, type CorrectedInsulation } from "./iso-9920";
+export { clothingAreaFactor, iso9920Insulation, type CorrectedInsulation } from "./iso-9920";
 export {
   frostbiteMinutes,
   siplePasselWPerM2,
-  WIND_CHILL_RANGE,
   windChillHazard,
   windChillIndexC,
   type WindChillHazard,

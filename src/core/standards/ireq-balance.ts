@@ -5,7 +5,8 @@ import {
   stirredAirLayer,
   STATIC_AIR_LAYER_M2K_PER_W,
 } from "../clothing";
-import { saturationPressureKPa } from "../body";
+import { breathingLoss, saturationPressureKPa } from "../body";
+import { KELVIN_AT_ZERO_C_ROUNDED } from "../units";
 
 /** How much strain the standard allows: high (minimal) or none (neutral). */
 export type IreqCriterion = "minimal" | "neutral";
@@ -26,7 +27,6 @@ const LEWIS_TERM = 0.06; // 1/16.7, as the standard rounds it
 const STEFAN_BOLTZMANN_W_PER_M2K4 = 5.67e-8;
 const EMISSIVITY = 0.95;
 const RADIANT_AREA_SHARE = 0.77;
-const KELVIN_AT_ZERO_C = 273;
 /** As the standard's own program has it, and with it all tables computed by it; its text prints 1.97. */
 const AREA_FACTOR_PER_M2K_PER_W = 1.197;
 
@@ -83,12 +83,10 @@ export function ireqResidual(
   const { skinC, wettedness } = SKIN[criterion](rate);
   const airLayer = ireqAirLayer(at);
   const airKPa = (saturationPressureKPa(at.airTemperatureC) * at.relativeHumidityPercent) / 100;
-  const expiredC = 29 + 0.2 * at.airTemperatureC;
-  const breathing =
-    0.0173 * rate * (saturationPressureKPa(expiredC) - airKPa) + 0.0014 * rate * (expiredC - at.airTemperatureC);
+  const breathing = breathingLoss(rate, at.airTemperatureC, airKPa, "iso-11079");
   const evaporativeResistance = (LEWIS_TERM / PERMEABILITY_INDEX) * (airLayer + clothingM2KPerW);
   const evaporation = (wettedness * (saturationPressureKPa(skinC) - airKPa)) / evaporativeResistance;
-  const throughClothing = rate - evaporation - breathing - storageWPerM2;
+  const throughClothing = rate - evaporation - breathing.dry - breathing.moist - storageWPerM2;
   const surfaceC = skinC - clothingM2KPerW * throughClothing;
   const radiation = radiationWPerM2K(surfaceC, at.radiantTemperatureC);
   const convection = 1 / airLayer - radiation;
@@ -99,7 +97,7 @@ export function ireqResidual(
 
 /** Radiation coefficient between surface and surroundings; its limit where both are equal. */
 function radiationWPerM2K(surfaceC: number, radiantC: number): number {
-  const [one, other] = [surfaceC + KELVIN_AT_ZERO_C, radiantC + KELVIN_AT_ZERO_C];
+  const [one, other] = [surfaceC + KELVIN_AT_ZERO_C_ROUNDED, radiantC + KELVIN_AT_ZERO_C_ROUNDED];
   // (a⁴ − b⁴)/(a − b) without the division
   return STEFAN_BOLTZMANN_W_PER_M2K4 * EMISSIVITY * RADIANT_AREA_SHARE * (one ** 2 + other ** 2) * (one + other);
 }

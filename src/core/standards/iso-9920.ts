@@ -1,4 +1,4 @@
-import type { Range } from "../errors";
+import { isInRange, type Range } from "../errors";
 import { applies, notApplicable, type StandardAnswer } from "./answer";
 
 /** Where ISO 9920's corrections were measured. */
@@ -11,8 +11,6 @@ export const ISO_9920_RANGE = {
 const STILL_AIR_M_PER_S = 0.15;
 /** Below this the standard goes over to the correction of the nude body. */
 const CLOTHED_FROM_CLO = 0.6;
-
-const within = (value: number, [low, high]: Range): boolean => value >= low && value <= high;
 
 /** Clothing area factor of an intrinsic insulation in clo. @source ISO 9920:2007 */
 export const clothingAreaFactor = (intrinsicClo: number): number => 1 + 0.28 * intrinsicClo;
@@ -41,11 +39,11 @@ export function iso9920Insulation(at: {
   readonly walkSpeedMPerS: number;
 }): StandardAnswer<CorrectedInsulation> {
   const { intrinsicClo, relativeWindMPerS, walkSpeedMPerS } = at;
-  if (!within(relativeWindMPerS, ISO_9920_RANGE.relativeWindMPerS))
+  if (!isInRange(relativeWindMPerS, ISO_9920_RANGE.relativeWindMPerS))
     return notApplicable("measured for wind of 0.15…3.5 m/s");
-  if (!within(walkSpeedMPerS, ISO_9920_RANGE.walkSpeedMPerS))
+  if (!isInRange(walkSpeedMPerS, ISO_9920_RANGE.walkSpeedMPerS))
     return notApplicable("measured for walking up to 1.2 m/s");
-  if (!within(intrinsicClo, ISO_9920_RANGE.intrinsicClo))
+  if (!isInRange(intrinsicClo, ISO_9920_RANGE.intrinsicClo))
     return notApplicable("measured for ordinary clothing up to 1.4 clo");
   const windAboveStill = relativeWindMPerS - STILL_AIR_M_PER_S;
   const airLayerClo = at.staticAirClo * nudeFactor(windAboveStill, walkSpeedMPerS);

@@ -8,6 +8,8 @@ import {
   windChillIndexC,
   type IreqInput,
 } from ".";
+import { ISO_9920_RANGE } from "./iso-9920";
+import { WIND_CHILL_RANGE } from "./wind-chill";
 
 const sitting: IreqInput = {
   airTemperatureC: -15,
@@ -25,7 +27,8 @@ describe("wind chill", () => {
     [0, 20, -5],
   ])("%d °C at %d km/h is %d (Environment Canada's chart, whole degrees)", (air, wind, chart) => {
     const index = windChillIndexC(air, wind);
-    expect(index.kind === "applies" && Math.abs(index.value - chart)).toBeLessThanOrEqual(0.5);
+    if (index.kind !== "applies") throw new Error("the chart has a value here");
+    expect(Math.abs(index.value - chart)).toBeLessThanOrEqual(0.5);
   });
 
   it("answers not applicable outside what it was made for", () => {
@@ -33,6 +36,17 @@ describe("wind chill", () => {
     expect(windChillIndexC(-10, 2).kind).toBe("notApplicable");
     expect(frostbiteMinutes(-10, 40).kind).toBe("notApplicable");
     expect(frostbiteMinutes(-30, 20).kind).toBe("notApplicable");
+  });
+
+  it("is defined up to and including the bounds of its chart", () => {
+    const { airTemperatureC, windKmh } = WIND_CHILL_RANGE;
+    for (const air of airTemperatureC)
+      for (const wind of windKmh) expect(windChillIndexC(air, wind).kind).toBe("applies");
+    const [coldest, warmest] = airTemperatureC;
+    const [calmest, windiest] = windKmh;
+    for (const air of [coldest - 0.1, warmest + 0.1]) expect(windChillIndexC(air, 30).kind).toBe("notApplicable");
+    for (const wind of [calmest - 0.1, windiest + 0.1]) expect(windChillIndexC(-10, wind).kind).toBe("notApplicable");
+    expect(windChillIndexC(NaN, 30).kind).toBe("notApplicable");
   });
 
   it("freezes sooner in more cold and wind, and the hazard grows with it", () => {
@@ -61,6 +75,14 @@ describe("ISO 9920", () => {
     expect(iso9920Insulation({ ...at, relativeWindMPerS: 9 }).kind).toBe("notApplicable");
     expect(iso9920Insulation({ ...at, walkSpeedMPerS: 3 }).kind).toBe("notApplicable");
     expect(iso9920Insulation(at).kind).toBe("applies");
+  });
+
+  it("is defined up to and including the bounds it was measured in, and no further", () => {
+    for (const [quantity, bounds] of Object.entries(ISO_9920_RANGE)) {
+      for (const value of bounds) expect(iso9920Insulation({ ...at, [quantity]: value }).kind).toBe("applies");
+      const beyond = iso9920Insulation({ ...at, [quantity]: bounds[1] + 0.01 });
+      expect(beyond.kind).toBe("notApplicable");
+    }
   });
 });
 

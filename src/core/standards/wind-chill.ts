@@ -1,4 +1,4 @@
-import type { Range } from "../errors";
+import { isInRange, type Range } from "../errors";
 import { applies, notApplicable, type StandardAnswer } from "./answer";
 
 /** Where the index of 2001 was made for. */
@@ -6,8 +6,6 @@ export const WIND_CHILL_RANGE = { airTemperatureC: [-50, 10], windKmh: [5, 100] 
   string,
   Range
 >;
-
-const within = (value: number, [low, high]: Range): boolean => value >= low && value <= high;
 
 /**
  * Wind chill index of 2001, °C: the air temperature at walking pace that cools a bare face as fast.
@@ -18,8 +16,8 @@ const within = (value: number, [low, high]: Range): boolean => value >= low && v
  * @example windChillIndexC(-10, 30) // applies, about −19.5
  */
 export function windChillIndexC(airTemperatureC: number, windKmh: number): StandardAnswer<number> {
-  if (!within(airTemperatureC, WIND_CHILL_RANGE.airTemperatureC)) return notApplicable("made for air of −50…10 °C");
-  if (!within(windKmh, WIND_CHILL_RANGE.windKmh)) return notApplicable("made for wind of 5…100 km/h");
+  if (!isInRange(airTemperatureC, WIND_CHILL_RANGE.airTemperatureC)) return notApplicable("made for air of −50…10 °C");
+  if (!isInRange(windKmh, WIND_CHILL_RANGE.windKmh)) return notApplicable("made for wind of 5…100 km/h");
   const windTerm = windKmh ** 0.16;
   return applies(13.12 + 0.6215 * airTemperatureC + (0.3965 * airTemperatureC - 11.37) * windTerm);
 }
@@ -60,5 +58,5 @@ export function frostbiteMinutes(airTemperatureC: number, windKmh: number): Stan
   if (windKmh <= FROSTBITE_WIND_ABOVE_KMH) return notApplicable("made for wind above 25 km/h");
   if (airTemperatureC >= FROSTBITE_BELOW_C) return notApplicable("made for air below −15 °C");
   const minutes = (-24.5 * (0.667 * windKmh + 4.8) + 2111) * (-4.8 - airTemperatureC) ** -1.668;
-  return within(minutes, FROSTBITE_MINUTES) ? applies(minutes) : notApplicable("made for 2…30 minutes");
+  return isInRange(minutes, FROSTBITE_MINUTES) ? applies(minutes) : notApplicable("made for 2…30 minutes");
 }
