@@ -7,8 +7,8 @@ export default defineConfig({
   outputDir: "test-results/e2e",
   fullyParallel: false,
   workers: 1,
-  timeout: 45_000,
-  expect: { timeout: 15_000 },
+  timeout: 150_000, // machines that share their processor may be several times slower
+  expect: { timeout: 45_000 },
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
@@ -31,7 +31,7 @@ export default defineConfig({
     command: "rm -rf test-results/data && node scripts/run/main.mjs start",
     url: `http://127.0.0.1:${PORT}/api/health`,
     env: { PORT: String(PORT), UMIAK_DATA_DIR: "test-results/data", DATABASE_URL: "" },
-    timeout: 180_000,
+    timeout: 420_000,
     gracefulShutdown: { signal: "SIGTERM", timeout: 20_000 },
   },
 });

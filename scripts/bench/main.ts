@@ -22,7 +22,7 @@ const file = JSON.stringify(demoFile(demoByName("Grouse lek before dawn")));
 
 /** The published body alone for twelve hours: what the reference package is compared with. */
 function bodyAlone(): void {
-  const body = bodyAtRest(outing.person.body, PUBLISHED_BODY, resting);
+  const body = bodyAtRest(resting, PUBLISHED_BODY);
   const exchange = createSkinExchange();
   const uniform = (value: number): number[] => Array.from({ length: 17 }, () => value);
   const around = {

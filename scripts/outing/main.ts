@@ -1,11 +1,22 @@
 import { readFileSync } from "node:fs";
+import { whatBuysMinutes } from "@/core/changes";
 import { CoreError } from "@/core/errors";
+import { cautionsOf, goOrStay, standardOpinion, type StandardOpinion } from "@/core/opinion";
+import { minutesRange } from "@/core/range";
+import { traceVerdict } from "@/core/trace";
 import { simulateOuting } from "@/core/outing";
+import { describeDay } from "@/formats/outing-file/describe-day";
 import { describeResult, describeSeries } from "@/formats/outing-file/describe-result";
 import { parseOutingFile } from "@/formats/outing-file/parse";
 import { toOuting } from "@/formats/outing-file/to-outing";
 
-const USAGE = "usage: npm run -s outing -- FILE [--series]   (FILE may be - for standard input)";
+const USAGE = [
+  "usage: npm run -s outing -- FILE [--series] [--range] [--opinion] [--changes] [--why] [--day]   (FILE may be - for standard input)",
+  "  --series  curves, a value a minute          --range    10th to 90th of 100 for the deciding sit",
+  "  --opinion what the standards say            --changes  what buys minutes, ranked",
+  "  --why     from the verdict down to the labels   --day  kind of day, what to shed and add, light",
+];
+const FLAGS = ["--series", "--range", "--opinion", "--changes", "--why", "--day"] as const;
 const BAD_INPUT = 2;
 
 function fail(lines: readonly string[]): never {
@@ -24,17 +35,32 @@ function readText(file: string): string {
 }
 
 const args = process.argv.slice(2);
-const withSeries = args.includes("--series");
-const unknown = args.filter((arg) => arg.startsWith("--") && arg !== "--series");
+const asked = (flag: (typeof FLAGS)[number]): boolean => args.includes(flag);
+const unknown = args.filter((arg) => arg.startsWith("--") && !FLAGS.some((flag) => flag === arg));
 const files = args.filter((arg) => !arg.startsWith("--"));
-if (unknown.length > 0 || files.length !== 1) fail([USAGE]);
+if (unknown.length > 0 || files.length !== 1) fail(USAGE);
 
 const parsed = parseOutingFile(readText(files[0]!));
 if (!parsed.ok) fail(parsed.problems.map(({ path, reason }) => `${path}: ${reason}`));
 try {
-  const result = simulateOuting(toOuting(parsed.file));
-  const answer = describeResult(result, parsed.file.startsAt);
-  console.log(JSON.stringify(withSeries ? { ...answer, series: describeSeries(result) } : answer, null, 2));
+  const outing = toOuting(parsed.file);
+  const result = simulateOuting(outing);
+  const sit = result.sits[result.decidingSit]!;
+  const answer = {
+    ...describeResult(result, parsed.file.startsAt),
+    cautions: cautionsOf(outing),
+    ...(asked("--range") ? { range: minutesRange(outing, result.decidingSit) } : {}),
+    ...(asked("--opinion") ? withAdvice(standardOpinion(outing, sit)) : {}),
+    ...(asked("--changes") ? { changes: whatBuysMinutes(outing, result.decidingSit) } : {}),
+    ...(asked("--day") ? { day: describeDay(outing, parsed.file.startsAt) } : {}),
+    ...(asked("--why") ? { why: traceVerdict(outing, sit) } : {}),
+    ...(asked("--series") ? { series: describeSeries(result) } : {}),
+  };
+  console.log(JSON.stringify(answer, null, 2));
+
+  function withAdvice(opinion: StandardOpinion): object {
+    return { opinion, goOrStay: goOrStay(sit, opinion) };
+  }
 } catch (error) {
   if (error instanceof CoreError) fail([`(whole file): ${error.message}`]);
   throw error;

@@ -4,6 +4,9 @@ import {
   publishedExchange,
   PUBLISHED_BODY,
   SEGMENT_INDEX,
+  CENTRAL_BLOOD_NODE,
+  massCountedW,
+  restingBody,
   SEGMENT_NODES,
   type Body,
   type Posture,
@@ -72,11 +75,11 @@ function stateOf({ temperatureC, flows, vapour, last }: Body): Record<(typeof HI
     tsk: perSegment("skin"),
     tcr: perSegment("core"),
     tar: perSegment("artery"),
-    tcb: temperatureC[0],
+    tcb: temperatureC[CENTRAL_BLOOD_NODE],
     met: last.heatMadeW,
     co: sum(flows.core) + sum(flows.muscle) + sum(flows.fat) + sum(flows.skin) + sum(flows.anastomoses),
     wet: vapour.wettedness,
-    wle: (vapour.massCountedW + last.breathingMoistW) / LATENT_HEAT_J_PER_G,
+    wle: (massCountedW(vapour) + last.breathingMoistW) / LATENT_HEAT_J_PER_G,
     bfsk: flows.skin,
     bfava_hand: flows.anastomoses[SEGMENT_INDEX.leftHand],
     bfava_foot: flows.anastomoses[SEGMENT_INDEX.leftFoot],
@@ -91,7 +94,7 @@ const toleranceOf = (quantity: (typeof HISTORY)[number]): Tolerance => {
 };
 
 function compareCase(tally: Tally, expected: BodyCase): void {
-  const body = bodyAtRest(bodyPersonOf(expected.person), PUBLISHED_BODY);
+  const body = bodyAtRest(restingBody(bodyPersonOf(expected.person)), PUBLISHED_BODY);
   const start = stateOf(body);
   tally.compare("start tsk", expected.name, start.tsk, expected.start.tsk, TEMPERATURE);
   tally.compare("start tcr", expected.name, start.tcr, expected.start.tcr, TEMPERATURE);

@@ -1,4 +1,5 @@
-import { bodyParameters, NODE_COUNT, SEGMENT_NODES, type Sex } from "@/core/body";
+import { bodyParameters, CENTRAL_BLOOD_NODE, NODE_COUNT, SEGMENT_NODES, type Sex } from "@/core/body";
+import { conductancePairs } from "./conductance-pairs";
 import { recognisePerson } from "./recognise-person";
 import { Tally, type FileReport, type Tolerance } from "./tally";
 
@@ -37,36 +38,40 @@ const TISSUE = {
   skin: "skin",
 } as const;
 
-function compareNodes(tally: Tally, index: ParametersFile["node_index"]): void {
-  Object.entries(index)
-    .filter((entry): entry is [string, Record<string, number>] => typeof entry[1] === "object")
-    .sort(([, one], [, other]) => one.artery! - other.artery!)
-    .forEach(([, tissues], segment) => {
-      // Numbered from the artery of each segment; the file lists head, pelvis and neck in another order.
-      const own = SEGMENT_NODES[segment]!;
+/** Our node for each node number of the file, whose central pool is number 0. */
+function ourNodes(index: ParametersFile["node_index"]): number[] {
+  const ours = [CENTRAL_BLOOD_NODE];
+  Object.values(index)
+    .filter((tissues): tissues is Record<string, number> => typeof tissues === "object")
+    // Segments in order of their arteries; the file lists head, pelvis and neck in another.
+    .sort((one, other) => one.artery! - other.artery!)
+    .forEach((tissues, segment) => {
       for (const [name, node] of Object.entries(tissues)) {
-        tally.compare("node number", name, own[TISSUE[name as keyof typeof TISSUE]], node, EXACT);
+        ours[node] = SEGMENT_NODES[segment]![TISSUE[name as keyof typeof TISSUE]];
       }
     });
+  return ours;
 }
 
 /** Scaled bodies of the file against ours. */
 export function compareBodyParameters(file: ParametersFile): FileReport {
   const tally = new Tally();
-  compareNodes(tally, file.node_index);
+  const nodes = ourNodes(file.node_index);
+  tally.compare("different nodes", "all", new Set(nodes.filter((node) => node >= 0)).size, NODE_COUNT, EXACT);
   for (const [name, expected] of Object.entries(file.people)) {
-    const person = PEOPLE[name] ?? recognisePerson(expected);
+    const person = PEOPLE[name] ?? recognisePerson(expected, nodes);
     const found = bodyParameters(person);
     tally.compare("skin area", name, found.skinAreaM2, expected.bsa, SHARE);
-    tally.compare("heat capacity", name, found.capacityJPerK, expected.capacity, SHARE);
+    const capacity = nodes.map((node) => found.capacityJPerK[node]!);
+    tally.compare("heat capacity", name, capacity, expected.capacity, SHARE);
     tally.compare("basal heat", name, found.basalHeatW, expected.bmr, SHARE);
     tally.compare("blood ratio", name, found.bloodRatio, expected.bfb_rate, SHARE);
     const pair = (from: number, to: number): number => Math.min(from, to) * NODE_COUNT + Math.max(from, to);
     const ours = new Map(
-      found.conductances.map(({ from, to, conductanceWPerK }) => [pair(from, to), conductanceWPerK]),
+      conductancePairs(found).map(({ from, to, conductanceWPerK }) => [pair(from, to), conductanceWPerK]),
     );
     for (const [from, to, value] of expected.conductance_pairs) {
-      tally.compare("conductance", `${name} ${from}–${to}`, ours.get(pair(from, to)), value, SHARE);
+      tally.compare("conductance", `${name} ${from}–${to}`, ours.get(pair(nodes[from]!, nodes[to]!)), value, SHARE);
     }
     tally.compare("conductances in all", name, ours.size, expected.conductance_pairs.length, EXACT);
   }

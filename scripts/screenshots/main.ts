@@ -27,8 +27,8 @@ async function picture(
   const page = await browser.newPage({ viewport, colorScheme });
   await show(page);
   await page.waitForLoadState("networkidle");
-  const ranges = page.getByText(/^range \d/).filter({ visible: true });
-  if (page.url().includes("/outings/")) await ranges.first().waitFor();
+  const range = page.getByTestId("range").filter({ hasText: /\d/, visible: true });
+  if (/outings\/.*-/.test(page.url())) await range.first().waitFor();
   await page.screenshot({ path: `${FOLDER}/${name}.png`, fullPage: name === "day-sheet-whole" });
   await page.close();
   console.log(`${FOLDER}/${name}.png`);
@@ -36,14 +36,31 @@ async function picture(
 
 mkdirSync(FOLDER, { recursive: true });
 await picture("outings", WIDE, "light", async (page) => void (await page.goto(ADDRESS)));
+await picture("new-outing", WIDE, "light", async (page) => void (await page.goto(`${ADDRESS}/outings/new`)));
 await picture("day-sheet", WIDE, "light", openLek);
-await picture("day-sheet-whole", WIDE, "light", openLek);
+await picture("day-sheet-trial", WIDE, "light", async (page) => {
+  await openLek(page);
+  await page.getByRole("button", { name: /^Try:/ }).first().click();
+});
 await picture("day-sheet-dark", WIDE, "dark", async (page) => {
   await openLek(page);
   await page.getByRole("button", { name: /^Feet: Heavy boot/ }).click();
+});
+await picture("why", WIDE, "light", async (page) => {
+  await openLek(page);
+  await page.getByRole("button", { name: "Why this number" }).click();
+});
+await picture("add-clothes", WIDE, "light", async (page) => {
+  await openLek(page);
+  await page.getByRole("button", { name: "Add clothes" }).click();
+});
+await picture("weather", WIDE, "light", async (page) => {
+  await openLek(page);
+  await page.getByRole("button", { name: "Weather", exact: true }).click();
 });
 await picture("day-sheet-phone", PHONE, "light", async (page) => {
   await openLek(page);
   await page.getByRole("button", { name: /^Hour 06:00/ }).click();
 });
+await picture("day-sheet-whole", PHONE, "light", openLek);
 await browser.close();

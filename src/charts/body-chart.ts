@@ -1,6 +1,6 @@
 import { max, min } from "d3-array";
 import { scaleLinear, type ScaleLinear } from "d3-scale";
-import { line } from "d3-shape";
+import { area, line } from "d3-shape";
 import type { TimeAxis } from "./time-axis";
 
 export type Curve = { readonly key: string; readonly values: ArrayLike<number> };
@@ -10,6 +10,8 @@ export type BodyChart = {
   readonly y: ScaleLinear<number, number>;
   readonly curves: readonly CurvePath[];
   readonly bounds: readonly Bound[];
+  /** Outline of what lies between two curves. */
+  readonly band: (low: ArrayLike<number>, high: ArrayLike<number>) => string;
 };
 
 const LEAST_STEP_PX = 1.5;
@@ -30,19 +32,23 @@ export function bodyChart(
   // More points than pixels draw the same line.
   const pxPerMinute = (axis.right - axis.left) / axis.totalMinutes;
   const step = Math.max(1, Math.floor(LEAST_STEP_PX / pxPerMinute));
-  const pathOf = (curve: Curve): string => {
-    const minutes = Array.from({ length: curve.values.length }, (_, minute) => minute);
-    const kept = minutes.filter((minute) => minute % step === 0 || minute === curve.values.length - 1);
-    return (
-      line<number>(
-        (minute) => axis.x(minute),
-        (minute) => y(curve.values[minute]!),
-      )(kept) ?? ""
-    );
-  };
+  const keptOf = ({ length }: ArrayLike<number>): number[] =>
+    Array.from({ length }, (_, minute) => minute).filter((minute) => minute % step === 0 || minute === length - 1);
+  const pathOf = ({ values: own }: Curve): string =>
+    line<number>(
+      (minute) => axis.x(minute),
+      (minute) => y(own[minute]!),
+    )(keptOf(own)) ?? "";
+  const band: BodyChart["band"] = (lowest, highest) =>
+    area<number>(
+      (minute) => axis.x(minute),
+      (minute) => y(lowest[minute]!),
+      (minute) => y(highest[minute]!),
+    )(keptOf(lowest)) ?? "";
   return {
     y,
     curves: curves.map((curve) => ({ key: curve.key, path: pathOf(curve) })),
     bounds: bounds.map((bound) => ({ ...bound, y: y(bound.value) })),
+    band,
   };
 }

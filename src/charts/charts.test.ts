@@ -90,8 +90,14 @@ describe("spans", () => {
 
 describe("charts", () => {
   it("weather spans the whole axis though hours may not, and marks only hours on it", () => {
-    const hour = (minute: number, airTemperatureC: number) => ({ minute, airTemperatureC, windMPerS: 5 });
-    const chart = weatherChart(axis, [hour(-50, -8), hour(10, -6), hour(70, -4), hour(400, 0)], 0, 100);
+    const hour = (minute: number, airTemperatureC: number) => ({
+      minute,
+      airTemperatureC,
+      windMPerS: 5,
+      cloudShare: null,
+      precipitationMm: null,
+    });
+    const chart = weatherChart(axis, [hour(-50, -8), hour(10, -6), hour(70, -4), hour(400, 0)], 0.5, 0, 100);
     expect(chart.hours.map(({ index }) => index)).toEqual([1, 2]);
     expect(chart.temperaturePath).toMatch(/^M100,/);
     expect(chart.temperaturePath).toMatch(/L700,[\d.]+$/);

@@ -18,7 +18,19 @@ import {
 import { PERSON_RANGE } from "../core/body/index";
 import { LIMITS, type AcceptedLevels } from "../core/limits/index";
 import type { Label } from "../core/labels/index";
-import { OUTING_RANGE, PHASE_KINDS, PIECE_KINDS, WEARING_SIDES } from "../core/outing/index";
+import type { Effort } from "../core/effort/index";
+import {
+  OUTING_RANGE,
+  PHASE_KINDS,
+  PIECE_KINDS,
+  TASK_HANDS,
+  WEARING_SIDES,
+  WHEN_OFF,
+  type PieceTraits,
+  type PlaceSetting,
+  type Recurring,
+} from "../core/outing/index";
+import { SIDES, type LeakPoint } from "../core/patches/index";
 import { CONDITION_RANGE, SITTER_POSTURES } from "../core/sitter/index";
 import { GROUNDS, SEAT_HEIGHT_RANGE_M, SHELTER } from "../core/weather/index";
 
@@ -29,8 +41,8 @@ import { GROUNDS, SEAT_HEIGHT_RANGE_M, SHELTER } from "../core/weather/index";
 const literal = (value: number): SQL => sql.raw(String(value));
 const inRange = (column: AnyPgColumn, [low, high]: readonly [number, number]): SQL =>
   sql`${column} between ${literal(low)} and ${literal(high)}`;
-const oneOf = (column: AnyPgColumn, words: readonly string[]): SQL =>
-  sql`${column} in (${sql.raw(words.map((word) => `'${word}'`).join(", "))})`;
+const words = (allowed: readonly string[]): SQL => sql.raw(allowed.map((word) => `'${word}'`).join(", "));
+const oneOf = (column: AnyPgColumn, allowed: readonly string[]): SQL => sql`${column} in (${words(allowed)})`;
 
 const ownerId = () => uuid().notNull();
 const version = () => integer().notNull().default(1);
@@ -39,6 +51,14 @@ const updatedAt = () => timestamp({ withTimezone: true }).notNull().defaultNow()
 
 /** A number as it was typed, with its unit: shown again to whoever typed it. */
 export type TypedQuantity = { readonly value: number; readonly unit: string };
+
+/** A change of one thing on a sheet: what it was and what it became; `null` where there was or is none. */
+export type SheetChange = {
+  readonly collection: string;
+  readonly key: string;
+  readonly before: unknown;
+  readonly after: unknown;
+};
 
 /** A finding kept with an outing, so that a list need not simulate. */
 export type StoredVerdict = {
@@ -69,6 +89,8 @@ export const person = pgTable(
     ageYears: integer().notNull(),
     sex: text({ enum: ["female", "male"] }).notNull(),
     accepted: jsonb().$type<AcceptedLevels>().notNull(),
+    workingHand: text({ enum: SIDES }).notNull().default("right"),
+    coldHands: boolean().notNull().default(false),
     version: version(),
     createdAt: createdAt(),
     updatedAt: updatedAt(),
@@ -79,9 +101,20 @@ export const person = pgTable(
     check("person_mass", inRange(table.massKg, PERSON_RANGE.massKg)),
     check("person_fat", inRange(table.fatPercent, PERSON_RANGE.fatPercent)),
     check("person_age", inRange(table.ageYears, PERSON_RANGE.ageYears)),
+    check("person_working_hand", oneOf(table.workingHand, SIDES)),
     check("person_sex", oneOf(table.sex, ["female", "male"])),
   ],
 );
+
+/** The figures every setting has, checked inside the document that holds them. */
+const settingChecks = (table: string, setting: AnyPgColumn) => [
+  check(`${table}_shelter`, sql`${setting} ->> 'shelter' in (${words(Object.keys(SHELTER))})`),
+  check(`${table}_ground`, sql`${setting} ->> 'ground' in (${words(GROUNDS)})`),
+  check(
+    `${table}_seat_height`,
+    sql`(${setting} ->> 'seatHeightM')::double precision between ${literal(SEAT_HEIGHT_RANGE_M[0])} and ${literal(SEAT_HEIGHT_RANGE_M[1])}`,
+  ),
+];
 
 export const place = pgTable(
   "place",
@@ -89,20 +122,14 @@ export const place = pgTable(
     id: uuid().notNull(),
     ownerId: ownerId().references(() => owner.id),
     name: text().notNull(),
-    shelter: text({ enum: Object.keys(SHELTER) as [keyof typeof SHELTER] }).notNull(),
-    seatHeightM: doublePrecision().notNull(),
-    ground: text({ enum: GROUNDS }).notNull(),
+    /** What new outings start from; an outing has its own, so that what is changed there stays there. */
+    setting: jsonb().$type<PlaceSetting>().notNull(),
     timeZone: text().notNull(),
     version: version(),
     createdAt: createdAt(),
     updatedAt: updatedAt(),
   },
-  (table) => [
-    primaryKey({ columns: [table.ownerId, table.id] }),
-    check("place_shelter", oneOf(table.shelter, Object.keys(SHELTER))),
-    check("place_ground", oneOf(table.ground, GROUNDS)),
-    check("place_seat_height", inRange(table.seatHeightM, SEAT_HEIGHT_RANGE_M)),
-  ],
+  (table) => [primaryKey({ columns: [table.ownerId, table.id] }), ...settingChecks("place", table.setting)],
 );
 
 export const piece = pgTable(
@@ -115,6 +142,7 @@ export const piece = pgTable(
     kind: text({ enum: PIECE_KINDS }).notNull(),
     label: jsonb().$type<Label>().notNull(),
     fingersTogether: boolean().notNull().default(false),
+    traits: jsonb().$type<PieceTraits>().notNull().default({}),
     massG: integer(),
     priceMinor: integer(),
     currency: text(),
@@ -141,12 +169,17 @@ export const outing = pgTable(
     personId: uuid().notNull(),
     placeId: uuid().notNull(),
     startsAt: timestamp({ withTimezone: true }).notNull(),
+    setting: jsonb().$type<PlaceSetting>().notNull(),
+    /** The hours were shaped from a low and a high. */
+    weatherShaped: boolean().notNull().default(false),
     /** Invented for the demonstration: said on screen. */
     invented: boolean().notNull().default(false),
     version: version(),
     verdict: jsonb().$type<StoredVerdict>(),
     verdictModelVersion: text(),
     verdictInputHash: text(),
+    /** How many commands of its list are done; those behind are undone and can be done again. */
+    commandsDone: integer().notNull().default(0),
     createdAt: createdAt(),
     updatedAt: updatedAt(),
   },
@@ -154,6 +187,7 @@ export const outing = pgTable(
     primaryKey({ columns: [table.ownerId, table.id] }),
     foreignKey({ columns: [table.ownerId, table.personId], foreignColumns: [person.ownerId, person.id] }),
     foreignKey({ columns: [table.ownerId, table.placeId], foreignColumns: [place.ownerId, place.id] }),
+    ...settingChecks("outing", table.setting),
     index("outing_by_start").on(table.ownerId, table.startsAt),
   ],
 );
@@ -173,6 +207,9 @@ export const hourOfWeather = pgTable(
     windMPerS: doublePrecision().notNull(),
     relativeHumidityPercent: doublePrecision().notNull(),
     radiantTemperatureC: doublePrecision(),
+    cloudShare: doublePrecision(),
+    /** Through the hour that begins here, as water, mm. */
+    precipitationMm: doublePrecision(),
     airTemperatureTyped: jsonb().$type<TypedQuantity>(),
     windTyped: jsonb().$type<TypedQuantity>(),
   },
@@ -180,6 +217,8 @@ export const hourOfWeather = pgTable(
     primaryKey({ columns: [table.ownerId, table.outingId, table.at] }),
     ofOuting(table),
     check("hour_air_temperature", inRange(table.airTemperatureC, CONDITION_RANGE.airTemperatureC)),
+    check("hour_cloud", inRange(table.cloudShare, OUTING_RANGE.cloudShare)),
+    check("hour_precipitation", inRange(table.precipitationMm, OUTING_RANGE.precipitationMm)),
     check("hour_wind", inRange(table.windMPerS, CONDITION_RANGE.windMPerS)),
     check("hour_humidity", inRange(table.relativeHumidityPercent, CONDITION_RANGE.relativeHumidityPercent)),
   ],
@@ -197,6 +236,12 @@ export const phase = pgTable(
     posture: text({ enum: SITTER_POSTURES }).notNull(),
     activityRatio: doublePrecision().notNull(),
     walkSpeedMPerS: doublePrecision().notNull(),
+    effort: jsonb().$type<Effort>(),
+    leaning: boolean().notNull().default(false),
+    hands: text({ enum: TASK_HANDS }),
+    dexterityNeeded: integer(),
+    /** Tasks and breaks as rules; the core expands them. */
+    recurring: jsonb().$type<readonly Recurring[]>().notNull().default([]),
   },
   (table) => [
     primaryKey({ columns: [table.ownerId, table.id] }),
@@ -205,6 +250,8 @@ export const phase = pgTable(
     check("phase_kind", oneOf(table.kind, PHASE_KINDS)),
     check("phase_minutes", inRange(table.minutes, OUTING_RANGE.phaseMinutes)),
     check("phase_posture", oneOf(table.posture, SITTER_POSTURES)),
+    check("phase_hands", oneOf(table.hands, TASK_HANDS)),
+    check("phase_dexterity", inRange(table.dexterityNeeded, OUTING_RANGE.dexterity)),
     check("phase_activity", inRange(table.activityRatio, CONDITION_RANGE.activityRatio)),
     check("phase_walk", inRange(table.walkSpeedMPerS, CONDITION_RANGE.walkSpeedMPerS)),
   ],
@@ -221,6 +268,9 @@ export const wearing = pgTable(
     rank: integer().notNull(),
     fromMinute: integer().notNull(),
     toMinute: integer().notNull(),
+    opened: text().array().$type<LeakPoint[]>().notNull().default([]),
+    withoutParts: text().array().notNull().default([]),
+    whenOff: text({ enum: WHEN_OFF }).notNull().default("pack"),
   },
   (table) => [
     primaryKey({ columns: [table.ownerId, table.id] }),
@@ -229,7 +279,28 @@ export const wearing = pgTable(
     index("wearing_by_outing").on(table.ownerId, table.outingId),
     index("wearing_by_piece").on(table.ownerId, table.pieceId),
     check("wearing_side", oneOf(table.side, WEARING_SIDES)),
+    check("wearing_when_off", oneOf(table.whenOff, WHEN_OFF)),
     check("wearing_rank", inRange(table.rank, OUTING_RANGE.rank)),
     check("wearing_span", sql`${table.fromMinute} >= 0 and ${table.toMinute} > ${table.fromMinute}`),
+  ],
+);
+
+/** What was done to a sheet, in order, each with its way back: for undo, and to do again on a newer state. */
+export const sheetCommand = pgTable(
+  "sheet_command",
+  {
+    ownerId: ownerId(),
+    outingId: uuid().notNull(),
+    position: integer().notNull(),
+    id: uuid().notNull(),
+    label: text().notNull(),
+    changes: jsonb().$type<readonly SheetChange[]>().notNull(),
+    createdAt: createdAt(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.ownerId, table.outingId, table.position] }),
+    ofOuting(table),
+    unique("sheet_command_id").on(table.ownerId, table.id),
+    check("sheet_command_position", sql`${table.position} >= 0`),
   ],
 );

@@ -8,7 +8,8 @@ export function useWidth<Element extends HTMLElement>(initial: number): [RefObje
     const element = ref.current;
     if (!element) return;
     const observer = new ResizeObserver(([entry]) => {
-      if (entry) setWidth(Math.round(entry.contentRect.width));
+      const width = Math.round(entry?.contentRect.width ?? 0);
+      if (width > 0) setWidth(width); // nothing is laid out yet, or no longer
     });
     observer.observe(element);
     return () => observer.disconnect();

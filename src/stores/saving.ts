@@ -1,6 +1,10 @@
 import { atom } from "nanostores";
-import type { ErrorBody, OutingView } from "@/formats/wire/outing-view";
-import { $edits, $view, openSheet } from "./day-sheet";
+import { v7 as uuid } from "uuid";
+import { historyPatch, NO_HISTORY, unsavedCommands, type History, type SheetCommand } from "@/formats/sheet-commands";
+import type { ErrorBody, OutingContentView, OutingView } from "@/formats/wire/outing-view";
+import { $heldMinutes, $view, show } from "./day-sheet";
+import { $edits, $history, markSent, replay } from "./editing";
+import { forgetPending, keepPending, pendingOf } from "./pending";
 
 /** How the sheet on screen stands to what the server has. */
 export type SaveState =
@@ -8,64 +12,120 @@ export type SaveState =
   | { readonly kind: "changed" }
   | { readonly kind: "saving" }
   | { readonly kind: "failed"; readonly message: string }
-  | { readonly kind: "conflict"; readonly message: string; readonly currentVersion: number };
+  | { readonly kind: "conflict"; readonly message: string };
 
 export const $save = atom<SaveState>({ kind: "saved" });
 
 const QUIET_MS = 500;
+const RETRY_MS = 15_000;
 let timer: ReturnType<typeof setTimeout> | undefined;
 let sending = false;
+/** The commands the server has. */
+let savedHistory: History = NO_HISTORY;
 
 const outingUrl = (id: string): string => `/api/outings/${id}`;
+const contentOf = ({ setting, weatherShaped, weather, phases, wearings }: OutingView): OutingContentView => ({
+  setting,
+  weatherShaped,
+  weather,
+  phases,
+  wearings,
+});
+
+/** What is not on the server yet, in order. */
+const unsaved = (): readonly SheetCommand[] => unsavedCommands(savedHistory, $history.get());
+
+/** Keeps in the browser what is not saved: not with every edit, a drag makes sixty a second. */
+function keepUnsaved(): void {
+  const view = $view.get();
+  if (view) keepPending(view.id, unsaved());
+}
 
 function scheduleSave(): void {
-  if ($save.get().kind === "conflict") return; // nothing is sent until the person has decided
+  if ($save.get().kind === "conflict") return keepUnsaved(); // nothing is sent until the person has decided
   $save.set({ kind: "changed" });
   clearTimeout(timer);
-  timer = setTimeout(() => void saveNow(), QUIET_MS);
+  timer = setTimeout(() => {
+    if ($heldMinutes.get() !== null) return scheduleSave(); // a drag is saved once it has ended
+    keepUnsaved();
+    void saveNow();
+  }, QUIET_MS);
+}
+
+/** Fetches the list of commands, puts back what an earlier visit could not save. */
+async function takeUp(view: OutingView): Promise<void> {
+  const kept = pendingOf(view.id);
+  try {
+    const response = await fetch(`${outingUrl(view.id)}/history`);
+    if (response.ok) {
+      savedHistory = (await response.json()) as History;
+      const made = $history.get().commands;
+      const all = [...savedHistory.commands.slice(0, savedHistory.done), ...made];
+      $history.set(made.length === 0 ? savedHistory : { ...savedHistory, commands: all, done: all.length });
+    }
+  } catch {
+    // Without the list there is no way back beyond this visit; editing and saving go on.
+  }
+  if (kept.length > 0) replay($view.get() ?? view, $history.get(), kept);
 }
 
 /** Listens to edits and saves shortly after the last. @returns stops listening */
-export function keepSaved(): () => void {
+export function keepSaved(view: OutingView): () => void {
   const stop = $edits.listen(scheduleSave);
   const warn = (event: BeforeUnloadEvent): void => {
     if ($save.get().kind !== "saved") event.preventDefault();
   };
+  const again = (): void => {
+    if ($save.get().kind === "failed") void saveNow();
+  };
   window.addEventListener("beforeunload", warn);
+  window.addEventListener("pagehide", keepUnsaved);
+  window.addEventListener("online", again);
+  void takeUp(view);
   return () => {
     stop();
     window.removeEventListener("beforeunload", warn);
+    window.removeEventListener("pagehide", keepUnsaved);
+    window.removeEventListener("online", again);
   };
 }
 
-/** Sends the sheet as it stands. */
+/** Sends the sheet as it stands, with what was done to it since the last time. */
 export async function saveNow(): Promise<void> {
   const view = $view.get();
   if (!view || sending) return;
   sending = true;
   $save.set({ kind: "saving" });
-  const sent = $edits.get();
-  const next = await send(view);
+  const edits = $edits.get();
+  const history = $history.get();
+  markSent(history.commands);
+  const next = await send(view, history);
   sending = false;
   $save.set(next);
-  if (next.kind === "saved" && $edits.get() !== sent) scheduleSave();
+  if (next.kind === "saved" && $edits.get() !== edits) scheduleSave();
+  if (next.kind === "failed") timer = setTimeout(() => $save.get().kind === "failed" && void saveNow(), RETRY_MS);
 }
 
-async function send(view: OutingView): Promise<SaveState> {
-  const { version, weather, phases, wearings } = view;
+async function send(view: OutingView, history: History): Promise<SaveState> {
   try {
     const response = await fetch(outingUrl(view.id), {
       method: "PUT",
       headers: { "content-type": "application/json" },
-      body: JSON.stringify({ version, weather, phases, wearings }),
+      body: JSON.stringify({
+        version: view.version,
+        ...contentOf(view),
+        history: historyPatch(savedHistory, history),
+      }),
     });
     if (!response.ok) return refusal(await readError(response));
     const saved = (await response.json()) as { version: number };
+    savedHistory = history;
     const newest = $view.get();
     if (newest) $view.set({ ...newest, version: saved.version });
+    keepPending(view.id, unsaved());
     return { kind: "saved" };
   } catch {
-    return { kind: "failed", message: "The server cannot be reached. Your changes are kept on this page." };
+    return { kind: "failed", message: "The server cannot be reached. Your changes are kept in this browser." };
   }
 }
 
@@ -77,31 +137,58 @@ async function readError(response: Response): Promise<ErrorBody["error"]> {
   }
 }
 
-function refusal({ code, message, problems = [], currentVersion }: ErrorBody["error"]): SaveState {
-  if (code === "version-conflict" && currentVersion !== undefined) return { kind: "conflict", message, currentVersion };
+function refusal({ code, message, problems = [] }: ErrorBody["error"]): SaveState {
+  if (code === "version-conflict") return { kind: "conflict", message };
   const named = problems.map(({ path, reason }) => `${path} ${reason}`).join("; ");
   return { kind: "failed", message: named ? `${message} ${named}` : message };
 }
 
-/** Answers a conflict by writing this page's state over the newer one. */
-export async function keepMine(): Promise<void> {
-  const state = $save.get();
-  const view = $view.get();
-  if (state.kind !== "conflict" || !view) return;
-  $view.set({ ...view, version: state.currentVersion });
-  await saveNow();
-}
-
-/** Answers a conflict by showing the newer state; this page's changes are dropped, as the button says. */
-export async function takeTheirs(): Promise<void> {
+/** Answers a conflict: fetches the newer state and does this page's changes again on it. */
+export async function doAgainOnNewer(): Promise<void> {
   const view = $view.get();
   if (!view) return;
+  const mine = unsaved();
   try {
-    const response = await fetch(outingUrl(view.id));
-    if (!response.ok) throw new Error(String(response.status));
-    openSheet((await response.json()) as OutingView);
-    $save.set({ kind: "saved" });
+    const [newer, history] = await Promise.all([fetch(outingUrl(view.id)), fetch(`${outingUrl(view.id)}/history`)]);
+    if (!newer.ok || !history.ok) throw new Error(String(newer.status));
+    savedHistory = (await history.json()) as History;
+    $save.set({ kind: "changed" });
+    replay((await newer.json()) as OutingView, savedHistory, mine);
   } catch {
-    $save.set({ kind: "failed", message: "The newer state cannot be fetched. Your changes are kept on this page." });
+    $save.set({ kind: "conflict", message: "The newer state cannot be fetched just now; try again." });
   }
+}
+
+/** Answers a conflict: keeps this page's state as an outing of its own and goes there. */
+export async function saveAsCopy(): Promise<void> {
+  const view = $view.get();
+  if (!view) return;
+  const id = uuid();
+  try {
+    const response = await fetch("/api/outings", {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify({
+        from: "outing",
+        id,
+        copyOf: view.id,
+        name: `${view.name}, copy`,
+        content: contentOf(view),
+      }),
+    });
+    if (!response.ok) throw new Error(String(response.status));
+    forgetPending(view.id);
+    $save.set({ kind: "saved" });
+    window.location.assign(`/outings/${id}`);
+  } catch {
+    $save.set({ kind: "conflict", message: "The copy could not be saved just now; try again." });
+  }
+}
+
+/** Puts an outing on screen afresh. */
+export function openSheet(view: OutingView): void {
+  savedHistory = NO_HISTORY;
+  $history.set(NO_HISTORY);
+  $save.set({ kind: "saved" });
+  show(view);
 }

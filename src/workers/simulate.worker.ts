@@ -1,16 +1,24 @@
 import { expose } from "comlink";
 import { restingBody, type RestingBody } from "@/core/body";
+import { changedOuting, whatBuysMinutesInSteps, type Worth } from "@/core/changes";
+import { dayRun } from "@/core/day";
 import { CoreError } from "@/core/errors";
-import { simulateOuting, type Outing } from "@/core/outing";
-import { minutesRange, type MinutesRange } from "@/core/range";
-import type { SimulationAnswer } from "./simulation-answer";
+import type { Steps } from "@/core/numeric";
+import { cautionsOf, goOrStay, standardOpinion } from "@/core/opinion";
+import { simulateOuting, type Outing, type Piece, type SitAnswer } from "@/core/outing";
+import { rangeMembersInSteps, type RangeMembers } from "@/core/range";
+import { windShareAtSeat } from "@/core/weather";
+import { lookAt, traceVerdict, type MinuteLook, type Trace } from "@/core/trace";
+import type { Opinion, Preview, SimulationAnswer } from "./simulation-answer";
 
 let known: { readonly key: string; readonly resting: RestingBody } | null = null;
 
 /** A person's resting body, kept while the same person is simulated again. */
-function restingOf(outing: Outing): RestingBody {
-  const key = JSON.stringify(outing.person.body);
-  if (known?.key !== key) known = { key, resting: restingBody(outing.person.body) };
+function restingOf({ person }: Outing): RestingBody {
+  const key = JSON.stringify([person.body, person.calibration]);
+  if (known?.key !== key) {
+    known = { key, resting: restingBody(person.body, person.calibration?.basalHeatFactor) };
+  }
   return known.resting;
 }
 
@@ -24,19 +32,72 @@ function simulate(outing: Outing): SimulationAnswer {
   }
 }
 
-/** The range of one sit; `null` when the outing cannot be computed, which the simulation itself says why. */
-function range(outing: Outing, sit: number): MinutesRange | null {
+/** What an outing that can be computed answers; `null` where it cannot, which the simulation itself says why. */
+function orNull<Answer>(work: () => Answer): Answer | null {
   try {
-    return minutesRange(outing, sit);
+    return work();
   } catch (error) {
     if (error instanceof CoreError) return null;
     throw error;
   }
 }
 
-export type SimulateWorker = {
-  simulate(outing: Outing): SimulationAnswer;
-  range(outing: Outing, sit: number): MinutesRange | null;
+/** Number of the newest question: whatever belongs to an older one is given up. */
+let newest = 0;
+const overtake = (ticket: number): void => {
+  newest = ticket;
 };
 
-expose({ simulate, range } satisfies SimulateWorker);
+/** Long enough that pausing costs little, short enough that what is overtaken is soon given up. */
+const PAUSE_EVERY_MS = 12;
+const nextTurn = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
+
+/** One patient work after the other: what was asked first is answered first. */
+let queue: Promise<unknown> = Promise.resolve();
+function inTurn<Answer>(work: () => Promise<Answer>): Promise<Answer> {
+  const turn = queue.then(work);
+  queue = turn.catch(() => undefined);
+  return turn;
+}
+
+/** Runs steps, hearing in between whether they are overtaken; `null` when they are, or when they cannot be done. */
+async function patiently<Answer>(steps: Steps<Answer>, ticket: number): Promise<Answer | null> {
+  let since = performance.now();
+  for (;;) {
+    const step = orNull(() => steps.next());
+    if (step === null || ticket < newest) return null;
+    if (step.done) return step.value;
+    if (performance.now() - since < PAUSE_EVERY_MS) continue;
+    await nextTurn();
+    since = performance.now();
+  }
+}
+
+const members = (outing: Outing, sit: number, from: number, to: number, ticket: number): Promise<RangeMembers | null> =>
+  inTurn(() => patiently(rangeMembersInSteps(outing, sit, from, to), ticket));
+
+const worths = (outing: Outing, sit: number, kit: readonly Piece[], ticket: number): Promise<Worth[] | null> =>
+  inTurn(() => patiently(whatBuysMinutesInSteps(outing, sit, kit), ticket));
+
+const opinion = (outing: Outing, sit: SitAnswer): Opinion | null =>
+  orNull(() => {
+    const standard = standardOpinion(outing, sit);
+    const sentence = standard.comparison.sentence;
+    const needed = dayRun(outing.weather, windShareAtSeat(outing.place.shelter, outing.place.seatHeightM));
+    return { sentence, run: needed, advice: goOrStay(sit, standard), cautions: cautionsOf(outing) };
+  });
+
+const why = (outing: Outing, sit: SitAnswer): Trace | null => orNull(() => traceVerdict(outing, sit));
+
+const look = (outing: Outing, minute: number): MinuteLook | null => orNull(() => lookAt(outing, minute));
+
+const preview = (outing: Outing, kit: readonly Piece[], changeId: string): Preview | null =>
+  orNull(() => {
+    const changed = changedOuting(outing, kit, changeId);
+    return changed && { changed, result: simulateOuting(changed, { resting: restingOf(changed) }) };
+  });
+
+const api = { simulate, overtake, members, worths, opinion, why, look, preview };
+export type SimulateWorker = typeof api;
+
+expose(api);

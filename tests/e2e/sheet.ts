@@ -1,14 +1,26 @@
+import { randomUUID } from "node:crypto";
 import type { Locator, Page } from "@playwright/test";
 import { expect } from "@playwright/test";
 
 export const LEK = "Grouse lek before dawn";
 
-/** Opens an outing from the list and waits until the page has computed it. */
+/** Opens a fresh copy of a demo outing, so that no test sees what another did, and waits until it is computed. */
 export async function openSheet(page: Page, name = LEK): Promise<void> {
-  await page.goto("/");
-  await page.getByRole("link", { name: new RegExp(name) }).click();
+  const outings = (await (await page.request.get("/api/outings")).json()) as { id: string; name: string }[];
+  const id = randomUUID();
+  const copyOf = outings.find((outing) => outing.name === name)!.id;
+  const made = await page.request.post("/api/outings", { data: { from: "outing", id, copyOf, name: `${name} ${id}` } });
+  expect(made.status()).toBe(201);
+  await openAt(page, `/outings/${id}`);
+}
+
+/** Opens an outing and waits until the page has computed it. */
+export async function openAt(page: Page, address: string): Promise<void> {
+  await page.goto(address);
   await expect(page.getByTestId("minutes-still")).toBeVisible();
 }
+
+export const minutesField = (page: Page): Locator => page.getByLabel("Minutes", { exact: true });
 
 export const minutesStill = (page: Page): Locator => page.getByTestId("minutes-still");
 export const saved = (page: Page): Locator => page.getByRole("status").filter({ hasText: /^saved$/ });

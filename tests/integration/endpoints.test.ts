@@ -1,9 +1,13 @@
 import type { APIContext } from "astro";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import type { History } from "@/formats/sheet-commands";
+import { starterPiece } from "@/formats/starter-kit/starter-pieces";
 import type { ErrorBody, OutingLine, OutingView } from "@/formats/wire/outing-view";
 import { GET as health } from "@/pages/api/health";
-import { ALL as anyOuting, GET as getOuting, PUT as putOuting } from "@/pages/api/outings/[id]";
-import { GET as listOutings } from "@/pages/api/outings/index";
+import { ALL as anyOuting, GET as getOuting, PUT as putOuting } from "@/pages/api/outings/[id]/index";
+import { GET as getHistory } from "@/pages/api/outings/[id]/history";
+import { GET as listOutings, POST as postOuting } from "@/pages/api/outings/index";
+import { POST as postPieces } from "@/pages/api/people/[id]/pieces";
 import { ALL as nowhere } from "@/pages/api/[...rest]";
 import { MOST_BODY_BYTES } from "@/server/http/read-json";
 import { seedDemo } from "@/server/demo/seed";
@@ -40,7 +44,14 @@ const open = async (name: string): Promise<OutingView> => {
   const line = (await lines()).find((candidate) => candidate.name === name)!;
   return (await call<OutingView>(getOuting, line.id)).body;
 };
-const content = ({ version, weather, phases, wearings }: OutingView) => ({ version, weather, phases, wearings });
+const content = ({ version, setting, weatherShaped, weather, phases, wearings }: OutingView) => ({
+  version,
+  setting,
+  weatherShaped,
+  weather,
+  phases,
+  wearings,
+});
 
 const LEK = "Grouse lek before dawn";
 
@@ -151,5 +162,136 @@ describe("saving", () => {
     await fresh.sql`alter table outing_gone rename to outing`;
     expect(status).toBe(500);
     expect(JSON.stringify(body)).not.toMatch(/outing_gone|select|relation/);
+  });
+});
+
+describe("making outings", () => {
+  const NEW = "01900000-0000-7000-8000-0000000001";
+  const post = (body: unknown) =>
+    call<ErrorBody & { id: string }>(postOuting, undefined, {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify(body),
+    });
+  const day = { lowC: -12, highC: -3, windMPerS: 3, cloudShare: 0.5 };
+  const person = {
+    kind: "new",
+    id: `${NEW}01`,
+    name: "Tove",
+    heightM: 1.68,
+    massKg: 62,
+    fatPercent: 26,
+    ageYears: 34,
+    sex: "female",
+  };
+  const place = {
+    kind: "new",
+    id: `${NEW}02`,
+    name: "Eskelund, high seat",
+    timeZone: "Europe/Copenhagen",
+    setting: { shelter: "edgeOfWood", seatHeightM: 3, ground: "wood" },
+  };
+  const fromNothing = {
+    from: "place",
+    id: `${NEW}03`,
+    name: "First",
+    person,
+    place,
+    startsAt: "2027-01-10T05:00:00Z",
+    sitMinutes: 150,
+    day,
+  };
+
+  it("from nothing: a person, a place, a day of low and high, and a verdict at once", async () => {
+    expect(await post(fromNothing)).toEqual({ status: 201, body: { id: `${NEW}03` } });
+    const view = await open("First");
+    expect(view.person.name).toBe("Tove");
+    expect(view.weatherShaped).toBe(true);
+    expect(view.setting).toMatchObject({ seatHeightM: 3, ground: "wood" });
+    expect(view.phases.find(({ kind }) => kind === "sit")!.minutes).toBe(150);
+    const air = view.weather.map(({ airTemperatureC }) => airTemperatureC);
+    expect(Math.min(...air)).toBeGreaterThanOrEqual(-12 - 1e-9);
+    expect(Math.max(...air)).toBeLessThanOrEqual(-3 + 1e-9);
+    expect((await lines()).find(({ name }) => name === "First")!.verdict).not.toBeNull();
+  });
+
+  it("pieces join the kit and can be worn", async () => {
+    const { label } = starterPiece("fleeceJacket");
+    const piece = { id: `${NEW}04`, name: "Mine", kind: "garment", label, massG: 500 };
+    const add = (personId: string, pieces: unknown) =>
+      call<ErrorBody & { added: number }>(postPieces, personId, {
+        method: "POST",
+        headers: { "content-type": "application/json" },
+        body: JSON.stringify({ pieces }),
+      });
+    expect(await add(`${NEW}01`, [piece])).toMatchObject({ status: 201, body: { added: 1 } });
+    expect((await add(`${NEW}99`, [{ ...piece, id: `${NEW}05` }])).status).toBe(404);
+    expect((await add(`${NEW}01`, [{ ...piece, id: `${NEW}06`, priceMinor: 100 }])).body.error.problems).toMatchObject([
+      { path: "pieces[0].currency" },
+    ]);
+    const view = await open("First");
+    const wearing = { id: `${NEW}07`, pieceId: `${NEW}04`, side: "both", rank: 20, fromMinute: 0, toMinute: 200 };
+    expect((await put(view.id, { ...content(view), wearings: [wearing] })).status).toBe(200);
+    expect((await open("First")).wearings[0]).toMatchObject({ pieceId: `${NEW}04`, whenOff: "pack", opened: [] });
+  });
+
+  it("like another, its weather moved along with its day", async () => {
+    const startsAt = "2027-01-11T06:30:00.000Z";
+    expect((await post({ from: "outing", id: `${NEW}08`, copyOf: `${NEW}03`, name: "Again", startsAt })).status).toBe(
+      201,
+    );
+    const [first, again] = [await open("First"), await open("Again")];
+    expect(Date.parse(again.weather[0]!.at) - Date.parse(first.weather[0]!.at)).toBe(25.5 * 3_600_000);
+    expect(again.wearings.map(({ pieceId }) => pieceId)).toEqual(first.wearings.map(({ pieceId }) => pieceId));
+    expect(again.wearings[0]!.id).not.toBe(first.wearings[0]!.id);
+  });
+
+  it.each([
+    ["a low above the high", { day: { ...day, lowC: 5 } }, "day.lowC"],
+    ["a zone nobody knows", { place: { ...place, id: `${NEW}12`, timeZone: "Moss/Bog" } }, "place.timeZone"],
+    ["a person nobody knows", { person: { kind: "known", id: `${NEW}98` } }, "person"],
+  ])("not from %s", async (_what, change, path) => {
+    const { status, body } = await post({ ...fromNothing, id: `${NEW}11`, ...change });
+    expect(status).toBe(400);
+    expect(body.error.problems).toMatchObject([{ path }]);
+  });
+
+  it("a walk nobody can walk is saved all the same, without a verdict", async () => {
+    const view = await open("Again");
+    const walkIn = { distanceM: 40_000, climbM: 0, loadKg: 5, terrain: "dirt", snowSinkingCm: 0, snowshoes: false };
+    const setting = { ...view.setting, walkIn } as OutingView["setting"];
+    expect((await put(view.id, { ...content(view), setting })).status).toBe(200);
+    expect((await lines()).find(({ name }) => name === "Again")!.verdict).toBeNull();
+  });
+});
+
+describe("what was done to a sheet", () => {
+  const command = (place: number) => ({
+    id: `01900000-0000-7000-8000-0000000002${String(place).padStart(2, "0")}`,
+    label: `step ${place}`,
+    changes: [{ collection: "setting", key: "setting", before: { at: place }, after: { at: place + 1 } }],
+  });
+  const historyOf = async (id: string) => (await call<History>(getHistory, id)).body;
+  const save = async (history: unknown) => {
+    const view = await open("Sea-bird count");
+    return put(view.id, { ...content(view), history });
+  };
+
+  it("is kept with the save, walked back, cut off and gone on with", async () => {
+    const { id } = await open("Sea-bird count");
+    expect(await historyOf(id)).toEqual({ dropped: 0, commands: [], done: 0 });
+    expect((await save({ keep: 0, add: [1, 2, 3].map(command), done: 3 })).status).toBe(200);
+    expect((await save({ keep: 3, add: [], done: 1 })).status).toBe(200);
+    expect(await historyOf(id)).toEqual({ dropped: 0, commands: [1, 2, 3].map(command), done: 1 });
+    expect((await save({ keep: 1, add: [command(4)], done: 2 })).status).toBe(200);
+    expect(await historyOf(id)).toEqual({ dropped: 0, commands: [1, 4].map(command), done: 2 });
+  });
+
+  it("is not changed by a save that is refused", async () => {
+    const view = await open("Sea-bird count");
+    const before = await historyOf(view.id);
+    const stale = { ...content(view), version: view.version - 1, history: { keep: 0, add: [command(9)], done: 1 } };
+    expect((await put(view.id, stale)).status).toBe(409);
+    expect(await historyOf(view.id)).toEqual(before);
   });
 });

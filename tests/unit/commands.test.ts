@@ -41,7 +41,23 @@ describe("npm run -s outing", { timeout: SLOW_MS }, () => {
       status: 2,
       problems: [expect.stringMatching(/cannot be read/)],
     });
-    expect(run("outing", [])).toMatchObject({ status: 2, problems: [expect.stringMatching(/^usage/)] });
+    expect(run("outing", []).problems[0]).toMatch(/^usage/);
+    expect(run("outing", [EXAMPLE, "--moss"])).toMatchObject({ status: 2 });
+  });
+
+  it("adds what is asked for: range, the standards' opinion, changes, the day, and why", () => {
+    const { status, stdout } = run("outing", [EXAMPLE, "--range", "--opinion", "--changes", "--day", "--why"]);
+    expect(status).toBe(0);
+    const answer = JSON.parse(stdout) as Record<string, unknown>;
+    expect(answer).toMatchObject({
+      range: { members: 64 },
+      opinion: { comparison: { sentence: expect.stringMatching(/^ISO 11079/) as string } },
+      goOrStay: { kind: "short" },
+      day: { kind: "warms" },
+      why: { kind: "ended", limit: { limit: "toes" } },
+      cautions: [],
+    });
+    expect((answer.changes as unknown[]).length).toBeGreaterThan(5);
   });
 });
 

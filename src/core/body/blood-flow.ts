@@ -1,8 +1,8 @@
-import { clamp, powerOfTwo } from "../numeric";
-import { areaMean } from "./air-coefficients";
+import { clamp, powerOfTwo, scaled, tabulate } from "../numeric";
 import type { ErrorSignals } from "./error-signals";
 import { SEGMENT_COUNT, SEGMENT_INDEX } from "./segments";
 import { BASAL_SKIN_FLOW_L_PER_H, CONSTRICTION_SHARE, DILATION_AGE_FACTOR_FROM_60, DILATION_SHARE } from "./tables";
+import { trunkMean } from "./trunk-mean";
 
 const DILATION_HEAD_GAIN = 100.5;
 const DILATION_SKIN_GAIN = 6.4;
@@ -18,32 +18,33 @@ const OPENING_AT_REST = 0.9126;
 const HAND_OFFSET_K = { skin: 0.43, core: 0.1905 };
 const FOOT_OFFSET_K = { skin: -0.997, core: 0.0095 };
 
-/** Heat capacities by which the trunk core error is averaged, W·h/K. @source JOS-3 (chest, back, pelvis cores) */
-const TRUNK_WEIGHT = { chest: 10.2975, back: 9.3935, pelvis: 13.834 };
-const TRUNK_WEIGHTS = TRUNK_WEIGHT.chest + TRUNK_WEIGHT.back + TRUNK_WEIGHT.pelvis;
+/** Skin blood flow of a person at rest, and how far each segment's dilates. */
+export type SkinFlowOfPerson = { readonly basalLPerH: Float64Array; readonly dilationShare: Float64Array };
 
-/** Mean over the trunk cores, by heat capacity. */
-export const trunkMean = (chest: number, back: number, pelvis: number): number =>
-  (chest * TRUNK_WEIGHT.chest + back * TRUNK_WEIGHT.back + pelvis * TRUNK_WEIGHT.pelvis) / TRUNK_WEIGHTS;
+/** @source JOS-3, Takahashi et al. 2021 */
+export const skinFlowOfPerson = (bloodRatio: number, ageYears: number): SkinFlowOfPerson => ({
+  basalLPerH: scaled(BASAL_SKIN_FLOW_L_PER_H, bloodRatio),
+  dilationShare: tabulate(SEGMENT_COUNT, (segment) => {
+    const kept = ageYears >= AGE_OF_DECREMENT_YEARS ? DILATION_AGE_FACTOR_FROM_60[segment]! : 1;
+    return DILATION_SHARE[segment]! * kept;
+  }),
+});
 
 /**
  * Skin blood flow per segment, L/h, written into `out`.
  * @source JOS-3, Takahashi et al. 2021
  */
-export function skinBloodFlow(out: Float64Array, errors: ErrorSignals, bloodRatio: number, ageYears: number): void {
+export function skinBloodFlow(out: Float64Array, errors: ErrorSignals, person: SkinFlowOfPerson): void {
+  const { basalLPerH, dilationShare } = person;
+  const { skinK } = errors;
   const net = errors.warm - errors.cold;
   const head = errors.coreK[0]!;
   const dilation = Math.max(0, DILATION_HEAD_GAIN * head + DILATION_SKIN_GAIN * net);
   const constriction = Math.max(0, -CONSTRICTION_GAIN * head - CONSTRICTION_GAIN * net);
-  const aged = ageYears >= AGE_OF_DECREMENT_YEARS;
   for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-    const opened = 1 + DILATION_SHARE[segment]! * (aged ? DILATION_AGE_FACTOR_FROM_60[segment]! : 1) * dilation;
+    const opened = 1 + dilationShare[segment]! * dilation;
     const closed = 1 + CONSTRICTION_SHARE[segment]! * constriction;
-    out[segment] =
-      (opened / closed) *
-      BASAL_SKIN_FLOW_L_PER_H[segment]! *
-      powerOfTwo(errors.skinK[segment]! / FLOW_DOUBLING_K) *
-      bloodRatio;
+    out[segment] = (opened / closed) * basalLPerH[segment]! * powerOfTwo(skinK[segment]! * (1 / FLOW_DOUBLING_K));
   }
 }
 
@@ -60,13 +61,12 @@ export function anastomosesFlow(
   bloodRatio: number,
   openingPerTrunkK: number,
 ): void {
-  const { coreK } = errors;
+  const { coreK, meanSkinK } = errors;
   const trunkK = trunkMean(coreK[SEGMENT_INDEX.chest]!, coreK[SEGMENT_INDEX.back]!, coreK[SEGMENT_INDEX.pelvis]!);
-  const skinK = areaMean(errors.skinK);
   const workOpening = openingPerTrunkK * Math.max(0, trunkK);
   const opening = (offset: { skin: number; core: number }): number =>
     clamp(
-      OPENING_SKIN_GAIN_PER_K * (skinK + offset.skin) +
+      OPENING_SKIN_GAIN_PER_K * (meanSkinK + offset.skin) +
         OPENING_CORE_GAIN_PER_K * (trunkK + offset.core) +
         OPENING_AT_REST +
         workOpening,

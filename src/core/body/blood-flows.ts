@@ -26,6 +26,11 @@ export const createBloodFlows = (): BloodFlows => ({
   superficial: new Float64Array(SEGMENT_COUNT),
 });
 
+/** Segments fed by another, from the extremities inwards, the segment each joins, and whether by superficial veins too. */
+const BEYOND = EXTREMITIES_FIRST.filter((segment) => UPSTREAM_INDEX[segment]! >= 0);
+const JOINED = BEYOND.map((segment) => UPSTREAM_INDEX[segment]!);
+const SUPERFICIAL_JOINS = JOINED.map((upstream) => (SEGMENT_NODES[upstream]!.superficialVein >= 0 ? 1 : 0));
+
 /**
  * Sums tissue flows inwards along the vessel tree. Anastomoses come by artery and go by the superficial veins.
  * @source JOS-3, Takahashi et al. 2021
@@ -39,15 +44,12 @@ export function gatherVesselFlows(flows: BloodFlows): void {
     superficial[segment] = shortCut;
     arterial[segment] = own + shortCut;
   }
-  for (let place = 0; place < SEGMENT_COUNT; place++) {
-    const segment = EXTREMITIES_FIRST[place]!;
-    const upstream = UPSTREAM_INDEX[segment]!;
-    if (upstream < 0) continue;
+  for (let place = 0; place < BEYOND.length; place++) {
+    const segment = BEYOND[place]!;
+    const upstream = JOINED[place]!;
     arterial[upstream] = arterial[upstream]! + arterial[segment]!;
     venous[upstream] = venous[upstream]! + venous[segment]!;
-    if (SEGMENT_NODES[upstream]!.superficialVein >= 0) {
-      superficial[upstream] = superficial[upstream]! + superficial[segment]!;
-    }
+    superficial[upstream] = superficial[upstream]! + superficial[segment]! * SUPERFICIAL_JOINS[place]!;
   }
   // The thighs' superficial veins end in the pelvis vein, which therefore carries the feet's anastomoses too.
   venous[SEGMENT_INDEX.pelvis] =

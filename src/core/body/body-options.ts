@@ -6,8 +6,6 @@ export type BodyOptions = {
   readonly openingPerTrunkK: number;
   readonly shiveringCeiling: "none" | "tikuisis-giesbrecht-1999";
   readonly expiredAir: ExpiredAir;
-  /** This person's basal heat over what the equation gives; 1 as published. */
-  readonly basalHeatFactor: number;
 };
 
 /** JOS-3 as published. */
@@ -15,7 +13,6 @@ export const PUBLISHED_BODY: BodyOptions = {
   openingPerTrunkK: 0,
   shiveringCeiling: "none",
   expiredAir: "fixed-34",
-  basalHeatFactor: 1,
 };
 
 /** Outing mode, changes 3 to 5. K = 8 is an assumption (4–12 in the ensemble). */
@@ -23,5 +20,4 @@ export const OUTING_BODY: BodyOptions = {
   openingPerTrunkK: 8,
   shiveringCeiling: "tikuisis-giesbrecht-1999",
   expiredAir: "iso-11079",
-  basalHeatFactor: 1,
 };

@@ -1,9 +1,11 @@
 import { SECONDS_PER_HOUR } from "../units";
+import { scaled, tabulate } from "../numeric";
 import { basalHeatW } from "./basal-heat";
 import { factorByAge, type AgeRows } from "./by-age";
-import { CENTRAL_BLOOD_NODE, NODE_COUNT, SEGMENT_NODES } from "./nodes";
+import { CENTRAL_BLOOD_NODE, NODE_COUNT, SEGMENT_NODES, type SegmentNodes } from "./nodes";
 import { assertPerson, bodySurfaceM2, type BodyPerson } from "./person";
-import { SEGMENT_INDEX } from "./segments";
+import { personResponses, type PersonResponses } from "./person-responses";
+import { SEGMENT_COUNT, SEGMENT_INDEX } from "./segments";
 import {
   ARTERY_VEIN_CONDUCTANCE_W_PER_K,
   CORE_SKIN_CONDUCTANCE_W_PER_K,
@@ -27,8 +29,17 @@ const CARDIAC_AGE: AgeRows = [
   { belowYears: Infinity, factor: 0.7 },
 ];
 
-/** A heat conductance between two nodes, W/K. */
-export type Conductance = { readonly from: number; readonly to: number; readonly conductanceWPerK: number };
+/** Conductances of a segment, W/K; zero where a tissue is missing. */
+export type SegmentConductances = {
+  readonly arteryVein: Float64Array;
+  readonly arteryCore: Float64Array;
+  readonly veinCore: Float64Array;
+  readonly superficialSkin: Float64Array;
+  /** Skin to the tissue under it: fat in head and pelvis, core elsewhere. */
+  readonly skinInner: Float64Array;
+  readonly muscleFat: Float64Array;
+  readonly coreMuscle: Float64Array;
+};
 
 /** The published body scaled to one person. */
 export type BodyParameters = {
@@ -41,8 +52,9 @@ export type BodyParameters = {
   readonly bloodRatio: number;
   /** Heat capacity per node, J/K. */
   readonly capacityJPerK: Float64Array;
-  readonly conductances: readonly Conductance[];
+  readonly conductances: SegmentConductances;
   readonly basalHeatW: number;
+  readonly responses: PersonResponses;
 };
 
 const sum = (values: ArrayLike<number>): number => Array.prototype.reduce.call(values, (a, b) => a + b, 0) as number;
@@ -62,55 +74,61 @@ export function bodyParameters(person: BodyPerson, basalHeatFactor = 1): BodyPar
   const bloodRatio =
     (MINUTES_PER_HOUR * CARDIAC_INDEX_L_PER_MIN_M2 * factorByAge(CARDIAC_AGE, person.ageYears) * surfaceM2) /
     STANDARD_BLOOD_FLOW_L_PER_H;
+  const heatW = basalHeatW(person) * basalHeatFactor;
   return {
     person,
-    skinAreaM2: Float64Array.from(STANDARD_SKIN_AREA_M2, (area) => area * surfaceRatio),
+    skinAreaM2: scaled(STANDARD_SKIN_AREA_M2, surfaceRatio),
     surfaceM2,
     surfaceRatio,
     bloodRatio,
     capacityJPerK: scaledCapacity(massRatio, bloodRatio),
     conductances: scaledConductances(person.fatPercent, surfaceRatio, massRatio),
-    basalHeatW: basalHeatW(person) * basalHeatFactor,
+    basalHeatW: heatW,
+    responses: personResponses(person, heatW, bloodRatio, surfaceRatio),
   };
 }
 
 function scaledCapacity(massRatio: number, bloodRatio: number): Float64Array {
   const capacity = new Float64Array(NODE_COUNT);
   capacity[CENTRAL_BLOOD_NODE] = STANDARD_CENTRAL_BLOOD_WH_PER_K * bloodRatio * SECONDS_PER_HOUR;
-  const BLOOD = ["artery", "vein", "superficialVein"] as const;
-  const TISSUE = ["core", "muscle", "fat", "skin"] as const;
-  SEGMENT_NODES.forEach((nodes, segment) => {
-    for (const kind of [...BLOOD, ...TISSUE]) {
-      if (nodes[kind] < 0) continue;
-      const ratio = (BLOOD as readonly string[]).includes(kind) ? bloodRatio : massRatio;
-      capacity[nodes[kind]] = STANDARD_CAPACITY_WH_PER_K[kind][segment]! * ratio * SECONDS_PER_HOUR;
+  const write = (kinds: readonly (keyof SegmentNodes)[], ratio: number): void => {
+    for (const kind of kinds) {
+      for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
+        const node = SEGMENT_NODES[segment]![kind];
+        if (node >= 0) capacity[node] = STANDARD_CAPACITY_WH_PER_K[kind][segment]! * ratio * SECONDS_PER_HOUR;
+      }
     }
-  });
+  };
+  write(["artery", "vein", "superficialVein"], bloodRatio);
+  write(["core", "muscle", "fat", "skin"], massRatio);
   return capacity;
 }
 
-function scaledConductances(fatPercent: number, surfaceRatio: number, massRatio: number): Conductance[] {
+function scaledConductances(fatPercent: number, surfaceRatio: number, massRatio: number): SegmentConductances {
   const coreSkin = CORE_SKIN_CONDUCTANCE_W_PER_K.find((row) => fatPercent < row.belowFatPercent)!.values;
-  const conductances: Conductance[] = [];
-  SEGMENT_NODES.forEach((nodes, segment) => {
-    const isHeadOrNeck = segment <= SEGMENT_INDEX.neck;
-    const ratio = isHeadOrNeck ? massRatio / surfaceRatio : surfaceRatio ** 2 / massRatio;
-    const link = (from: number, to: number, standardWPerK: number): void => {
-      if (from >= 0 && to >= 0 && standardWPerK > 0)
-        conductances.push({ from, to, conductanceWPerK: standardWPerK * ratio });
-    };
-    link(nodes.artery, nodes.vein, ARTERY_VEIN_CONDUCTANCE_W_PER_K[segment]!);
-    link(nodes.artery, nodes.core, VESSEL_CORE_CONDUCTANCE_W_PER_K[segment]!);
-    link(nodes.vein, nodes.core, VESSEL_CORE_CONDUCTANCE_W_PER_K[segment]!);
-    link(nodes.superficialVein, nodes.skin, SUPERFICIAL_VEIN_SKIN_CONDUCTANCE_W_PER_K[segment]!);
-    if (nodes.muscle >= 0) {
-      const layers = segment === SEGMENT_INDEX.head ? HEAD_LAYER_CONDUCTANCE_W_PER_K : PELVIS_LAYER_CONDUCTANCE_W_PER_K;
-      link(nodes.core, nodes.muscle, layers.coreMuscle);
-      link(nodes.muscle, nodes.fat, layers.muscleFat);
-      link(nodes.fat, nodes.skin, layers.fatSkin);
-    } else {
-      link(nodes.core, nodes.skin, coreSkin[segment]!);
-    }
-  });
-  return conductances;
+  const headRatio = massRatio / surfaceRatio;
+  const bodyRatio = surfaceRatio ** 2 / massRatio;
+  const toPerson = (standardWPerK: readonly number[]): Float64Array =>
+    tabulate(
+      SEGMENT_COUNT,
+      (segment) => standardWPerK[segment]! * (segment <= SEGMENT_INDEX.neck ? headRatio : bodyRatio),
+    );
+  const layers = (link: keyof typeof HEAD_LAYER_CONDUCTANCE_W_PER_K, elsewhere: readonly number[]): number[] =>
+    elsewhere.map((value, segment) =>
+      segment === SEGMENT_INDEX.head
+        ? HEAD_LAYER_CONDUCTANCE_W_PER_K[link]
+        : segment === SEGMENT_INDEX.pelvis
+          ? PELVIS_LAYER_CONDUCTANCE_W_PER_K[link]
+          : value,
+    );
+  const none = coreSkin.map(() => 0);
+  return {
+    arteryVein: toPerson(ARTERY_VEIN_CONDUCTANCE_W_PER_K),
+    arteryCore: toPerson(VESSEL_CORE_CONDUCTANCE_W_PER_K),
+    veinCore: toPerson(VESSEL_CORE_CONDUCTANCE_W_PER_K),
+    superficialSkin: toPerson(SUPERFICIAL_VEIN_SKIN_CONDUCTANCE_W_PER_K),
+    skinInner: toPerson(layers("fatSkin", coreSkin)),
+    muscleFat: toPerson(layers("muscleFat", none)),
+    coreMuscle: toPerson(layers("coreMuscle", none)),
+  };
 }

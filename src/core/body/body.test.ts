@@ -3,6 +3,7 @@ import { CoreError } from "../errors";
 import {
   Body,
   bodyAtRest,
+  bodyParameters,
   bodySurfaceM2,
   createSkinExchange,
   OUTING_BODY,
@@ -11,6 +12,7 @@ import {
   PUBLISHED_BODY,
   restingBody,
   SEGMENT_COUNT,
+  SEGMENT_NODES,
   trunkCoreC,
   type BodyPerson,
 } from ".";
@@ -29,7 +31,7 @@ describe("a person", () => {
     ["fatPercent", 1],
     ["ageYears", NaN],
   ] as const)("is refused with %s %d, naming range and value", (name, value) => {
-    const build = (): Body => new Body({ ...person, [name]: value });
+    const build = (): Body => new Body(bodyParameters({ ...person, [name]: value }), PUBLISHED_BODY);
     expect(build).toThrow(CoreError);
     expect(build).toThrow(new RegExp(`${name} must be ${PERSON_RANGE[name][0]}…${PERSON_RANGE[name][1]}`));
   });
@@ -41,7 +43,7 @@ describe("a person", () => {
 
 describe("the step", () => {
   it("closes the energy balance: what heat content gains is what was made less what left", () => {
-    const body = bodyAtRest(person, OUTING_BODY);
+    const body = bodyAtRest(restingBody(person), OUTING_BODY);
     const exchange = createSkinExchange();
     const around = {
       posture: "sitting",
@@ -62,7 +64,7 @@ describe("the step", () => {
       body.advance(exchange, 60);
       let lostW = breathed.dry + breathed.moist;
       for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-        const skinC = body.temperatureC[SKIN[segment]!]!;
+        const skinC = body.now.skinC[segment]!;
         lostW += exchange.dryConductanceWPerK[segment]! * (skinC - exchange.surroundingsC[segment]!);
         lostW += body.vapour.heatW[segment]!;
       }
@@ -71,7 +73,8 @@ describe("the step", () => {
   });
 
   it("adds heat from elsewhere to the node that gets it", () => {
-    const [plain, heated] = [bodyAtRest(person, PUBLISHED_BODY), bodyAtRest(person, PUBLISHED_BODY)];
+    const resting = restingBody(person);
+    const [plain, heated] = [bodyAtRest(resting, PUBLISHED_BODY), bodyAtRest(resting, PUBLISHED_BODY)];
     const exchange = createSkinExchange();
     for (const body of [plain, heated]) {
       publishedExchange(exchange, body, {
@@ -83,14 +86,12 @@ describe("the step", () => {
         insulationClo: uniform(1.5),
       });
       body.regulate(exchange, 1.2);
-      if (body === heated) body.addHeat(SKIN[13]!, 5);
+      if (body === heated) body.addHeat(SEGMENT_NODES[13]!.skin, 5);
       body.advance(exchange, 60);
     }
-    expect(heated.temperatureC[SKIN[13]!]!).toBeGreaterThan(plain.temperatureC[SKIN[13]!]! + 0.1);
+    expect(heated.now.skinC[13]!).toBeGreaterThan(plain.now.skinC[13]! + 0.1);
   });
 });
-
-const SKIN = [6, 10, 14, 18, 24, 29, 34, 39, 44, 49, 54, 59, 64, 69, 74, 79, 84];
 
 describe("the start", () => {
   it("lies near 37 °C in the trunk and the neutral air of a nude resting person near 29 °C (ISO 7730 tradition)", () => {
@@ -102,7 +103,7 @@ describe("the start", () => {
   it("stays where it rests", () => {
     const resting = restingBody(person);
     expect(resting.setPoints.coreC).toHaveLength(SEGMENT_COUNT);
-    expect(bodyAtRest(person, PUBLISHED_BODY, resting).temperatureC).toEqual(resting.temperatureC);
+    expect(bodyAtRest(resting, PUBLISHED_BODY).temperatureC).toEqual(resting.temperatureC);
   });
 });
 

@@ -1,41 +1,31 @@
 import { anastomosesFlow, skinBloodFlow, type AnastomosesFlow } from "./blood-flow";
 import { createBloodFlows, gatherVesselFlows, type BloodFlows } from "./blood-flows";
-import { PUBLISHED_BODY, type BodyOptions } from "./body-options";
-import { bodyParameters, type BodyParameters } from "./body-parameters";
-import { meanSkinC, trunkCoreC, type CoreAndSkin } from "./body-readings";
+import type { BodyOptions } from "./body-options";
+import type { BodyParameters } from "./body-parameters";
+import { meanSkinC, trunkCoreC } from "./body-readings";
+import { coreAndSkinWithin, type CoreAndSkin } from "./core-and-skin";
 import { breathingLoss } from "./breathing";
-import { createErrorSignals, weighReceptors } from "./error-signals";
+import { createErrorSignals, readErrors } from "./error-signals";
 import { createSkinVapour, evaporation, type SkinVapour } from "./evaporation";
-import { nonShiveringCeilingW, nonShiveringW, shiveringCeilingWPerM2, shiveringW } from "./heat-production";
-import { CORE_NODES, IS_LAYERED, NODE_COUNT, SEGMENT_NODES, SKIN_NODES, WORKING_NODES } from "./nodes";
-import type { BodyPerson } from "./person";
-import { saturationPressureKPa } from "./saturation-pressure";
+import { nonShiveringW, shiveringCeilingWPerM2, shiveringW } from "./heat-production";
+import { FIRST_CORE, FIRST_SKIN, NODE_COUNT, SEGMENT_NODES } from "./nodes";
 import { SEGMENT_COUNT, SEGMENT_INDEX } from "./segments";
 import type { SkinExchange } from "./skin-exchange";
-import {
-  BASAL_HEAT_SHARE,
-  BASAL_TISSUE_FLOW_L_PER_H,
-  NON_SHIVERING_SHARE,
-  SHIVERING_SHARE,
-  WORK_HEAT_SHARE,
-} from "./tables";
+import { NON_SHIVERING_SHARE, SHIVERING_SHARE, WORK_HEAT_SHARE } from "./tables";
 import { VesselTree } from "./vessel-tree";
 
 /** Blood that muscle work calls for: a litre an hour for each 1.163 W (JOS-3). */
 const FLOW_PER_WORK_HEAT_L_PER_WH = 1 / 1.163;
 const START_C = 36;
-const NON_SHIVERING_TOTAL = NON_SHIVERING_SHARE.reduce((total, share) => total + share, 0);
+const CHEST_CORE = FIRST_CORE + SEGMENT_INDEX.chest;
 
-/** Basal heat at every node, W. @source JOS-3's shares by tissue */
-function basalHeatPerNode(wholeBodyW: number): Float64Array {
-  const heatW = new Float64Array(NODE_COUNT);
-  SEGMENT_NODES.forEach((nodes, segment) => {
-    for (const tissue of ["core", "muscle", "fat", "skin"] as const) {
-      if (nodes[tissue] >= 0) heatW[nodes[tissue]] = BASAL_HEAT_SHARE[tissue][segment]! * wholeBodyW;
-    }
-  });
-  return heatW;
-}
+const totalOf = (shares: readonly number[]): number => shares.reduce((total, share) => total + share, 0);
+const WORK_TOTAL = totalOf(WORK_HEAT_SHARE);
+const SHIVERING_TOTAL = totalOf(SHIVERING_SHARE);
+const NON_SHIVERING_TOTAL = totalOf(NON_SHIVERING_SHARE);
+
+/** Segments whose muscle is a node of its own; elsewhere the core works. */
+const LAYERED = SEGMENT_NODES.flatMap(({ muscle, core }, segment) => (muscle >= 0 ? [{ segment, muscle, core }] : []));
 
 /**
  * One person's body: buffers that a step advances in place, at first a uniform 36 °C and "passive" until it is given
@@ -46,6 +36,8 @@ function basalHeatPerNode(wholeBodyW: number): Float64Array {
 export class Body {
   readonly parameters: BodyParameters;
   readonly temperatureC = new Float64Array(NODE_COUNT).fill(START_C);
+  /** Cores and skins within `temperatureC`. */
+  readonly now: CoreAndSkin = coreAndSkinWithin(this.temperatureC);
   readonly flows: BloodFlows = createBloodFlows();
   readonly vapour: SkinVapour = createSkinVapour();
   /** Figures of the step just made. */
@@ -57,29 +49,14 @@ export class Body {
   private inertiaWPerK = new Float64Array(NODE_COUNT);
   private inertiaStepS = NaN;
   private readonly heatW = new Float64Array(NODE_COUNT);
-  private readonly movedW = new Float64Array(SEGMENT_COUNT);
-  private readonly basalNodeHeatW: Float64Array;
-  private readonly basalTotalW: number;
-  private readonly basalCoreLPerH: Float64Array;
-  private readonly basalMuscleLPerH: Float64Array;
-  private readonly greatestVapourW = new Float64Array(SEGMENT_COUNT);
   private readonly errors = createErrorSignals();
   private readonly anastomoses: AnastomosesFlow = { handLPerH: 0, footLPerH: 0 };
-  private readonly nonShiveringCeilingW: number;
 
-  /** @throws {CoreError} `out-of-range` when the person leaves PERSON_RANGE */
-  constructor(person: BodyPerson, options: BodyOptions = PUBLISHED_BODY) {
+  constructor(parameters: BodyParameters, options: BodyOptions) {
     this.options = options;
-    this.parameters = bodyParameters(person, options.basalHeatFactor);
-    this.tree = new VesselTree(this.parameters);
-    this.basalNodeHeatW = basalHeatPerNode(this.parameters.basalHeatW);
-    this.basalTotalW = this.basalNodeHeatW.reduce((total, heat) => total + heat, 0);
-    this.nonShiveringCeilingW = nonShiveringCeilingW(person);
-    const scaled = (flow: readonly number[]): Float64Array =>
-      Float64Array.from(flow, (value) => value * this.parameters.bloodRatio);
-    this.basalCoreLPerH = scaled(BASAL_TISSUE_FLOW_L_PER_H.core);
-    this.basalMuscleLPerH = scaled(BASAL_TISSUE_FLOW_L_PER_H.muscle);
-    this.flows.fat.set(scaled(BASAL_TISSUE_FLOW_L_PER_H.fat));
+    this.parameters = parameters;
+    this.tree = new VesselTree(parameters, this.flows);
+    this.flows.fat.set(parameters.responses.basalFatLPerH);
   }
 
   /**
@@ -88,9 +65,9 @@ export class Body {
    * @param activityRatio heat production over basal (PAR), ≥ 1
    */
   regulate(exchange: SkinExchange, activityRatio: number): void {
-    this.readErrors();
-    this.sweat(exchange);
-    this.makeHeat(activityRatio);
+    if (this.setPoints) readErrors(this.errors, this.now, this.setPoints); // passive: no errors
+    evaporation(this.vapour, this.errors, this.now.skinC, exchange, this.parameters.responses.sweatShare);
+    this.work(activityRatio);
     this.runBlood();
     const breathed = breathingLoss(
       this.last.heatMadeW,
@@ -99,8 +76,7 @@ export class Body {
       this.options.expiredAir,
     );
     this.last.breathingMoistW = breathed.moist;
-    const chest = CORE_NODES[SEGMENT_INDEX.chest]!;
-    this.heatW[chest] = this.heatW[chest]! - breathed.dry - breathed.moist;
+    this.heatW[CHEST_CORE] = this.heatW[CHEST_CORE]! - breathed.dry - breathed.moist;
   }
 
   /** Between the halves: heat into a node from elsewhere, W; negative where something draws on it. */
@@ -117,10 +93,10 @@ export class Body {
     const { dryConductanceWPerK, surroundingsC } = exchange;
     const vapourW = this.vapour.heatW;
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-      const skin = SKIN_NODES[segment]!;
+      const skin = FIRST_SKIN + segment;
       heatW[skin] = heatW[skin]! + dryConductanceWPerK[segment]! * surroundingsC[segment]! - vapourW[segment]!;
     }
-    this.tree.solve(this.flows, this.inertiaOf(stepS), heatW, dryConductanceWPerK, temperatureC);
+    this.tree.solve(this.inertiaOf(stepS), heatW, dryConductanceWPerK, temperatureC);
   }
 
   /** Heat capacity over the step, W/K; kept while the step stays the same. */
@@ -132,57 +108,38 @@ export class Body {
     return this.inertiaWPerK;
   }
 
-  private readErrors(): void {
-    const { errors, setPoints, temperatureC } = this;
-    const { coreK, skinK } = errors;
-    for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-      coreK[segment] = setPoints ? temperatureC[CORE_NODES[segment]!]! - setPoints.coreC[segment]! : 0;
-      skinK[segment] = setPoints ? temperatureC[SKIN_NODES[segment]!]! - setPoints.skinC[segment]! : 0;
-    }
-    weighReceptors(errors);
-  }
-
-  private sweat(exchange: SkinExchange): void {
-    const { greatestVapourW, temperatureC } = this;
-    const { skinAreaM2, surfaceRatio, person } = this.parameters;
-    const { vapourPressureKPa, evaporativeResistanceM2KPaPerW } = exchange;
-    for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-      const skinKPa = saturationPressureKPa(temperatureC[SKIN_NODES[segment]!]!);
-      greatestVapourW[segment] =
-        ((skinKPa - vapourPressureKPa[segment]!) / evaporativeResistanceM2KPaPerW[segment]!) * skinAreaM2[segment]!;
-    }
-    evaporation(this.vapour, this.errors, greatestVapourW, surfaceRatio, person.ageYears);
-  }
-
   /** Work, shivering and brown fat come on top of the basal heat; what moves muscle also calls for blood. */
-  private makeHeat(activityRatio: number): void {
-    const { heatW, movedW, last } = this;
-    const workW = (activityRatio - 1) * this.parameters.basalHeatW;
+  private work(activityRatio: number): void {
+    const { heatW, last } = this;
+    const { basalHeatW, surfaceRatio, responses } = this.parameters;
+    const { basalNodeHeatW, basalTotalW, basalCoreLPerH, basalMuscleLPerH } = responses;
+    const { core, muscle } = this.flows;
+    const workW = (activityRatio - 1) * basalHeatW;
     const shiverW = this.shiveringNowW();
-    const brownFatW = nonShiveringW(this.errors, this.nonShiveringCeilingW, this.parameters.surfaceRatio);
-    heatW.set(this.basalNodeHeatW);
-    let totalW = this.basalTotalW;
-    let shiveredW = 0;
+    const brownFatW = nonShiveringW(this.errors, responses.nonShiveringCeilingW, surfaceRatio);
+    heatW.set(basalNodeHeatW);
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-      const shivered = shiverW * SHIVERING_SHARE[segment]!;
-      const moved = workW * WORK_HEAT_SHARE[segment]! + shivered;
-      const brownFat = brownFatW * NON_SHIVERING_SHARE[segment]!;
-      const core = CORE_NODES[segment]!;
-      const working = WORKING_NODES[segment]!;
-      heatW[core] = heatW[core]! + brownFat;
-      heatW[working] = heatW[working]! + moved;
-      movedW[segment] = moved;
-      totalW += moved + brownFat;
-      shiveredW += shivered;
+      const moved = workW * WORK_HEAT_SHARE[segment]! + shiverW * SHIVERING_SHARE[segment]!;
+      const node = FIRST_CORE + segment;
+      heatW[node] = basalNodeHeatW[node]! + moved + brownFatW * NON_SHIVERING_SHARE[segment]!;
+      core[segment] = basalCoreLPerH[segment]! + moved * FLOW_PER_WORK_HEAT_L_PER_WH;
     }
-    last.heatMadeW = totalW;
-    last.shiveringW = shiveredW;
+    for (const nodes of LAYERED) {
+      const { segment } = nodes;
+      const moved = workW * WORK_HEAT_SHARE[segment]! + shiverW * SHIVERING_SHARE[segment]!;
+      heatW[nodes.core] = heatW[nodes.core]! - moved;
+      heatW[nodes.muscle] = basalNodeHeatW[nodes.muscle]! + moved;
+      core[segment] = basalCoreLPerH[segment]!;
+      muscle[segment] = basalMuscleLPerH[segment]! + moved * FLOW_PER_WORK_HEAT_L_PER_WH;
+    }
+    last.heatMadeW = basalTotalW + workW * WORK_TOTAL + shiverW * SHIVERING_TOTAL + brownFatW * NON_SHIVERING_TOTAL;
+    last.shiveringW = shiverW * SHIVERING_TOTAL;
     last.nonShiveringW = brownFatW * NON_SHIVERING_TOTAL;
   }
 
   private shiveringNowW(): number {
-    const { person, surfaceRatio, surfaceM2 } = this.parameters;
-    const unboundW = shiveringW(this.errors, surfaceRatio, person.ageYears);
+    const { person, surfaceM2, responses } = this.parameters;
+    const unboundW = shiveringW(this.errors, responses.shiveringGain);
     if (this.options.shiveringCeiling === "none" || unboundW === 0) return unboundW;
     const skinC = meanSkinC(this.temperatureC, this.parameters);
     const ceilingWPerM2 = shiveringCeilingWPerM2(trunkCoreC(this.temperatureC), skinC, person.fatPercent);
@@ -190,23 +147,14 @@ export class Body {
   }
 
   private runBlood(): void {
-    const { flows, errors, anastomoses, movedW } = this;
-    const { bloodRatio, person } = this.parameters;
-    skinBloodFlow(flows.skin, errors, bloodRatio, person.ageYears);
-    anastomosesFlow(anastomoses, errors, bloodRatio, this.options.openingPerTrunkK);
+    const { flows, errors, anastomoses } = this;
+    skinBloodFlow(flows.skin, errors, this.parameters.responses.skinFlow);
+    anastomosesFlow(anastomoses, errors, this.parameters.bloodRatio, this.options.openingPerTrunkK);
     const open = this.setPoints === null ? 0 : 1; // passive: closed
     flows.anastomoses[SEGMENT_INDEX.leftHand] = anastomoses.handLPerH * open;
     flows.anastomoses[SEGMENT_INDEX.rightHand] = anastomoses.handLPerH * open;
     flows.anastomoses[SEGMENT_INDEX.leftFoot] = anastomoses.footLPerH * open;
     flows.anastomoses[SEGMENT_INDEX.rightFoot] = anastomoses.footLPerH * open;
-    const { core, muscle } = flows;
-    const { basalCoreLPerH, basalMuscleLPerH } = this;
-    for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-      const forWork = movedW[segment]! * FLOW_PER_WORK_HEAT_L_PER_WH;
-      const layered = IS_LAYERED[segment] === 1;
-      core[segment] = basalCoreLPerH[segment]! + (layered ? 0 : forWork);
-      muscle[segment] = layered ? basalMuscleLPerH[segment]! + forWork : 0;
-    }
     gatherVesselFlows(flows);
   }
 }

@@ -1,6 +1,8 @@
-import { powerOfTwo } from "../numeric";
+import { powerOfTwo, tabulate } from "../numeric";
 import type { ErrorSignals } from "./error-signals";
+import { saturationPressureKPa } from "./saturation-pressure";
 import { SEGMENT_COUNT } from "./segments";
+import type { SkinExchange } from "./skin-exchange";
 import { SWEAT_AGE_FACTOR_FROM_60, SWEAT_SHARE } from "./tables";
 
 const HEAD_CORE_GAIN_W_PER_K = 371.2;
@@ -15,46 +17,52 @@ export type SkinVapour = {
   readonly heatW: Float64Array;
   /** Sweat's share of wetted skin with diffusion, 0…1. */
   readonly wettedness: Float64Array;
-  /** Heat by which JOS-3 counts the mass that leaves the skin, W: evaporated sweat, and diffusion as if all skin were dry. */
-  massCountedW: number;
 };
 
 export const createSkinVapour = (): SkinVapour => ({
   heatW: new Float64Array(SEGMENT_COUNT),
   wettedness: new Float64Array(SEGMENT_COUNT),
-  massCountedW: 0,
 });
+
+/** Share of the sweat signal per segment at an age, W of the person's own surface. @source JOS-3, Takahashi et al. 2021 */
+export const sweatShareAt = (ageYears: number, surfaceRatio: number): Float64Array =>
+  tabulate(SEGMENT_COUNT, (segment) => {
+    const kept = ageYears >= AGE_OF_DECREMENT_YEARS ? SWEAT_AGE_FACTOR_FROM_60[segment]! : 1;
+    return SWEAT_SHARE[segment]! * kept * surfaceRatio;
+  });
 
 /**
  * Sweating and diffusion through the skin, written into `out`.
- * @param greatestW greatest evaporative heat per segment, W: (p_skin − p_air)/R_e·A
+ * @param sweatShare from `sweatShareAt`
  * @source JOS-3, Takahashi et al. 2021
  */
 export function evaporation(
   out: SkinVapour,
   errors: ErrorSignals,
-  greatestW: Float64Array,
-  surfaceRatio: number,
-  ageYears: number,
+  skinC: Float64Array,
+  exchange: SkinExchange,
+  sweatShare: Float64Array,
 ): void {
-  const signalW =
-    Math.max(0, HEAD_CORE_GAIN_W_PER_K * errors.coreK[0]! + SKIN_GAIN_W_PER_K * (errors.warm - errors.cold)) *
-    surfaceRatio;
-  const aged = ageYears >= AGE_OF_DECREMENT_YEARS;
-  out.massCountedW = 0;
+  const { vapourPressureKPa, vapourConductanceWPerKPa } = exchange;
+  const { heatW, wettedness } = out;
+  const signalW = HEAD_CORE_GAIN_W_PER_K * errors.coreK[0]! + SKIN_GAIN_W_PER_K * (errors.warm - errors.cold);
   for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-    const sweatW =
-      signalW === 0
-        ? 0
-        : SWEAT_SHARE[segment]! *
-          signalW *
-          (aged ? SWEAT_AGE_FACTOR_FROM_60[segment]! : 1) *
-          powerOfTwo(errors.skinK[segment]! / SWEAT_DOUBLING_K);
-    const greatest = greatestW[segment]!;
-    const wettedness = Math.min(1, DIFFUSION_WETTEDNESS + (1 - DIFFUSION_WETTEDNESS) * (sweatW / greatest));
-    out.wettedness[segment] = wettedness;
-    out.heatW[segment] = wettedness * greatest;
-    const evaporatedSweat = (wettedness - DIFFUSION_WETTEDNESS) / (1 - DIFFUSION_WETTEDNESS);
-    out.massCountedW += (evaporatedSweat + DIFFUSION_WETTEDNESS) * greatest;
+    const greatestW =
+      (saturationPressureKPa(skinC[segment]!) - vapourPressureKPa[segment]!) * vapourConductanceWPerKPa[segment]!;
+    let wetted = DIFFUSION_WETTEDNESS;
+    if (signalW > 0) {
+      const sweatW = sweatShare[segment]! * signalW * powerOfTwo(errors.skinK[segment]! * (1 / SWEAT_DOUBLING_K));
+      wetted = Math.min(1, DIFFUSION_WETTEDNESS + (1 - DIFFUSION_WETTEDNESS) * (sweatW / greatestW));
+    }
+    wettedness[segment] = wetted;
+    heatW[segment] = wetted * greatestW;
   }
 }
+
+/** Heat by which JOS-3 counts the mass that leaves the skin, W: evaporated sweat, and diffusion as if all skin were dry. */
+export const massCountedW = ({ heatW, wettedness }: SkinVapour): number =>
+  heatW.reduce((total, heat, segment) => {
+    const wetted = wettedness[segment]!;
+    const evaporatedSweat = (wetted - DIFFUSION_WETTEDNESS) / (1 - DIFFUSION_WETTEDNESS);
+    return total + ((evaporatedSweat + DIFFUSION_WETTEDNESS) * heat) / wetted;
+  }, 0);

@@ -30,10 +30,12 @@ const BROWN_FAT_INCIDENCE: AgeRows = [
  * Shivering signal for the whole body, W, before its shares.
  * @source JOS-3, Takahashi et al. 2021
  */
-export const shiveringW = (errors: ErrorSignals, surfaceRatio: number, ageYears: number): number =>
-  Math.max(0, SHIVERING_GAIN_W_PER_K2 * errors.cold * -errors.coreK[0]!) *
-  surfaceRatio *
-  factorByAge(SHIVERING_AGE, ageYears);
+export const shiveringW = (errors: ErrorSignals, gainWPerK2: number): number =>
+  Math.max(0, gainWPerK2 * errors.cold * -errors.coreK[0]!);
+
+/** What shivering gains per K of cold and K of head core error at an age, W/K². @source JOS-3 */
+export const shiveringGainAt = (ageYears: number, surfaceRatio: number): number =>
+  SHIVERING_GAIN_W_PER_K2 * surfaceRatio * factorByAge(SHIVERING_AGE, ageYears);
 
 /** Most heat from brown fat, W, of the standard surface. @source JOS-3 (Asaka 2016; Yoneshiro 2011) */
 export function nonShiveringCeilingW({ heightM, massKg, ageYears }: BodyPerson): number {

@@ -11,24 +11,32 @@ export type SegmentNodes = {
   readonly skin: number;
 };
 
-export const CENTRAL_BLOOD_NODE = 0;
-
 const LAYERED: ReadonlySet<Segment> = new Set(["head", "pelvis"]);
 const isLimb = (segment: Segment): boolean => SEGMENT_INDEX[segment] >= SEGMENT_INDEX.leftShoulder;
 
-/** Nodes numbered as the published model numbers them: central blood, then each segment's blood, core, layers, skin. */
+/**
+ * Where each tissue's nodes begin. Nodes are numbered tissue by tissue, so that a segment's node is the tissue's first
+ * plus the segment, and the inner loops run over neighbouring numbers without looking any up.
+ */
+const ALL = SEGMENTS.length;
+export const FIRST_ARTERY = 0;
+export const FIRST_VEIN = ALL;
+export const FIRST_CORE = 2 * ALL;
+export const FIRST_SKIN = 3 * ALL;
+/** The first five segments have no superficial vein: the numbers go on from the skin's, and start at the sixth segment. */
+export const FIRST_SUPERFICIAL_VEIN = 4 * ALL - SEGMENT_INDEX.leftShoulder;
+
 function numberNodes(): { nodes: readonly SegmentNodes[]; count: number } {
-  let next = CENTRAL_BLOOD_NODE + 1;
-  const nodes = SEGMENTS.map((segment) => {
-    const artery = next++;
-    const vein = next++;
-    const superficialVein = isLimb(segment) ? next++ : -1;
-    const core = next++;
-    const muscle = LAYERED.has(segment) ? next++ : -1;
-    const fat = LAYERED.has(segment) ? next++ : -1;
-    const skin = next++;
-    return { artery, vein, superficialVein, core, muscle, fat, skin };
-  });
+  let next = FIRST_SUPERFICIAL_VEIN + ALL;
+  const nodes = SEGMENTS.map((segment, index) => ({
+    artery: FIRST_ARTERY + index,
+    vein: FIRST_VEIN + index,
+    superficialVein: isLimb(segment) ? FIRST_SUPERFICIAL_VEIN + index : -1,
+    core: FIRST_CORE + index,
+    muscle: LAYERED.has(segment) ? next++ : -1,
+    fat: LAYERED.has(segment) ? next++ : -1,
+    skin: FIRST_SKIN + index,
+  }));
   return { nodes, count: next };
 }
 
@@ -37,16 +45,10 @@ const numbered = numberNodes();
 /** Node numbers per segment, in the order of SEGMENTS. */
 export const SEGMENT_NODES: readonly SegmentNodes[] = numbered.nodes;
 
-/** 85 nodes. */
-export const NODE_COUNT = numbered.count;
+export const CENTRAL_BLOOD_NODE = numbered.count;
 
-/** The same as flat arrays, for the inner loops. */
-export const CORE_NODES = Int32Array.from(numbered.nodes, ({ core }) => core);
-export const SKIN_NODES = Int32Array.from(numbered.nodes, ({ skin }) => skin);
-/** Where work and shivering make their heat: muscle in head and pelvis, the core elsewhere. */
-export const WORKING_NODES = Int32Array.from(numbered.nodes, ({ core, muscle }) => (muscle >= 0 ? muscle : core));
-/** 1 where a segment has muscle and fat of its own. */
-export const IS_LAYERED = Uint8Array.from(numbered.nodes, ({ muscle }) => (muscle >= 0 ? 1 : 0));
+/** 85 nodes. */
+export const NODE_COUNT = numbered.count + 1;
 
 /** Index of the upstream segment, −1 for the central pool. */
 export const UPSTREAM_INDEX: readonly number[] = SEGMENTS.map((segment) => {

@@ -1,4 +1,5 @@
 import { CoreError } from "../errors";
+import { exponential } from "../numeric";
 import { KELVIN_AT_ZERO_C_ROUNDED, MET_W_PER_M2 } from "../units";
 import { breathingLoss } from "./breathing";
 import { saturationPressureKPa } from "./saturation-pressure";
@@ -31,7 +32,7 @@ function nudeVote(temperatureC: number, heatWPerM2: number): number {
   const sweat = Math.max(0, 0.42 * (heatWPerM2 - MET_W_PER_M2));
   const breathing = breathingLoss(heatWPerM2, temperatureC, vapourKPa, "fixed-34");
   const load = heatWPerM2 - radiation - convection - diffusion - sweat - breathing.dry - breathing.moist;
-  return (0.303 * Math.exp(-0.036 * heatWPerM2) + 0.028) * load;
+  return (0.303 * exponential(-0.036 * heatWPerM2) + 0.028) * load;
 }
 
 /**

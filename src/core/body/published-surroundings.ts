@@ -1,7 +1,6 @@
 import { insulationFromClo, LEWIS_K_PER_KPA } from "../units";
 import { convection, radiation } from "./air-coefficients";
 import type { Body } from "./body";
-import { SEGMENT_NODES } from "./nodes";
 import type { Posture } from "./posture";
 import { saturationPressureKPa } from "./saturation-pressure";
 import { SEGMENT_COUNT, SEGMENT_INDEX } from "./segments";
@@ -23,17 +22,13 @@ export type PublishedSurroundings = {
 const clothingAreaFactor = (clo: number): number => (clo < 0.5 ? 1 + 0.2 * clo : 1.05 + 0.1 * clo);
 
 const convectionBuffer = new Float64Array(SEGMENT_COUNT);
-const skinBuffer = new Float64Array(SEGMENT_COUNT);
 
 /**
  * Writes the exchange of clothing given in clo per segment.
  * @source JOS-3, Takahashi et al. 2021
  */
 export function publishedExchange(out: SkinExchange, body: Body, around: PublishedSurroundings): void {
-  for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-    skinBuffer[segment] = body.temperatureC[SEGMENT_NODES[segment]!.skin]!;
-  }
-  convection(convectionBuffer, around.posture, around.windMPerS, around.airC, skinBuffer, "switch-at-still-air");
+  convection(convectionBuffer, around.posture, around.windMPerS, around.airC, body.now.skinC, "switch-at-still-air");
   const radiating = radiation(around.posture);
   for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
     const hc = convectionBuffer[segment]!;
@@ -44,8 +39,8 @@ export function publishedExchange(out: SkinExchange, body: Body, around: Publish
     const dry = 1 / ((hc + hr) * areaFactor) + clothing;
     out.dryConductanceWPerK[segment] = body.parameters.skinAreaM2[segment]! / dry;
     out.surroundingsC[segment] = (hc * around.airC[segment]! + hr * around.radiantC[segment]!) / (hc + hr);
-    out.evaporativeResistanceM2KPaPerW[segment] =
-      1 / (LEWIS_K_PER_KPA * hc * areaFactor) + clothing / (LEWIS_K_PER_KPA * PERMEABILITY_INDEX);
+    const evaporative = 1 / (LEWIS_K_PER_KPA * hc * areaFactor) + clothing / (LEWIS_K_PER_KPA * PERMEABILITY_INDEX);
+    out.vapourConductanceWPerKPa[segment] = body.parameters.skinAreaM2[segment]! / evaporative;
     out.vapourPressureKPa[segment] =
       (saturationPressureKPa(around.airC[segment]!) * around.relativeHumidityPercent[segment]!) / 100;
   }

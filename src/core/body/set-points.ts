@@ -1,7 +1,7 @@
 import { Body } from "./body";
 import { PUBLISHED_BODY, type BodyOptions } from "./body-options";
-import { coreAndSkinC, type CoreAndSkin } from "./body-readings";
-import { NODE_COUNT } from "./nodes";
+import { coreAndSkinWithin, type CoreAndSkin } from "./core-and-skin";
+import { bodyParameters, type BodyParameters } from "./body-parameters";
 import type { BodyPerson } from "./person";
 import { preferredTemperatureC } from "./preferred-temperature";
 import { publishedExchange } from "./published-surroundings";
@@ -15,18 +15,24 @@ const START_WIND_M_PER_S = 0.1;
 const START_HUMIDITY_PERCENT = 50;
 
 /** Where a person's body rests when nothing drives it: set points and all node temperatures, °C. */
-export type RestingBody = { readonly setPoints: CoreAndSkin; readonly temperatureC: Float64Array };
+export type RestingBody = {
+  readonly parameters: BodyParameters;
+  readonly setPoints: CoreAndSkin;
+  readonly temperatureC: Float64Array;
+};
 
 const uniform = (value: number): Float64Array => new Float64Array(SEGMENT_COUNT).fill(value);
 
 /**
  * Finds the set points: ten very long passive steps, nude, in the air a resting person votes neutral.
+ * @param basalHeatFactor the person's basal heat over what the equation gives
  * @throws {CoreError} `out-of-range` for the person; `not-converged` when no neutral temperature exists
  * @source JOS-3, Takahashi et al. 2021, as jos3 0.5.0 starts
  */
 export function restingBody(person: BodyPerson, basalHeatFactor = 1): RestingBody {
-  const body = new Body(person, { ...PUBLISHED_BODY, basalHeatFactor });
-  const { basalHeatW, surfaceM2 } = body.parameters;
+  const parameters = bodyParameters(person, basalHeatFactor);
+  const body = new Body(parameters, PUBLISHED_BODY);
+  const { basalHeatW, surfaceM2 } = parameters;
   const neutralC = preferredTemperatureC((START_ACTIVITY * basalHeatW) / surfaceM2);
   const exchange = createSkinExchange();
   for (let step = 0; step < START_STEPS; step++) {
@@ -41,13 +47,14 @@ export function restingBody(person: BodyPerson, basalHeatFactor = 1): RestingBod
     body.regulate(exchange, START_ACTIVITY);
     body.advance(exchange, START_STEP_S);
   }
-  return { setPoints: coreAndSkinC(body.temperatureC), temperatureC: Float64Array.from(body.temperatureC) };
+  const temperatureC = Float64Array.from(body.temperatureC);
+  return { parameters, setPoints: coreAndSkinWithin(temperatureC), temperatureC };
 }
 
 /** A body resting at its set points, ready to step. */
-export function bodyAtRest(person: BodyPerson, options: BodyOptions, resting: RestingBody = restingBody(person)): Body {
-  const body = new Body(person, options);
-  body.temperatureC.set(resting.temperatureC.subarray(0, NODE_COUNT));
+export function bodyAtRest(resting: RestingBody, options: BodyOptions): Body {
+  const body = new Body(resting.parameters, options);
+  body.temperatureC.set(resting.temperatureC);
   body.setPoints = resting.setPoints;
   return body;
 }

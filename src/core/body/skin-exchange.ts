@@ -6,7 +6,8 @@ export type SkinExchange = {
   readonly dryConductanceWPerK: Float64Array;
   /** Temperature towards which the skin loses dry heat, °C. */
   readonly surroundingsC: Float64Array;
-  readonly evaporativeResistanceM2KPaPerW: Float64Array;
+  /** Area over evaporative resistance, W/kPa. */
+  readonly vapourConductanceWPerKPa: Float64Array;
   readonly vapourPressureKPa: Float64Array;
   /** Air breathed in, °C. */
   breathedAirC: number;
@@ -15,7 +16,7 @@ export type SkinExchange = {
 export const createSkinExchange = (): SkinExchange => ({
   dryConductanceWPerK: new Float64Array(SEGMENT_COUNT),
   surroundingsC: new Float64Array(SEGMENT_COUNT),
-  evaporativeResistanceM2KPaPerW: new Float64Array(SEGMENT_COUNT),
+  vapourConductanceWPerKPa: new Float64Array(SEGMENT_COUNT),
   vapourPressureKPa: new Float64Array(SEGMENT_COUNT),
   breathedAirC: 0,
 });

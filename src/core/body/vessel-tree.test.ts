@@ -1,4 +1,5 @@
 import { expect, it } from "vitest";
+import { conductancePairs } from "../../../scripts/reference/conductance-pairs";
 import { seededRandom } from "../numeric";
 import { BLOOD_HEAT_WH_PER_L_K } from "../units";
 import { createBloodFlows, gatherVesselFlows, type BloodFlows } from "./blood-flows";
@@ -35,7 +36,7 @@ function denseMatrix(parameters: BodyParameters, flows: BloodFlows, inertia: Flo
     matrix[to]![to]! += BLOOD_HEAT_WH_PER_L_K * litresPerHour;
     matrix[to]![from]! -= BLOOD_HEAT_WH_PER_L_K * litresPerHour;
   };
-  for (const { from, to, conductanceWPerK } of parameters.conductances) {
+  for (const { from, to, conductanceWPerK } of conductancePairs(parameters)) {
     matrix[from]![from]! += conductanceWPerK;
     matrix[to]![to]! += conductanceWPerK;
     matrix[from]![to]! -= conductanceWPerK;
@@ -78,7 +79,6 @@ function solveDense(matrix: Float64Array[], right: Float64Array): Float64Array {
 
 it("solves the same system as a full elimination, for twenty random states", () => {
   const parameters = bodyParameters({ heightM: 1.7, massKg: 70, fatPercent: 22, ageYears: 41, sex: "female" });
-  const tree = new VesselTree(parameters);
   for (let state = 0; state < 20; state++) {
     const flows = randomFlows();
     const inertia = parameters.capacityJPerK.map((capacity) => capacity / 60);
@@ -87,7 +87,7 @@ it("solves the same system as a full elimination, for twenty random states", () 
     const temperatureC = filled(NODE_COUNT, 20, 38);
     const right = temperatureC.map((value, node) => value * inertia[node]! + heatW[node]!);
     const expected = solveDense(denseMatrix(parameters, flows, inertia, skinWPerK), right);
-    tree.solve(flows, inertia, heatW, skinWPerK, temperatureC);
+    new VesselTree(parameters, flows).solve(inertia, heatW, skinWPerK, temperatureC);
     temperatureC.forEach((value, node) => expect(Math.abs(value - expected[node]!)).toBeLessThan(1e-9));
   }
 });

@@ -1,7 +1,9 @@
 export { airGapInsulation } from "./air-gap";
 export { contactInsulation } from "./contact";
 export type { PatchForm } from "./curvature";
-export { GAP_BY_FIT_MM, LAYER_RANGE, type Fit, type Layer } from "./layer";
+export { coveredRegions, sideBySide, type CoveredRegion } from "./cover";
+export { digitFlowWhenTight, fitLayers } from "./fit-budget";
+export { GAP_BY_FIT_MM, LAYER_RANGE, type Fit, type Layer, type WornLayer } from "./layer";
 export { buildStack, clothingInsulation, totalInsulation, type Stack } from "./stack";
 export {
   clothPermeability,

@@ -13,7 +13,17 @@ export type Layer = {
   readonly keptUnderLoad: number;
   /** A wall that wind does not press in: no wind reaches what lies at or under it. */
   readonly rigidWall: boolean;
+  /** Room for what is under it, mm of cloth; what is thicker is pressed. Nothing given: it gives way. */
+  readonly easeMm?: number | undefined;
+  /** How easily vapour passes for the warmth; the outermost layer's counts. Nothing given: ordinary clothing. */
+  readonly vapourIndex?: number | undefined;
 };
+
+/** Vapour index of ordinary clothing. @source ISO 9920:2007 */
+export const ORDINARY_VAPOUR_INDEX = 0.38;
+
+/** A layer as worn: the share of its patch that it covers. */
+export type WornLayer = { readonly layer: Layer; readonly coverShare: number };
 
 /** Ranges of a layer as labels and files may give it. */
 export const LAYER_RANGE = {
@@ -22,6 +32,9 @@ export const LAYER_RANGE = {
   gapMm: [0, 50],
   airPermeabilityLPerM2S: [1, 1000],
   keptUnderLoad: [0, 1],
+  easeMm: [0, 60],
+  vapourIndex: [0.02, 0.5],
+  coverShare: [0.05, 1],
 } as const satisfies Record<string, Range>;
 
 /**

@@ -1,6 +1,7 @@
 import { airGapInsulation } from "./air-gap";
 import { curvedInsulation, skinOverOuterArea, type PatchForm } from "./curvature";
-import type { Layer } from "./layer";
+import { fitLayers } from "./fit-budget";
+import { ORDINARY_VAPOUR_INDEX, type Layer } from "./layer";
 import {
   clothPermeability,
   STATIC_AIR_LAYER_M2K_PER_W,
@@ -17,15 +18,24 @@ export type Stack = {
   readonly protection: readonly (ClothPermeability | null)[];
   readonly stillM2KPerW: number;
   readonly skinOverOuterArea: number;
+  /** Of the outermost layer; bare skin as ordinary clothing, whose term vanishes there. */
+  readonly vapourIndex: number;
+  /** By how much what is under a layer exceeds its room, mm. */
+  readonly overfillMm: number;
 };
+
+/** What an opening beside a patch lets through, L/(m²·s): as a knit does (assumption). */
+const OPENING_PERMEABILITY_L_PER_M2S = 200;
 
 /**
  * Works out a stack of layers on a patch.
- * @param layers from the skin out; empty is bare skin
+ * @param worn from the skin out; empty is bare skin
  * @param form radius and shape of the patch
+ * @param leaks an opening of the clothing lies at the patch: wind comes in whatever is worn, but not under a wall
  * @source physics of cylinder and sphere; protection by the tightest outer layer is ours, within 7 % of ISO 11079
  */
-export function buildStack(layers: readonly Layer[], form: PatchForm): Stack {
+export function buildStack(worn: readonly Layer[], form: PatchForm, leaks = false): Stack {
+  const { layers, overfillMm } = fitLayers(worn);
   let radiusMm = form.shape === "flat" ? 0 : form.radiusMm;
   const shellsM2KPerW = layers.map((layer) => {
     const gap = curvedInsulation(form, airGapInsulation(layer.gapMm), layer.gapMm, radiusMm);
@@ -36,20 +46,22 @@ export function buildStack(layers: readonly Layer[], form: PatchForm): Stack {
   });
   return {
     shellsM2KPerW,
-    protection: protectionFromOutside(layers),
+    protection: protectionFromOutside(layers, leaks ? OPENING_PERMEABILITY_L_PER_M2S : 0),
     stillM2KPerW: shellsM2KPerW.reduce((total, shell) => total + shell, 0),
     skinOverOuterArea: skinOverOuterArea(form, radiusMm),
+    vapourIndex: layers.at(-1)?.vapourIndex ?? ORDINARY_VAPOUR_INDEX,
+    overfillMm,
   };
 }
 
-function protectionFromOutside(layers: readonly Layer[]): (ClothPermeability | null)[] {
+function protectionFromOutside(layers: readonly Layer[], leastPermeability: number): (ClothPermeability | null)[] {
   const protection: (ClothPermeability | null)[] = [];
   let tightest = Infinity;
   let walled = false;
   for (const layer of [...layers].reverse()) {
     tightest = Math.min(tightest, layer.airPermeabilityLPerM2S);
     walled ||= layer.rigidWall;
-    protection.unshift(walled ? null : clothPermeability(tightest));
+    protection.unshift(walled ? null : clothPermeability(Math.max(tightest, leastPermeability)));
   }
   return protection;
 }

@@ -18,5 +18,5 @@ export {
   type MaterialKind,
   type SolidSubstance,
 } from "./material";
-export { coveredPatches, readLabel, type PatchReading } from "./read-label";
+export { coveredPatches, readLabel, type MaterialRead, type PatchReading } from "./read-label";
 export { readMaterial, type MaterialReading } from "./reading";

@@ -14,13 +14,21 @@ export type Material =
   | { readonly kind: "fleece"; readonly massGPerM2: number }
   | { readonly kind: "knit"; readonly massGPerM2: number }
   | { readonly kind: "felt"; readonly thicknessMm: number }
-  | { readonly kind: "down"; readonly fillPowerIn3PerOz: number; readonly fillG: number; readonly panelAreaM2: number }
+  | {
+      readonly kind: "down";
+      readonly fillPowerIn3PerOz: number;
+      readonly fillG: number;
+      readonly panelAreaM2: number;
+      /** Thickest point of the chambers, mm; overrides the other figures. */
+      readonly peakLoftMm?: number | undefined;
+    }
+  | { readonly kind: "testSheet"; readonly insulationM2KPerW: number; readonly statesTotal: boolean }
   | { readonly kind: "solid"; readonly substance: SolidSubstance; readonly thicknessMm: number };
 
 export type MaterialKind = Material["kind"];
 export const BATTING_FIBRES = ["loftyFine", "continuousFilament"] as const;
 export type BattingFibre = (typeof BATTING_FIBRES)[number];
-export const SOLID_SUBSTANCES = ["rubber", "cork", "closedCellFoam", "foamRubber", "sheepskin"] as const;
+export const SOLID_SUBSTANCES = ["rubber", "cork", "closedCellFoam", "foamRubber", "sheepskin", "foil"] as const;
 export type SolidSubstance = (typeof SOLID_SUBSTANCES)[number];
 
 /** Ranges of label figures. */
@@ -30,4 +38,5 @@ export const LABEL_RANGE = {
   fillPowerIn3PerOz: [300, 1000],
   fillG: [5, 1500],
   panelAreaM2: [0.01, 4],
+  testedM2KPerW: [0.01, 2],
 } as const satisfies Record<string, Range>;

@@ -1,6 +1,15 @@
 import { GAP_BY_FIT_MM, type Layer } from "../clothing";
 import { PATCHES, type Patch, type Side } from "../patches";
-import { ASSEMBLY_FACTOR, BOOT_TOE_FACTOR, FACE_PERMEABILITY_L_PER_M2S, LOFT_KEPT, type Label } from "./label";
+import {
+  ASSEMBLY_FACTOR,
+  BOOT_TOE_FACTOR,
+  FACE_PERMEABILITY_L_PER_M2S,
+  FACE_VAPOUR_INDEX,
+  LOFT_KEPT,
+  type Label,
+  type LabelPanel,
+} from "./label";
+import type { Material } from "./material";
 import { readMaterial, type MaterialReading } from "./reading";
 
 /** What a piece is over one patch of one side. */
@@ -8,10 +17,20 @@ export type PatchReading = {
   readonly patch: Patch;
   readonly side: Side | "both";
   readonly layers: readonly Layer[];
+  readonly coverShare: number;
+  /** Part of the piece the panel belongs to, when it can come off. */
+  readonly part: string | null;
   /** Resistance of the piece itself, flat, and one standard deviation, m²·K/W. */
   readonly insulationM2KPerW: number;
   readonly spreadM2KPerW: number;
+  /** What the figure was made of: materials as printed and read, and the factors on their sum. */
+  readonly materials: readonly MaterialRead[];
+  readonly assemblyFactor: number;
+  readonly loftKept: number;
 };
+
+/** A material and what was read of it. */
+export type MaterialRead = { readonly material: Material; readonly reading: MaterialReading };
 
 type PanelsLabel = Extract<Label, { kind: "panels" }>;
 
@@ -25,21 +44,45 @@ function assemblyOver(label: PanelsLabel, patch: Patch): number {
 const sumOf = (readings: readonly MaterialReading[], value: (reading: MaterialReading) => number): number =>
   readings.reduce((total, reading) => total + value(reading), 0);
 
-function readPanel(label: PanelsLabel, patch: Patch, readings: readonly MaterialReading[]): PatchReading {
+/** A test sheet measures the whole piece, seams and openings included. */
+const isTested = ({ materials }: LabelPanel): boolean => materials.some(({ kind }) => kind === "testSheet");
+
+function readPanel(
+  label: PanelsLabel,
+  panel: LabelPanel,
+  patch: Patch,
+  materials: readonly MaterialRead[],
+): PatchReading {
+  const readings = materials.map(({ reading }) => reading);
+  const assemblyFactor = isTested(panel) ? 1 : assemblyOver(label, patch);
   const bulk = sumOf(readings, (reading) => reading.insulationM2KPerW);
   const loft = LOFT_KEPT[label.wear];
-  const insulationM2KPerW = bulk * assemblyOver(label, patch) * loft;
+  const insulationM2KPerW = bulk * assemblyFactor * loft;
   const layer: Layer = {
     insulationM2KPerW,
     thicknessMm: sumOf(readings, (reading) => reading.thicknessMm) * loft,
     gapMm: GAP_BY_FIT_MM[label.fit],
     airPermeabilityLPerM2S: FACE_PERMEABILITY_L_PER_M2S[label.face],
-    keptUnderLoad: sumOf(readings, (reading) => reading.keptUnderLoad * reading.insulationM2KPerW) / bulk,
+    keptUnderLoad:
+      bulk > 0 ? sumOf(readings, (reading) => reading.keptUnderLoad * reading.insulationM2KPerW) / bulk : 1,
     rigidWall: label.assembly === "boot",
+    easeMm: label.easeMm,
+    vapourIndex: FACE_VAPOUR_INDEX[label.face],
   };
   // Materials of a piece are misread together: their spreads add, not cancel.
-  const spreadShare = sumOf(readings, (reading) => reading.relativeSpread * reading.insulationM2KPerW) / bulk;
-  return { patch, side: "both", layers: [layer], insulationM2KPerW, spreadM2KPerW: insulationM2KPerW * spreadShare };
+  const spread = sumOf(readings, (reading) => reading.relativeSpread * reading.insulationM2KPerW);
+  return {
+    patch,
+    side: "both",
+    layers: [layer],
+    coverShare: panel.coverShare ?? 1,
+    part: panel.part ?? null,
+    insulationM2KPerW,
+    spreadM2KPerW: bulk > 0 ? (insulationM2KPerW * spread) / bulk : 0,
+    materials,
+    assemblyFactor,
+    loftKept: loft,
+  };
 }
 
 const known = new WeakMap<Label, readonly PatchReading[]>();
@@ -59,19 +102,24 @@ export function readLabel(label: Label): readonly PatchReading[] {
 
 function readAnew(label: Label): PatchReading[] {
   if (label.kind === "explicit") {
-    return label.panels.flatMap(({ patches, side, layers }) =>
+    return label.panels.flatMap(({ patches, side, layers, coverShare = 1, part = null }) =>
       patches.map((patch) => ({
         patch,
         side,
         layers,
+        coverShare,
+        part,
         insulationM2KPerW: layers.reduce((total, layer) => total + layer.insulationM2KPerW, 0),
         spreadM2KPerW: 0,
+        materials: [],
+        assemblyFactor: 1,
+        loftKept: 1,
       })),
     );
   }
-  return label.panels.flatMap(({ patches, materials }) => {
-    const readings = materials.map(readMaterial);
-    return patches.map((patch) => readPanel(label, patch, readings));
+  return label.panels.flatMap((panel) => {
+    const materials = panel.materials.map((material) => ({ material, reading: readMaterial(material) }));
+    return panel.patches.map((patch) => readPanel(label, panel, patch, materials));
   });
 }
 

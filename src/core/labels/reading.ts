@@ -1,3 +1,4 @@
+import { STATIC_AIR_LAYER_M2K_PER_W } from "../clothing";
 import type { BattingFibre, Material, SolidSubstance } from "./material";
 
 /** A material read from its label: what the physics needs of it. */
@@ -45,12 +46,18 @@ const SOLID: Readonly<Record<SolidSubstance, Omit<Textile, "densityKgPerM3">>> =
   cork: { conductivityWPerMK: 0.045, keptUnderLoad: 0.9, relativeSpread: 0.1 },
   closedCellFoam: { conductivityWPerMK: 0.04, keptUnderLoad: 0.85, relativeSpread: 0.1 },
   foamRubber: { conductivityWPerMK: 0.054, keptUnderLoad: 0.85, relativeSpread: 0.1 },
+  /** Sends back what little radiation there is; no agreed gain, so none is shown. */
+  foil: { conductivityWPerMK: 200, keptUnderLoad: 1, relativeSpread: 0 },
   sheepskin: { conductivityWPerMK: 0.045, keptUnderLoad: 0.4, relativeSpread: 0.2 },
 };
 const STILL_AIR_TEXTILE_W_PER_MK = 0.04;
 const HIGH_PILE_W_PER_MK = 0.045;
 const FELT_W_PER_MK = 0.045;
-const DOWN_W_PER_MK = 0.04;
+const DOWN = { conductivityWPerMK: 0.04, keptUnderLoad: 0.1, relativeSpread: 0.2 };
+const DOWN_MEASURED = { ...DOWN, relativeSpread: 0.1 };
+const MEAN_OF_PEAK_LOFT = 0.65; // mean thickness of a chamber over its thickest point (assumption)
+const TESTED_SPREAD = 0.05;
+const TESTED_KEPT = 0.5; // a test sheet says nothing of load (assumption)
 
 const fromThickness = (
   thicknessMm: number,
@@ -105,13 +112,27 @@ export function readMaterial(material: Material): MaterialReading {
         ASSUMED,
       );
     case "down": {
+      if (material.peakLoftMm !== undefined) {
+        return fromThickness(
+          material.peakLoftMm * MEAN_OF_PEAK_LOFT,
+          DOWN_MEASURED,
+          "measured loft; mean of the chamber assumed",
+        );
+      }
       const loftM3 = (material.fillG * material.fillPowerIn3PerOz * CM3_PER_G_PER_FILL_POWER) / CM3_PER_M3;
       const thicknessMm = (loftM3 / material.panelAreaM2) * DOWN_PACKING * MM_PER_M;
-      return fromThickness(
-        thicknessMm,
-        { conductivityWPerMK: DOWN_W_PER_MK, keptUnderLoad: 0.1, relativeSpread: 0.2 },
-        "fill power, fill and area; packing is an assumption",
-      );
+      return fromThickness(thicknessMm, DOWN, "fill power, fill and area; packing is an assumption");
+    }
+    case "testSheet": {
+      const air = material.statesTotal ? STATIC_AIR_LAYER_M2K_PER_W : 0;
+      const insulationM2KPerW = Math.max(0, material.insulationM2KPerW - air);
+      return {
+        thicknessMm: insulationM2KPerW * STILL_AIR_TEXTILE_W_PER_MK * MM_PER_M,
+        insulationM2KPerW,
+        keptUnderLoad: TESTED_KEPT,
+        relativeSpread: TESTED_SPREAD,
+        source: material.statesTotal ? "test sheet's total less the air layer of 0.085 m²K/W" : "test sheet",
+      };
     }
     case "solid":
       return fromThickness(material.thicknessMm, SOLID[material.substance], ASSUMED);

@@ -1,46 +1,105 @@
-import { contactResistances, type Conditions } from "../sitter";
-import { GROUND_INSULATION_M2K_PER_W, groundTemperatureC, relativeWind, weatherAt, windAtSeat } from "../weather";
+import { contactResistances, type Conditions, type Rest } from "../sitter";
+import type { Exertion } from "../effort";
+import {
+  GROUND_INSULATION_M2K_PER_W,
+  groundTemperatureC,
+  relativeWind,
+  windShareAtSeat,
+  type WeatherCourse,
+} from "../weather";
 import type { Dress } from "./dressing";
-import type { Outing, Phase } from "./outing";
+import type { Doing, Outing, Phase, SpotSurroundings } from "./outing";
 
 /** Wind worked out from a forecast is taken in steps: finer than any forecast, and clothing need not be redone each minute. */
-const WIND_STEP_M_PER_S = 0.02;
+const WIND_STEPS_PER_M_PER_S = 50;
 
 /** Middle of the minute a step covers. */
 const MIDDLE_OF_MINUTE = 0.5;
 
-/** What surrounds the person while `phase` goes on, at any minute of the outing. */
-export type PhaseConditions = (minute: number, dress: Dress) => Conditions;
+/** A hut or vehicle that says nothing of itself (assumption). */
+const WARM_ROOM = {
+  airTemperatureC: 18,
+  relativeHumidityPercent: 40,
+  relativeWindMPerS: 0.1,
+  groundInsulationM2KPerW: 0.2,
+} as const satisfies SpotSurroundings;
 
-/** Prepares a phase: contact is worked out once per outfit, weather each minute. */
-export function phaseConditions(outing: Outing, phase: Phase): PhaseConditions {
-  const { place, weather } = outing;
-  const spot = phase.spot ?? {};
-  const groundM2KPerW = spot.groundInsulationM2KPerW ?? GROUND_INSULATION_M2K_PER_W[place.ground];
-  const contactOf = new Map<Dress, Conditions["contactM2KPerW"]>();
-  const contactFor = (dress: Dress): Conditions["contactM2KPerW"] => {
-    const known = contactOf.get(dress);
-    if (known) return known;
-    const contact = contactResistances(dress.contactLayers, phase.posture, groundM2KPerW);
-    contactOf.set(dress, contact);
-    return contact;
-  };
-  return (minute, dress) => {
-    const now = weatherAt(weather, minute + MIDDLE_OF_MINUTE);
-    const airTemperatureC = spot.airTemperatureC ?? now.airTemperatureC;
-    const wind = windAtSeat(now.windMPerS, place.shelter, phase.walkSpeedMPerS > 0 ? 0 : place.seatHeightM);
-    const passing = relativeWind(wind, phase.walkSpeedMPerS);
+type Filled = { -readonly [Name in keyof Conditions]: Conditions[Name] };
+
+/** What a person does in one strand of a phase, worked out. */
+export type WorkedDoing = Exertion & Rest;
+
+/** What surrounds the person while they do one thing in a phase, at any minute of the outing. */
+export class StrandConditions {
+  private readonly doing: WorkedDoing;
+  private readonly place: Outing["place"];
+  private readonly weather: WeatherCourse;
+  private readonly spot: SpotSurroundings;
+  private readonly windShare: number;
+  private readonly groundM2KPerW: number;
+  private readonly contactOf = new Map<Dress, Float64Array>();
+  private now: Filled | null = null;
+
+  constructor(outing: Outing, weather: WeatherCourse, phase: Phase, doing: WorkedDoing) {
+    const { place } = outing;
+    const moves = doing.walkSpeedMPerS > 0 || doing.rideSpeedMPerS > 0;
+    this.doing = doing;
+    this.place = place;
+    this.weather = weather;
+    this.spot = phase.kind === "warmUp" ? { ...WARM_ROOM, ...phase.spot } : (phase.spot ?? {});
+    this.windShare = windShareAtSeat(place.shelter, moves ? 0 : place.seatHeightM);
+    this.groundM2KPerW = this.spot.groundInsulationM2KPerW ?? GROUND_INSULATION_M2K_PER_W[place.ground];
+  }
+
+  /** Conditions of a minute in these clothes; the same object each time, filled anew. */
+  at(minute: number, dress: Dress): Conditions {
+    const { doing, spot } = this;
+    const weather = this.weather.at(minute + MIDDLE_OF_MINUTE);
+    const airTemperatureC = spot.airTemperatureC ?? weather.airTemperatureC;
+    const groundSurfaceC = spot.airTemperatureC ?? weather.groundSurfaceC;
+    const passing = relativeWind(weather.windMPerS * this.windShare, doing.walkSpeedMPerS + doing.rideSpeedMPerS);
+    const now = (this.now ??= this.start(dress));
+    now.airTemperatureC = airTemperatureC;
+    now.radiantTemperatureC = spot.radiantTemperatureC ?? spot.airTemperatureC ?? weather.radiantTemperatureC;
+    now.relativeHumidityPercent = spot.relativeHumidityPercent ?? weather.relativeHumidityPercent;
+    now.relativeWindMPerS =
+      spot.relativeWindMPerS ?? Math.round(passing * WIND_STEPS_PER_M_PER_S) / WIND_STEPS_PER_M_PER_S;
+    now.groundTemperatureC = spot.groundTemperatureC ?? groundTemperatureC(this.place, airTemperatureC, groundSurfaceC);
+    if (now.outfit !== dress.outfit) {
+      now.outfit = dress.outfit;
+      now.contactM2KPerW = this.contactFor(dress);
+    }
+    return now;
+  }
+
+  private start(dress: Dress): Filled {
+    const { walkSpeedMPerS, posture, activityRatio } = this.doing;
     return {
-      airTemperatureC,
-      radiantTemperatureC: spot.radiantTemperatureC ?? spot.airTemperatureC ?? now.radiantTemperatureC,
-      relativeHumidityPercent: spot.relativeHumidityPercent ?? now.relativeHumidityPercent,
-      relativeWindMPerS: spot.relativeWindMPerS ?? Math.round(passing / WIND_STEP_M_PER_S) * WIND_STEP_M_PER_S,
-      walkSpeedMPerS: phase.walkSpeedMPerS,
-      posture: phase.posture,
-      activityRatio: phase.activityRatio,
-      groundTemperatureC: spot.groundTemperatureC ?? groundTemperatureC(place.ground, airTemperatureC),
+      airTemperatureC: 0,
+      radiantTemperatureC: 0,
+      relativeHumidityPercent: 0,
+      relativeWindMPerS: 0,
+      groundTemperatureC: 0,
+      walkSpeedMPerS,
+      posture,
+      activityRatio,
       outfit: dress.outfit,
-      contactM2KPerW: contactFor(dress),
+      contactM2KPerW: this.contactFor(dress),
     };
-  };
+  }
+
+  private contactFor(dress: Dress): Float64Array {
+    const known = this.contactOf.get(dress);
+    if (known) return known;
+    const contact = contactResistances(dress.contactLayers, this.doing, this.groundM2KPerW);
+    this.contactOf.set(dress, contact);
+    return contact;
+  }
 }
+
+/** Works a doing out for a person. */
+export const workedDoing = (doing: Doing, exertion: Exertion): WorkedDoing => ({
+  ...exertion,
+  posture: doing.posture,
+  leaning: doing.leaning ?? false,
+});

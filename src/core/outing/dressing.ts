@@ -1,23 +1,36 @@
-import type { Layer } from "../clothing";
+import type { WornLayer } from "../clothing";
 import { CoreError } from "../errors";
 import { readLabel, type PatchReading } from "../labels";
-import { PATCHES, SIDES, SITE_INDEX, siteKey, SITES, type Patch, type Side } from "../patches";
+import {
+  LEAK_POINTS,
+  PATCHES,
+  SIDES,
+  SITE_INDEX,
+  siteKey,
+  SITES,
+  type LeakPoint,
+  type Patch,
+  type Side,
+} from "../patches";
 import { buildOutfit, Wardrobe, type Outfit, type SiteLayers } from "../sitter";
+import { dexterityOf, NO_HANDS, type HandsNeeded } from "./hands";
 import type { Piece, Wearing } from "./outing";
 
 /** An outfit for a span of the outing, and the layers that count only where weight rests. */
 export type Dress = {
   readonly fromMinute: number;
   readonly outfit: Outfit;
-  /** Layers with pads under seat and soles, for contact. */
+  /** Layers without pads, as the outfit was built of them. */
+  readonly layers: SiteLayers;
+  /** Layers with pads under seat, knees, back and soles, for contact. */
   readonly contactLayers: SiteLayers;
+  /** Where the clothing is open. */
+  readonly leaks: readonly LeakPoint[];
 };
 
+type Cover = { readonly site: number; readonly side: Side | null; readonly layers: readonly WornLayer[] };
 /** A wearing with its piece read: which layers it lays on which site. */
-type Worn = Wearing & {
-  readonly piece: Piece;
-  readonly covers: readonly { readonly site: number; readonly layers: readonly Layer[] }[];
-};
+type Worn = Wearing & { readonly piece: Piece; readonly covers: readonly Cover[] };
 
 const sidesOf = (side: Side | "both"): readonly Side[] => (side === "both" ? SIDES : [side]);
 
@@ -36,52 +49,106 @@ function sitesOf({ patch, side }: PatchReading, wornOn: Wearing["side"]): readon
   return wornOn === "both" || wornOn === side ? sites[side] : sites.both.length === 1 ? sites.both : [];
 }
 
-const coversOf = (readings: readonly PatchReading[], side: Wearing["side"]): Worn["covers"] =>
-  readings.flatMap((reading) => sitesOf(reading, side).map((site) => ({ site, layers: reading.layers })));
+const knownCovers = new WeakMap<readonly PatchReading[], Map<string, readonly Cover[]>>();
 
-function layersOf(worn: readonly Worn[]): SiteLayers {
-  const layers: Layer[][] = SITES.map(() => []);
-  for (const { covers } of worn) for (const { site, layers: own } of covers) layers[site]!.push(...own);
+/** What a piece lays where when so worn; readings never change, so it is worked out once. */
+function coversOf(readings: readonly PatchReading[], { side, withoutParts = [] }: Wearing): readonly Cover[] {
+  const way = withoutParts.length === 0 ? side : [side, ...withoutParts].join("/");
+  const byWay = knownCovers.get(readings) ?? new Map<string, readonly Cover[]>();
+  const known = byWay.get(way);
+  if (known) return known;
+  const covers = readings
+    .filter(({ part }) => part === null || !withoutParts.includes(part))
+    .flatMap((reading) => {
+      const layers = reading.layers.map((layer) => ({ layer, coverShare: reading.coverShare }));
+      return sitesOf(reading, side).map((site) => ({ site, side: SITES[site]!.side, layers }));
+    });
+  knownCovers.set(readings, byWay.set(way, covers));
+  return covers;
+}
+
+/** Whether handwear has to come off a hand that is needed. */
+const isInTheWay = ({ piece }: Worn, side: Side | null, needed: HandsNeeded): boolean =>
+  piece.kind === "handwear" && side !== null && needed[side] > dexterityOf(piece);
+
+function layersOf(worn: readonly Worn[], needed: HandsNeeded): SiteLayers {
+  const layers: WornLayer[][] = SITES.map(() => []);
+  for (const wearing of worn) {
+    for (const { site, side, layers: own } of wearing.covers) {
+      if (needed !== NO_HANDS && isInTheWay(wearing, side, needed)) continue;
+      layers[site]!.push(...own);
+    }
+  }
   return layers;
 }
 
-/** The same with what lies under seat and soles. */
+/** The same with what lies between the body and what it rests on. */
 function withPads(layers: SiteLayers, pads: readonly Worn[]): SiteLayers {
   const padded = [...layers];
   for (const { covers } of pads) for (const { site, layers: own } of covers) padded[site] = [...padded[site]!, ...own];
   return padded;
 }
 
-const inMitt = (worn: readonly Worn[], side: Side): boolean =>
-  worn.some(({ piece, side: on }) => piece.fingersTogether && sidesOf(on).includes(side));
+const inMitt = (worn: readonly Worn[], side: Side, needed: HandsNeeded): boolean =>
+  worn.some(
+    (wearing) =>
+      wearing.piece.fingersTogether && sidesOf(wearing.side).includes(side) && !isInTheWay(wearing, side, needed),
+  );
 
-/**
- * The outfits of an outing in order of time: a new one wherever something is put on or taken off.
- * @throws {CoreError} `unknown-piece` when a wearing names a piece that is not there
- */
-export function dressings(pieces: readonly Piece[], wearings: readonly Wearing[]): Dress[] {
-  const read = new Map(pieces.map((piece) => [piece.id, { piece, readings: readLabel(piece.label) }]));
-  const known = wearings.map((wearing): Worn => {
-    const readPiece = read.get(wearing.pieceId);
-    if (!readPiece)
-      throw new CoreError("unknown-piece", `a wearing names piece ${wearing.pieceId}, which is not in the outing`);
-    return { ...wearing, piece: readPiece.piece, covers: coversOf(readPiece.readings, wearing.side) };
+/** A point leaks where a piece ends and none closes it, or where a closure is opened by hand. */
+const leaksOf = (worn: readonly Worn[]): LeakPoint[] =>
+  LEAK_POINTS.filter((point) => {
+    if (worn.some(({ opened }) => opened?.includes(point))) return true;
+    return (
+      worn.some(({ piece }) => piece.endsAt?.includes(point)) && !worn.some(({ piece }) => piece.seals?.includes(point))
+    );
   });
-  const outwards = [...known].sort((one, other) => one.rank - other.rank);
-  const changes = [...new Set([0, ...known.flatMap(({ fromMinute, toMinute }) => [fromMinute, toMinute])])];
-  const wardrobe = new Wardrobe();
-  const dresses: Dress[] = [];
-  for (const fromMinute of changes.filter((minute) => minute >= 0).sort((one, other) => one - other)) {
-    const on = outwards.filter((wearing) => wearing.fromMinute <= fromMinute && fromMinute < wearing.toMinute);
-    const clothes = on.filter(({ piece }) => piece.kind !== "pad");
-    const pads = on.filter(({ piece }) => piece.kind === "pad");
-    const layers = layersOf(clothes);
-    const mitts = { left: inMitt(clothes, "left"), right: inMitt(clothes, "right") };
-    dresses.push({
-      fromMinute,
-      outfit: buildOutfit(layers, mitts, wardrobe),
-      contactLayers: withPads(layers, pads),
+
+/** The wearings of an outing, read once; dresses of any task are made from them. */
+export class Dressing {
+  private readonly outwards: readonly Worn[];
+  private readonly changes: readonly number[];
+  private readonly wardrobe = new Wardrobe();
+
+  /** @throws {CoreError} `unknown-piece` when a wearing names a piece that is not there */
+  constructor(pieces: readonly Piece[], wearings: readonly Wearing[]) {
+    const byId = new Map(pieces.map((piece) => [piece.id, piece]));
+    const known = wearings.map((wearing): Worn => {
+      const piece = byId.get(wearing.pieceId);
+      if (!piece)
+        throw new CoreError("unknown-piece", `a wearing names piece ${wearing.pieceId}, which is not in the outing`);
+      return { ...wearing, piece, covers: coversOf(readLabel(piece.label), wearing) };
+    });
+    this.outwards = [...known].sort((one, other) => one.rank - other.rank);
+    const minutes = new Set([0, ...known.flatMap(({ fromMinute, toMinute }) => [fromMinute, toMinute])]);
+    this.changes = [...minutes].filter((minute) => minute >= 0).sort((one, other) => one - other);
+  }
+
+  /** The dresses in order of time, a new one wherever something is put on or taken off. */
+  dresses(needed: HandsNeeded = NO_HANDS): Dress[] {
+    return this.changes.map((fromMinute) => {
+      const on = this.outwards.filter((wearing) => wearing.fromMinute <= fromMinute && fromMinute < wearing.toMinute);
+      const clothes = on.filter(({ piece }) => piece.kind !== "pad");
+      const layers = layersOf(clothes, needed);
+      const leaks = leaksOf(clothes);
+      const mitt = { left: inMitt(clothes, "left", needed), right: inMitt(clothes, "right", needed) };
+      return {
+        fromMinute,
+        outfit: buildOutfit({ layers, mitt, leaks }, this.wardrobe),
+        layers,
+        contactLayers: withPads(
+          layers,
+          on.filter(({ piece }) => piece.kind === "pad"),
+        ),
+        leaks,
+      };
     });
   }
-  return dresses;
+}
+
+/** The dress at a minute. */
+export function dressAt(dresses: readonly Dress[], minute: number): Dress {
+  let place = 0;
+  while (place + 1 < dresses.length && dresses[place + 1]!.fromMinute <= minute) place++;
+  return dresses[place]!;
 }

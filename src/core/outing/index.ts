@@ -1,10 +1,18 @@
-export { dressings, type Dress } from "./dressing";
+export { isExtrapolated, usualLevels } from "./adult";
+export { Dressing, type Dress } from "./dressing";
+
 export {
+  COVERAGES,
+  DEXTERITY,
   MODEL_VERSION,
   OUTING_RANGE,
   PHASE_KINDS,
   PIECE_KINDS,
+  REFUGES,
+  TASK_HANDS,
   WEARING_SIDES,
+  WHEN_OFF,
+  type Doing,
   type Outing,
   type OutingPerson,
   type OutingPlace,
@@ -12,13 +20,28 @@ export {
   type PhaseKind,
   type Piece,
   type PieceKind,
+  type PieceTraits,
+  type PlaceSetting,
+  type Recurring,
   type SpotSurroundings,
+  type TaskHands,
+  type WalkIn,
   type Wearing,
   type WearingSide,
+  type WhenOff,
 } from "./outing";
-export { withPhaseMinutes } from "./edit-phase";
+export { splitPhase, withoutPhase, withPhaseInserted, withPhaseMinutes } from "./edit-phase";
+export { carriedAt, type Carried } from "./carried";
+export { wearingProblems, type KnownPiece, type WearingProblem, type WearingProblemKind } from "./wearing-problems";
+export { usualWearing, type UsualWearing } from "./usual-wearing";
+export { walkEffort } from "./walk-effort";
+export { replayTo, type Moment } from "./replay";
 export { resistancesAt } from "./resistances-at";
 export type { OutingSeries } from "./series";
-export { isExtrapolated, simulateOuting, type OutingResult, type SimulationOptions } from "./simulate-outing";
+export { natureOf, simulateOuting, type OutingResult, type SimulationOptions } from "./simulate-outing";
 export type { SitAnswer } from "./sit-answer";
+export { withRadiation } from "./radiation";
+export { kindAt, strandAt } from "./strands";
+export { phaseAt, Surroundings } from "./surroundings";
+export { spareMinutes } from "./sit-answer";
 export { sitSpans, type SitSpan } from "./sits";

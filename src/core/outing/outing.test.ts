@@ -3,7 +3,7 @@ import { sampleOuting } from "../../../tests/sample-outing";
 import { CoreError, type CoreErrorCode } from "../errors";
 import { levelEverywhere } from "../limits";
 import {
-  dressings,
+  Dressing,
   isExtrapolated,
   resistancesAt,
   simulateOuting,
@@ -83,7 +83,7 @@ describe("a phase of another length", () => {
 describe("dressing", () => {
   it("makes a new outfit wherever something goes on or off, pads counting for contact alone", () => {
     const { pieces, wearings } = sampleOuting();
-    const dresses = dressings(pieces, wearings);
+    const dresses = new Dressing(pieces, wearings).dresses();
     expect(dresses.map(({ fromMinute }) => fromMinute)).toEqual([0, 5, 40, 60, 185, 190, 300, 340]);
     const seat = resistancesAt(sampleOuting(), 100).seat!;
     const withoutPad = { ...sampleOuting(), wearings: wearings.filter(({ pieceId }) => pieceId !== "seatPad") };

@@ -1,14 +1,17 @@
 import type { BodyPerson } from "../body";
+import type { Effort, Terrain } from "../effort";
 import type { Range } from "../errors";
 import type { Label } from "../labels";
 import type { AcceptedLevels } from "../limits";
+import type { LeakPoint, Side } from "../patches";
 import type { IndoorStart, SitterPosture } from "../sitter";
 import type { Ground, Shelter, WeatherHour } from "../weather";
 
 /** Changes when a figure may change; stored beside every verdict. */
-export const MODEL_VERSION = "1";
+export const MODEL_VERSION = "3";
 
-export const PHASE_KINDS = ["walkIn", "setUp", "sit", "task", "break", "walkOut"] as const;
+/** A warm-up is a break in a hut or vehicle: it ends a sit, a break outdoors does not. */
+export const PHASE_KINDS = ["walkIn", "setUp", "sit", "task", "break", "warmUp", "walkOut"] as const;
 export type PhaseKind = (typeof PHASE_KINDS)[number];
 
 /** Surroundings measured on the spot; each stands in for what weather and place would give. */
@@ -23,14 +26,42 @@ export type SpotSurroundings = {
   readonly groundInsulationM2KPerW?: number | undefined;
 };
 
-/** A stretch of an outing in which a person does one thing. */
-export type Phase = {
-  readonly kind: PhaseKind;
-  readonly minutes: number;
+/** Which hands a task asks for. */
+export const TASK_HANDS = ["none", "working", "both"] as const;
+export type TaskHands = (typeof TASK_HANDS)[number];
+
+/** What a person does and how. */
+export type Doing = {
   readonly posture: SitterPosture;
   /** Heat production over basal (PAR). */
   readonly activityRatio: number;
   readonly walkSpeedMPerS: number;
+  /** By class, walk or ride; stands in for ratio and speed. */
+  readonly effort?: Effort | undefined;
+  /** Effort above rest, over what is said or computed. */
+  readonly effortFactor?: number | undefined;
+  /** The back lies against something. */
+  readonly leaning?: boolean | undefined;
+  /** Hands that work and what they have to be able to do: handwear that cannot is off meanwhile. */
+  readonly hands?: TaskHands | undefined;
+  readonly dexterityNeeded?: number | undefined;
+};
+
+/** What comes once or again and again within a phase: a task with the hands, a walk to get warm. */
+export type Recurring = Doing & {
+  readonly kind: "task" | "break";
+  readonly minutes: number;
+  /** From the start of the phase. */
+  readonly firstAfterMinutes: number;
+  /** `null` once. */
+  readonly everyMinutes: number | null;
+};
+
+/** A stretch of an outing in which a person does one thing, and what comes in between. */
+export type Phase = Doing & {
+  readonly kind: PhaseKind;
+  readonly minutes: number;
+  readonly recurring?: readonly Recurring[] | undefined;
   readonly spot?: SpotSurroundings | undefined;
 };
 
@@ -44,6 +75,7 @@ export const PIECE_KINDS = [
   "headwear",
   "neckwear",
   "pad",
+  "protection",
 ] as const;
 export type PieceKind = (typeof PIECE_KINDS)[number];
 
@@ -55,7 +87,43 @@ export type Piece = {
   readonly label: Label;
   /** Handwear in which the fingers lie together. */
   readonly fingersTogether: boolean;
+  /** What handwear lets the fingers do, by DEXTERITY. */
+  readonly dexterity?: number | undefined;
+  /** Where the piece ends and leaks, and what it closes over other pieces' ends. */
+  readonly endsAt?: readonly LeakPoint[] | undefined;
+  readonly seals?: readonly LeakPoint[] | undefined;
+  readonly massG?: number | undefined;
+  /** Temperature printed on a boot: shown beside ours, never used. */
+  readonly printedTemperatureC?: number | undefined;
 };
+
+/** What fingers can do in a piece of handwear, or a task asks of them, 0 to 4. */
+export const DEXTERITY = [
+  "hold and carry with the fist",
+  "grip a handle or a rod",
+  "work zips, buckles and large switches",
+  "draw, focus, release a shutter, tie a hook",
+  "all that the bare hand can",
+] as const;
+
+/** What else is known of a piece: what fingers can do in it, where it ends, what it closes, how it goes on. */
+export type PieceTraits = {
+  readonly dexterity?: number | undefined;
+  readonly endsAt?: readonly LeakPoint[] | undefined;
+  readonly seals?: readonly LeakPoint[] | undefined;
+  readonly printedTemperatureC?: number | undefined;
+  /** Room it takes in a pack, L. */
+  readonly volumeL?: number | undefined;
+  /** Legwear that opens wide enough to go on over boots. */
+  readonly opensOverBoots?: boolean | undefined;
+  /** It holds a person at height; a jacket over it needs a slot for its strap. */
+  readonly isHarness?: boolean | undefined;
+  readonly hasStrapSlot?: boolean | undefined;
+};
+
+/** Where a piece is while it is not worn. */
+export const WHEN_OFF = ["pack", "vehicle", "hung", "home"] as const;
+export type WhenOff = (typeof WHEN_OFF)[number];
 
 export const WEARING_SIDES = ["left", "right", "both"] as const;
 export type WearingSide = (typeof WEARING_SIDES)[number];
@@ -68,18 +136,66 @@ export type Wearing = {
   readonly rank: number;
   readonly fromMinute: number;
   readonly toMinute: number;
+  /** Closures opened by hand: collar, cuffs, hem. */
+  readonly opened?: readonly LeakPoint[] | undefined;
+  /** Parts taken out, off or folded back: lining, hood, cap of a mitt. */
+  readonly withoutParts?: readonly string[] | undefined;
 };
 
 /** Who sits. */
-export type OutingPerson = { readonly body: BodyPerson; readonly accepted: AcceptedLevels };
+export type OutingPerson = {
+  readonly body: BodyPerson;
+  readonly accepted: AcceptedLevels;
+  /** Hand that draws, focuses, ties. */
+  readonly workingHand?: Side | undefined;
+  /** Cold hands or feet often, or a condition of the circulation: blood to the digits is known less well. */
+  readonly coldHands?: boolean | undefined;
+  /** What was learnt of this person, over the model's. */
+  readonly calibration?: { readonly basalHeatFactor: number; readonly digitFlowFactor: number } | undefined;
+};
 
-export type OutingPlace = { readonly shelter: Shelter; readonly seatHeightM: number; readonly ground: Ground };
+export type OutingPlace = {
+  readonly shelter: Shelter;
+  readonly seatHeightM: number;
+  readonly ground: Ground;
+  /** Where on earth, for the sun. */
+  readonly latitudeDeg?: number | undefined;
+  readonly longitudeDeg?: number | undefined;
+  /** Snow lies about, whatever one stands on. */
+  readonly snowCover?: boolean | undefined;
+  readonly iceThicknessM?: number | undefined;
+  readonly snowOnIceCm?: number | undefined;
+};
+
+/** The way from where one is dropped to the seat. */
+export type WalkIn = {
+  readonly distanceM: number;
+  /** Up from start to seat; negative down. */
+  readonly climbM: number;
+  readonly loadKg: number;
+  readonly terrain: Terrain;
+  readonly snowSinkingCm: number;
+  readonly snowshoes: boolean;
+};
+export const REFUGES = ["none", "vehicle", "hut"] as const;
+export const COVERAGES = ["unknown", "none", "weak", "good"] as const;
+
+/** A place as an outing finds it: what is computed with, and what a person has to know. */
+export type PlaceSetting = OutingPlace & {
+  readonly walkIn?: WalkIn | undefined;
+  /** Where it is warm, and how long a walk away. */
+  readonly refuge?: { readonly kind: (typeof REFUGES)[number]; readonly minutesAway: number } | undefined;
+  /** Of a telephone. */
+  readonly coverage?: (typeof COVERAGES)[number] | undefined;
+};
 
 /** Everything one figure follows from. */
 export type Outing = {
   readonly person: OutingPerson;
   readonly place: OutingPlace;
   readonly start: IndoorStart;
+  /** Start, ms since 1970 UTC, for the sun; without it the sun does not shine. */
+  readonly startsAtMs?: number | undefined;
   readonly weather: readonly WeatherHour[];
   readonly phases: readonly Phase[];
   readonly pieces: readonly Piece[];
@@ -95,4 +211,20 @@ export const OUTING_RANGE = {
   pieces: [0, 200],
   wearings: [0, 400],
   rank: [0, 99],
+  recurring: [0, 8],
+  recurringMinutes: [1, 240],
+  everyMinutes: [2, 720],
+  firstAfterMinutes: [0, 1440],
+  dexterity: [0, DEXTERITY.length - 1],
+  pieceMassG: [1, 20_000],
+  printedTemperatureC: [-100, 20],
+  latitudeDeg: [-90, 90],
+  longitudeDeg: [-180, 180],
+  calibrationFactor: [0.3, 3],
+  cloudShare: [0, 1],
+  precipitationMm: [0, 60],
+  volumeL: [0.01, 60],
+  walkDistanceM: [50, 60_000],
+  walkClimbM: [-2000, 2500],
+  refugeMinutes: [0, 600],
 } as const satisfies Record<string, Range>;

@@ -1,4 +1,4 @@
-import { SEGMENT_COUNT, SEGMENT_NODES } from "../body";
+import { SEGMENT_COUNT } from "../body";
 import { DIGIT_COUNT, DIGITS, type Digit } from "../digits";
 import type { Conditions, Sitter } from "../sitter";
 
@@ -25,6 +25,7 @@ export function createRecorder(minutes: number): Recorder {
   const curve = (): Float64Array => new Float64Array(minutes + 1);
   const digitC = Object.fromEntries(DIGITS.map((digit) => [digit, curve()])) as Record<Digit, Float64Array>;
   const digitCurves = DIGITS.map((digit) => digitC[digit]);
+  const segmentSkinC = new Float64Array((minutes + 1) * SEGMENT_COUNT);
   const series = {
     minutes,
     digitC,
@@ -35,7 +36,7 @@ export function createRecorder(minutes: number): Recorder {
     heatMadeW: curve(),
     airTemperatureC: curve(),
     relativeWindMPerS: curve(),
-    segmentSkinC: new Float64Array((minutes + 1) * SEGMENT_COUNT),
+    segmentSkinC,
   };
   const record = (minute: number, sitter: Sitter, at: Conditions): void => {
     for (let digit = 0; digit < DIGIT_COUNT; digit++) digitCurves[digit]![minute] = sitter.digitC[digit]!;
@@ -46,9 +47,9 @@ export function createRecorder(minutes: number): Recorder {
     series.heatMadeW[minute] = sitter.body.last.heatMadeW;
     series.airTemperatureC[minute] = at.airTemperatureC;
     series.relativeWindMPerS[minute] = at.relativeWindMPerS;
-    for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-      series.segmentSkinC[minute * SEGMENT_COUNT + segment] = sitter.body.temperatureC[SEGMENT_NODES[segment]!.skin]!;
-    }
+    const { skinC } = sitter.body.now;
+    const from = minute * SEGMENT_COUNT;
+    for (let segment = 0; segment < SEGMENT_COUNT; segment++) segmentSkinC[from + segment] = skinC[segment]!;
   };
   return { series, record };
 }

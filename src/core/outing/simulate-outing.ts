@@ -1,9 +1,8 @@
 import { assertInRange, CoreError } from "../errors";
-import type { BodyPerson, RestingBody } from "../body";
-import { HELD_PAST_PLAN_MINUTES } from "../limits";
-import { createSitter, USUAL_NATURE, type BodilyNature, type Conditions, type Sitter } from "../sitter";
-import { phaseConditions, type PhaseConditions } from "./conditions";
-import { dressings, type Dress } from "./dressing";
+import type { RestingBody } from "../body";
+import { isExtrapolated } from "./adult";
+import { HELD_PAST_PLAN_MINUTES, LIMITS, type Limit } from "../limits";
+import { createSitter, USUAL_NATURE, type BodilyNature, type Sitter } from "../sitter";
 import { MODEL_VERSION, OUTING_RANGE, type Outing } from "./outing";
 import { createRecorder, type OutingSeries, type Recorder } from "./series";
 import {
@@ -17,6 +16,7 @@ import {
 } from "./sit-answer";
 import { sitWatches } from "./sit-watches";
 import { sitSpans, type SitSpan } from "./sits";
+import { Surroundings } from "./surroundings";
 
 export type OutingResult = {
   readonly modelVersion: string;
@@ -35,14 +35,12 @@ export type SimulationOptions = {
   /** The person's resting body, when already known; it has to belong to the same basal heat. */
   readonly resting?: RestingBody | undefined;
   readonly nature?: BodilyNature | undefined;
+  /** Limits to judge by; all when not given. */
+  readonly only?: readonly Limit[] | undefined;
 };
 
-const ADULT_FROM_YEARS = 18;
-const ADULT_FROM_KG = 45;
-
-/** Below 18 years or 45 kg the published body is extrapolated. */
-export const isExtrapolated = ({ ageYears, massKg }: BodyPerson): boolean =>
-  ageYears < ADULT_FROM_YEARS || massKg < ADULT_FROM_KG;
+/** What is known of a person's body beyond the usual. */
+export const natureOf = ({ calibration }: Outing["person"]): BodilyNature => ({ ...USUAL_NATURE, ...calibration });
 
 /**
  * Simulates an outing: a person's body with digits, minute by minute, and what ends each sit.
@@ -51,7 +49,7 @@ export const isExtrapolated = ({ ageYears, massKg }: BodyPerson): boolean =>
  */
 export function simulateOuting(
   outing: Outing,
-  { resting, nature = USUAL_NATURE }: SimulationOptions = {},
+  { resting, nature = natureOf(outing.person), only = LIMITS }: SimulationOptions = {},
 ): OutingResult {
   if (outing.phases.length === 0) throw new CoreError("no-phases", "an outing needs at least one phase");
   const spans = sitSpans(outing.phases);
@@ -62,15 +60,20 @@ export function simulateOuting(
   const run: Run = {
     sitter: createSitter(outing.person.body, outing.start, nature, resting),
     recorder: createRecorder(totalMinutes),
-    dresses: dressings(outing.pieces, outing.wearings),
-    conditions: outing.phases.map((phase) => phaseConditions(outing, phase)),
+    surroundings: new Surroundings(outing),
+    only,
   };
   recordStart(run);
   const sits: SitAnswer[] = [];
   let minute = 0;
   outing.phases.forEach((phase, index) => {
-    const end = minute + phase.minutes;
-    for (; minute < end; minute++) stepMinute(run, run.recorder, minute, minute + 1, run.conditions[index]!);
+    const start = minute;
+    const end = start + phase.minutes;
+    for (; minute < end; minute++) {
+      const at = run.surroundings.at(minute, index, minute - start);
+      run.sitter.step(at);
+      run.recorder.record(minute + 1, run.sitter, at);
+    }
     const span = spans.find(({ toMinute }) => toMinute === end);
     if (span) sits.push(answerSit(outing, run, span));
   });
@@ -86,22 +89,16 @@ export function simulateOuting(
 type Run = {
   readonly sitter: Sitter;
   readonly recorder: Recorder;
-  readonly dresses: readonly Dress[];
-  readonly conditions: readonly PhaseConditions[];
+  readonly surroundings: Surroundings;
+  readonly only: readonly Limit[];
 };
 
-const dressAt = (dresses: readonly Dress[], minute: number): Dress =>
-  dresses.findLast(({ fromMinute }) => fromMinute <= minute)!;
-
-function stepMinute(run: Run, into: Recorder, minute: number, recordAt: number, conditions: PhaseConditions): void {
-  const at: Conditions = conditions(minute, dressAt(run.dresses, minute));
-  run.sitter.step(at);
-  into.record(recordAt, run.sitter, at);
-}
-
 function recordStart(run: Run): void {
-  run.recorder.record(0, run.sitter, run.conditions[0]!(0, dressAt(run.dresses, 0)));
+  run.recorder.record(0, run.sitter, run.surroundings.at(0, 0, 0));
 }
+
+const startOfPhase = (phases: Outing["phases"], place: number): number =>
+  phases.slice(0, place).reduce((total, { minutes }) => total + minutes, 0);
 
 /** Judges a sit; goes on sitting past its plan only as long as the answer is open, then returns to the plan. */
 function answerSit(outing: Outing, run: Run, span: SitSpan): SitAnswer {
@@ -109,19 +106,24 @@ function answerSit(outing: Outing, run: Run, span: SitSpan): SitAnswer {
   const { accepted } = outing.person;
   const inTask = taskMinutes(outing.phases, span);
   const state = run.sitter.save();
-  const lastDress = dressAt(run.dresses, toMinute - 1);
+  const phaseStart = startOfPhase(outing.phases, span.lastPhase);
   let held: Recorder | null = null;
   let heldMinutes = 0;
   const look = (): SitCrossings => {
     const watches = sitWatches(run.recorder.series, fromMinute, toMinute, held && held.series, heldMinutes);
-    return sitCrossings(watches, accepted, inTask);
+    return sitCrossings(
+      watches.filter(({ limit }) => run.only.includes(limit)),
+      accepted,
+      inTask,
+    );
   };
   let crossings = look();
-  while (heldMinutes < HELD_PAST_PLAN_MINUTES && !isSettled(crossings)) {
+  while (heldMinutes < HELD_PAST_PLAN_MINUTES && !isSettled(crossings, run.only.length > 1)) {
     held ??= createRecorder(HELD_PAST_PLAN_MINUTES);
     const chunkEnd = Math.min(HELD_PAST_PLAN_MINUTES, heldMinutes + CHUNK_MINUTES);
     for (; heldMinutes < chunkEnd; heldMinutes++) {
-      const at = run.conditions[span.lastPhase]!(toMinute + heldMinutes, lastDress);
+      const minute = toMinute + heldMinutes;
+      const at = run.surroundings.at(minute, span.lastPhase, minute - phaseStart, toMinute - 1);
       run.sitter.step(at);
       held.record(heldMinutes + 1, run.sitter, at);
     }

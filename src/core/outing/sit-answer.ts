@@ -1,4 +1,5 @@
 import {
+  HELD_PAST_PLAN_MINUTES,
   crossingsOf,
   judge,
   judgeWithRunnerUp,
@@ -15,6 +16,7 @@ import {
   type Watch,
 } from "../limits";
 import type { Phase } from "./outing";
+import { kindAt } from "./strands";
 import type { SitSpan } from "./sits";
 
 /** The answer for one sit of an outing. */
@@ -63,24 +65,33 @@ export function answerOf({ fromMinute, toMinute }: SitSpan, crossings: SitCrossi
 /**
  * Whether nothing simulated later could change the answer: the first limit and the runner-up are passed for good at the
  * accepted levels, and the first at every level.
+ * @param withRunnerUp whether the runner-up is wanted; with a single limit there may be none
  */
-export function isSettled({ own, byLevel, coveredMinutes }: SitCrossings): boolean {
+export function isSettled({ own, byLevel, coveredMinutes }: SitCrossings, withRunnerUp: boolean): boolean {
   const isSure = (crossing: Crossing | null | undefined): boolean =>
     crossing !== null && crossing !== undefined && crossing.minute + RECOVERY_MINUTES <= coveredMinutes;
-  return isSure(own[0]) && isSure(runnerUpOf(own)) && LEVELS.every((level) => isSure(byLevel[level][0]));
+  return (
+    isSure(own[0]) && (!withRunnerUp || isSure(runnerUpOf(own))) && LEVELS.every((level) => isSure(byLevel[level][0]))
+  );
 }
 
-/** Which minutes of a sit belong to a task. */
-export function taskMinutes(phases: readonly Phase[], { fromMinute, toMinute }: SitSpan): InTask {
-  const tasks = new Uint8Array(toMinute - fromMinute + 1);
-  let minute = 0;
-  for (const phase of phases) {
-    const end = minute + phase.minutes;
-    // Minute m of the curves is the end of step m: a task's own minutes are those after its start.
-    if (phase.kind === "task" && minute >= fromMinute && end <= toMinute) {
-      tasks.fill(1, minute - fromMinute + 1, end - fromMinute + 1);
+/** Which minutes of a sit belong to a task; past the plan its last sitting goes on with its tasks. */
+export function taskMinutes(phases: readonly Phase[], { fromMinute, toMinute, lastPhase }: SitSpan): InTask {
+  // Minute m of the curves is the end of step m: a task's own minutes are those after its start.
+  const tasks = new Uint8Array(toMinute - fromMinute + HELD_PAST_PLAN_MINUTES + 1);
+  let start = 0;
+  phases.forEach((phase, place) => {
+    const end = start + phase.minutes;
+    if (start >= fromMinute && end <= toMinute) {
+      for (let minute = start; minute < end; minute++) mark(phase, minute - start, minute);
     }
-    minute = end;
+    if (place === lastPhase) {
+      for (let held = 0; held < HELD_PAST_PLAN_MINUTES; held++) mark(phase, toMinute + held - start, toMinute + held);
+    }
+    start = end;
+  });
+  function mark(phase: Phase, minuteInPhase: number, minute: number): void {
+    if (kindAt(phase, minuteInPhase) === "task") tasks[minute - fromMinute + 1] = 1;
   }
   return (sitMinute) => tasks[sitMinute] === 1;
 }

@@ -1,3 +1,4 @@
+export { LEAK_POINTS, LEAKS_INTO, type LeakPoint } from "./leak-point";
 export {
   FINGERS_IN_MITT_FORM,
   isDigitPatch,

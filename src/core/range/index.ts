@@ -1,3 +1,13 @@
-export { minutesRange, type MinutesBound, type MinutesRange } from "./minutes-range";
+export type { Band, RangeBands } from "./bands";
+export {
+  minutesRange,
+  RANGE_MEMBERS,
+  rangeMembers,
+  rangeMembersInSteps,
+  rangeOf,
+  type RangeMembers,
+  type MinutesBound,
+  type MinutesRange,
+} from "./minutes-range";
 export { cutNormal, drawVariation, type Variation } from "./variation";
 export { varyOuting } from "./vary-outing";

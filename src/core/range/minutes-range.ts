@@ -1,5 +1,7 @@
-import { seededRandom } from "../numeric";
-import { simulateOuting, type Outing, type SitAnswer } from "../outing";
+import { runToEnd, seededRandom, type Steps } from "../numeric";
+import { isExtrapolated, natureOf, simulateOuting, type Outing, type SitAnswer } from "../outing";
+import type { BodilyNature } from "../sitter";
+import { addCurves, bandsOf, type MemberCurves, type RangeBands } from "./bands";
 import { drawVariation } from "./variation";
 import { varyOuting } from "./vary-outing";
 
@@ -12,6 +14,8 @@ export type MinutesRange = {
   readonly middle: MinutesBound;
   readonly high: MinutesBound;
   readonly members: number;
+  /** Minute by minute, between what shares of the members the curves lie. */
+  readonly bands: RangeBands;
 };
 
 export const RANGE_MEMBERS = 64;
@@ -32,24 +36,77 @@ function quantile(sorted: readonly MinutesBound[], share: number): MinutesBound 
   return sorted[Math.round((sorted.length - 1) * share)]!;
 }
 
+/** What is known of a person, and what varies about it. */
+const combined = (own: BodilyNature, drawn: BodilyNature): BodilyNature => ({
+  basalHeatFactor: own.basalHeatFactor * drawn.basalHeatFactor,
+  digitFlowFactor: own.digitFlowFactor * drawn.digitFlowFactor,
+  openingPerTrunkK: drawn.openingPerTrunkK,
+});
+
+/** Outside the adult model the range is wider by half, both ways from its middle. */
+const WIDENED_BY = 1.5;
+function widened(range: MinutesRange): MinutesRange {
+  const { low, middle, high } = range;
+  const away = (bound: MinutesBound): MinutesBound =>
+    bound.kind === "longerThan" || middle.kind === "longerThan"
+      ? bound
+      : { ...bound, minutes: Math.max(0, Math.round(middle.minutes + (bound.minutes - middle.minutes) * WIDENED_BY)) };
+  return { ...range, low: away(low), high: away(high) };
+}
+
+/** Some of the members of a range, simulated: their answers and curves. */
+export type RangeMembers = { readonly bounds: readonly MinutesBound[]; readonly curves: MemberCurves };
+
+/** `rangeMembers` in steps, one member each. */
+export function* rangeMembersInSteps(outing: Outing, sit: number, from: number, to: number): Steps<RangeMembers> {
+  const random = seededRandom(RANGE_SEED);
+  const curves: MemberCurves = { toes: [], fingers: [], heatDebt: [] };
+  const bounds: MinutesBound[] = [];
+  for (let member = 0; member < to; member++) {
+    const variation = drawVariation(random, outing.pieces, outing.person.coldHands);
+    if (member < from) continue;
+    const nature = combined(natureOf(outing.person), variation.nature);
+    const { sits, series } = simulateOuting(varyOuting(outing, variation), { nature });
+    addCurves(curves, series);
+    bounds.push(boundOf(sits[sit]!));
+    yield;
+  }
+  return { bounds, curves };
+}
+
+/**
+ * Simulates some of a range's members. Each draws in turn from one seeded stream, so that parts simulated apart are the
+ * same as all simulated at once.
+ * @param sit place of the sit among the outing's sits
+ * @param from first member, 0…
+ * @param to member after the last
+ * @throws {CoreError} as `simulateOuting` does
+ */
+export const rangeMembers = (outing: Outing, sit: number, from: number, to: number): RangeMembers =>
+  runToEnd(rangeMembersInSteps(outing, sit, from, to));
+
+/** The range of all members, however they were parted. */
+export function rangeOf(outing: Outing, parts: readonly RangeMembers[]): MinutesRange {
+  const bounds = parts.flatMap((part) => part.bounds).sort((one, other) => sortable(one) - sortable(other));
+  const range = {
+    low: quantile(bounds, LOW_SHARE),
+    middle: quantile(bounds, MIDDLE_SHARE),
+    high: quantile(bounds, HIGH_SHARE),
+    members: bounds.length,
+    bands: bandsOf(
+      parts.map(({ curves }) => curves),
+      LOW_SHARE,
+      HIGH_SHARE,
+    ),
+  };
+  return isExtrapolated(outing.person.body) ? widened(range) : range;
+}
+
 /**
  * Simulates one sit of an outing in many variations drawn from a fixed seed.
- * @param sit place of the sit among the outing's sits
  * @param members how many variations, at least 1
  * @throws {CoreError} as `simulateOuting` does
  * @source docs/method.md, "Range"
  */
-export function minutesRange(outing: Outing, sit: number, members: number = RANGE_MEMBERS): MinutesRange {
-  const random = seededRandom(RANGE_SEED);
-  const bounds = Array.from({ length: members }, () => {
-    const variation = drawVariation(random, outing.pieces);
-    const { sits } = simulateOuting(varyOuting(outing, variation), { nature: variation.nature });
-    return boundOf(sits[sit]!);
-  }).sort((one, other) => sortable(one) - sortable(other));
-  return {
-    low: quantile(bounds, LOW_SHARE),
-    middle: quantile(bounds, MIDDLE_SHARE),
-    high: quantile(bounds, HIGH_SHARE),
-    members,
-  };
-}
+export const minutesRange = (outing: Outing, sit: number, members: number = RANGE_MEMBERS): MinutesRange =>
+  rangeOf(outing, [rangeMembers(outing, sit, 0, members)]);

@@ -3,7 +3,7 @@ import { sampleOuting } from "../../../tests/sample-outing";
 import { seededRandom } from "../numeric";
 import { simulateOuting } from "../outing";
 import { USUAL_NATURE } from "../sitter";
-import { cutNormal, drawVariation, minutesRange, varyOuting, type Variation } from ".";
+import { cutNormal, drawVariation, minutesRange, rangeMembers, rangeOf, varyOuting, type Variation } from ".";
 
 const UNCHANGED: Variation = {
   nature: USUAL_NATURE,
@@ -73,6 +73,16 @@ describe("the range", () => {
   it("is as wide as the model's description says: tens of minutes either way", () => {
     expect(range.high.minutes - range.low.minutes).toBeGreaterThan(20);
     expect(range.low.minutes).toBeLessThan(minutes(UNCHANGED));
+  });
+
+  it("is the same when its members are simulated in parts, and its band holds the curve itself", () => {
+    const parts = [rangeMembers(sampleOuting(), 0, 0, 9), rangeMembers(sampleOuting(), 0, 9, 24)];
+    expect(rangeOf(sampleOuting(), parts)).toEqual(range);
+    const { digitC } = simulateOuting(sampleOuting()).series;
+    for (const minute of [0, 100, 200]) {
+      expect(range.bands.toes.low[minute]!).toBeLessThanOrEqual(digitC.leftToes[minute]! + 0.01);
+      expect(range.bands.toes.high[minute]!).toBeGreaterThanOrEqual(digitC.leftToes[minute]! - 0.01);
+    }
   });
 
   it("says longer than where members never end", () => {

@@ -17,6 +17,8 @@ export type Variation = {
 export const SPREAD = {
   basalHeat: 0.08,
   digitFlow: 0.25,
+  /** For a person who reports cold hands or a condition of the circulation. */
+  digitFlowOfColdHands: 0.5,
   walkEffort: 0.2,
   forecastK: 1.5,
   forecastWind: 0.25,
@@ -25,6 +27,7 @@ export const SPREAD = {
 /** How a warm trunk opens the anastomoses is anywhere in between, 1/K (assumption). */
 const OPENING_RANGE_PER_K = [4, 12] as const;
 const CUT_AT_DEVIATIONS = 2;
+const LEAST_DIGIT_FLOW = 0.1; // assumption
 
 /**
  * A draw from the normal distribution cut at two standard deviations.
@@ -53,14 +56,15 @@ function drawLabels(seed: number, pieces: readonly NamedPiece[]): Map<string, nu
 }
 
 /** Draws one variation; the same stream gives the same one. */
-export function drawVariation(random: RandomStream, pieces: readonly NamedPiece[]): Variation {
+export function drawVariation(random: RandomStream, pieces: readonly NamedPiece[], coldHands = false): Variation {
   const factor = (spread: number): number => 1 + spread * cutNormal(random);
   const [lowest, highest] = OPENING_RANGE_PER_K;
   return {
     nature: {
       ...USUAL_NATURE,
       basalHeatFactor: factor(SPREAD.basalHeat),
-      digitFlowFactor: factor(SPREAD.digitFlow),
+      // Half of no flow at all would be a stopped limb: the spread of cold hands is cut where some flow is left.
+      digitFlowFactor: Math.max(LEAST_DIGIT_FLOW, factor(coldHands ? SPREAD.digitFlowOfColdHands : SPREAD.digitFlow)),
       openingPerTrunkK: lowest + (highest - lowest) * random(),
     },
     walkEffortFactor: factor(SPREAD.walkEffort),

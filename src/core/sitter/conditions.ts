@@ -1,9 +1,19 @@
+import type { Posture } from "../body";
+import { ACTIVITY_RATIO_RANGE, RIDE_RANGE, WALK_RANGE } from "../effort";
 import type { Range } from "../errors";
 import type { Outfit } from "./outfit";
 
-/** Postures of an outing so far; the body model knows lying too, contact on the back is not built yet. */
-export const SITTER_POSTURES = ["standing", "sitting"] as const;
+/** How a person holds themselves. */
+export const SITTER_POSTURES = ["standing", "sitting", "kneeling", "lying"] as const;
 export type SitterPosture = (typeof SITTER_POSTURES)[number];
+
+/** The published body knows no kneeling: its air and radiation are taken as standing (assumption). */
+export const BODY_POSTURE: Readonly<Record<SitterPosture, Posture>> = {
+  standing: "standing",
+  sitting: "sitting",
+  kneeling: "standing",
+  lying: "lying",
+};
 
 /** What surrounds a person during one step. */
 export type Conditions = {
@@ -28,6 +38,7 @@ export const CONDITION_RANGE = {
   airTemperatureC: [-60, 40],
   relativeHumidityPercent: [0, 100],
   windMPerS: [0, 40],
-  walkSpeedMPerS: [0, 2],
-  activityRatio: [1, 12],
+  walkSpeedMPerS: WALK_RANGE.speedMPerS,
+  rideSpeedMPerS: RIDE_RANGE.speedMPerS,
+  activityRatio: ACTIVITY_RATIO_RANGE,
 } as const satisfies Record<string, Range>;

@@ -1,26 +1,51 @@
-import { contactInsulation } from "../clothing";
+import { contactInsulation, coveredRegions, sideBySide } from "../clothing";
 import { SITES, type Patch } from "../patches";
-import type { SiteLayers } from "./outfit";
 import type { SitterPosture } from "./conditions";
+import type { SiteLayers } from "./outfit";
 
-/** Share of the body's weight the soles still carry while sitting (assumption: 70 % comes off). */
-const SOLE_LOAD_SITTING = 0.3;
+/** Share of the body's weight the soles carry (assumption: sitting takes 70 % off); `null` where they touch nothing. */
+const SOLE_LOAD: Readonly<Record<SitterPosture, number | null>> = {
+  standing: 1,
+  sitting: 0.3,
+  kneeling: null,
+  lying: null,
+};
+/** What else of the body carries weight. Lying on the belly is taken as lying on the back (assumption). */
+const RESTS_ON: Readonly<Record<SitterPosture, readonly Patch[]>> = {
+  standing: [],
+  sitting: ["seat", "thighOnSeat"],
+  kneeling: ["knee"],
+  lying: ["back", "lowerBack", "seat", "thighOnSeat"],
+};
 
-const sitesOf = (...patches: Patch[]): number[] =>
-  SITES.flatMap(({ patch }, site) => (patches.includes(patch) ? [site] : []));
-const SOLE_SITES = sitesOf("sole");
-const SEAT_SITES = sitesOf("seat", "thighOnSeat");
+/** Resistance of a loaded patch, its regions side by side. */
+const loaded = (worn: SiteLayers[number], groundM2KPerW: number, load: number): number =>
+  sideBySide(
+    coveredRegions(worn).map(({ share, layers }) => ({
+      share,
+      insulationM2KPerW: contactInsulation(layers, groundM2KPerW, load),
+    })),
+  );
+
+/** How a person rests. */
+export type Rest = {
+  readonly posture: SitterPosture;
+  /** The back lies against something at ground temperature. */
+  readonly leaning: boolean;
+};
 
 /**
  * Resistance of the sites that touch the ground or the seat, m²·K/W; NaN where a site is free.
  * @param groundM2KPerW the ground's own resistance, m²·K/W
  */
-export function contactResistances(layers: SiteLayers, posture: SitterPosture, groundM2KPerW: number): Float64Array {
-  const load = posture === "sitting" ? SOLE_LOAD_SITTING : 1;
+export function contactResistances(layers: SiteLayers, rest: Rest, groundM2KPerW: number): Float64Array {
+  const { posture, leaning } = rest;
+  const resting: readonly Patch[] = leaning ? [...RESTS_ON[posture], "back"] : RESTS_ON[posture];
+  const soleLoad = SOLE_LOAD[posture];
   const resistances = new Float64Array(SITES.length).fill(NaN);
-  for (const site of SOLE_SITES) resistances[site] = contactInsulation(layers[site]!, groundM2KPerW, load);
-  if (posture === "sitting") {
-    for (const site of SEAT_SITES) resistances[site] = contactInsulation(layers[site]!, groundM2KPerW, 1);
-  }
+  SITES.forEach(({ patch }, site) => {
+    if (patch === "sole" && soleLoad !== null) resistances[site] = loaded(layers[site]!, groundM2KPerW, soleLoad);
+    if (resting.includes(patch)) resistances[site] = loaded(layers[site]!, groundM2KPerW, 1);
+  });
   return resistances;
 }

@@ -1,6 +1,7 @@
 export { CONDITION_RANGE, SITTER_POSTURES, type Conditions, type SitterPosture } from "./conditions";
-export { contactResistances } from "./contact";
+export { contactResistances, type Rest } from "./contact";
 export { INDOOR_START_RANGE, USUAL_START, type IndoorStart } from "./indoor-start";
-export { buildOutfit, Wardrobe, type Outfit, type SiteLayers } from "./outfit";
+export { buildOutfit, Wardrobe, type Clothes, type Outfit, type SiteLayers } from "./outfit";
+export { outfitInsulation, type OutfitInsulation } from "./outfit-insulation";
 export { patchResistances } from "./resistances";
 export { createSitter, USUAL_NATURE, type BodilyNature, type Sitter, type SitterState } from "./sitter";

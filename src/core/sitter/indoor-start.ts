@@ -4,7 +4,6 @@ import {
   PUBLISHED_BODY,
   publishedExchange,
   SEGMENT_COUNT,
-  type BodyPerson,
   type RestingBody,
 } from "../body";
 import type { Range } from "../errors";
@@ -40,13 +39,8 @@ export const INDOOR_START_RANGE = {
  * Node temperatures after the rest indoors, °C, by the published body without digits.
  * @source the outing's start in docs/method.md; JOS-3 for the body
  */
-export function restIndoors(
-  person: BodyPerson,
-  start: IndoorStart,
-  resting: RestingBody,
-  basalHeatFactor: number,
-): Float64Array {
-  const body = bodyAtRest(person, { ...PUBLISHED_BODY, basalHeatFactor }, resting);
+export function restIndoors(start: IndoorStart, resting: RestingBody): Float64Array {
+  const body = bodyAtRest(resting, PUBLISHED_BODY);
   const exchange = createSkinExchange();
   const uniform = (value: number): Float64Array => new Float64Array(SEGMENT_COUNT).fill(value);
   const around = {

@@ -1,20 +1,46 @@
-import { buildStack, type Layer, type PatchForm, type Stack } from "../clothing";
+import {
+  buildStack,
+  coveredRegions,
+  digitFlowWhenTight,
+  type PatchForm,
+  type Stack,
+  type WornLayer,
+} from "../clothing";
 import { DIGIT_PLACE, DIGITS, surfaceShape, type Digit, type SurfaceShape } from "../digits";
-import { FINGERS_IN_MITT_FORM, SITE_INDEX, SITES, type Side } from "../patches";
+import { FINGERS_IN_MITT_FORM, LEAKS_INTO, SITE_INDEX, SITES, type LeakPoint, type Side } from "../patches";
 
 /** Layers on every site of the body, from the skin out; by the order of SITES. */
-export type SiteLayers = readonly (readonly Layer[])[];
+export type SiteLayers = readonly (readonly WornLayer[])[];
+
+/** What a person wears at one time, before it is worked out. */
+export type Clothes = {
+  readonly layers: SiteLayers;
+  /** Whether the fingers of a side lie together in a mitt. */
+  readonly mitt: Readonly<Record<Side, boolean>>;
+  /** Where the clothing is open. */
+  readonly leaks: readonly LeakPoint[];
+};
+
+/** Parts of sites or digits under different layers; a place with one dress all over is one part. */
+export type OutfitParts = {
+  /** Place of the part among SITES or DIGITS. */
+  readonly place: Int32Array;
+  /** Share of that place. */
+  readonly share: Float64Array;
+  /** Place in the outfit's `stacks`. */
+  readonly stack: Int32Array;
+};
 
 /** An outfit worked out once for as long as nothing is put on or taken off. */
 export type Outfit = {
-  readonly layers: SiteLayers;
   /** Every different stack once: left and right, chest and back are mostly dressed alike. */
   readonly stacks: readonly Stack[];
-  /** Place in `stacks` by site, and by digit in the order of DIGITS. */
-  readonly siteStack: Int32Array;
-  readonly digitStack: Int32Array;
+  readonly siteParts: OutfitParts;
+  readonly digitParts: OutfitParts;
   /** Outer shape of each digit. */
   readonly digitShapes: readonly SurfaceShape[];
+  /** Share of each digit's blood that tight boots and gloves let through. */
+  readonly digitFlow: Float64Array;
 };
 
 const FINGER_SIDE: Partial<Record<Digit, Side>> = { leftFingers: "left", rightFingers: "right" };
@@ -33,7 +59,7 @@ const SITE_OF_DIGIT: Readonly<Record<Digit, string>> = {
 /** The same as places in the order of SITES, by the order of DIGITS. */
 export const DIGIT_SITE: readonly number[] = DIGITS.map((digit) => SITE_INDEX[SITE_OF_DIGIT[digit]]!);
 
-const sameLayers = (one: readonly Layer[], other: readonly Layer[]): boolean =>
+const sameLayers = (one: readonly WornLayer[], other: readonly WornLayer[]): boolean =>
   one.length === other.length && one.every((layer, place) => layer === other[place]);
 
 const sameForm = (one: PatchForm, other: PatchForm): boolean =>
@@ -41,58 +67,88 @@ const sameForm = (one: PatchForm, other: PatchForm): boolean =>
     ? one.shape === other.shape
     : one.shape === other.shape && one.radiusMm === other.radiusMm;
 
-type Dressed = { readonly layers: readonly Layer[]; readonly form: PatchForm; readonly stack: Stack };
-const NO_LAYER: Layer | null = null;
+/** A patch dressed in regions, and the stack of each. */
+type Dressed = {
+  readonly layers: readonly WornLayer[];
+  readonly form: PatchForm;
+  readonly leaks: boolean;
+  readonly regions: readonly { readonly share: number; readonly stack: Stack }[];
+};
+const NO_LAYER: WornLayer | null = null;
 
 /** Builds each different stack once; stacks of an outfit worn before are taken over. */
 export class Wardrobe {
   /** By innermost layer: few stacks share it. */
-  private readonly built = new Map<Layer | null, Dressed[]>();
+  private readonly built = new Map<WornLayer | null, Dressed[]>();
 
-  stackFor(layers: readonly Layer[], form: PatchForm): Stack {
+  regionsOf(layers: readonly WornLayer[], form: PatchForm, leaks: boolean): Dressed["regions"] {
     const innermost = layers[0] ?? NO_LAYER;
     const alike = this.built.get(innermost) ?? [];
-    const known = alike.find((dressed) => sameForm(dressed.form, form) && sameLayers(dressed.layers, layers));
-    if (known) return known.stack;
-    const stack = buildStack(layers, form);
-    alike.push({ layers, form, stack });
+    const known = alike.find(
+      (dressed) => dressed.leaks === leaks && sameForm(dressed.form, form) && sameLayers(dressed.layers, layers),
+    );
+    if (known) return known.regions;
+    const regions = coveredRegions(layers).map(({ share, layers: own }) => ({
+      share,
+      stack: buildStack(own, form, leaks),
+    }));
+    alike.push({ layers, form, leaks, regions });
     this.built.set(innermost, alike);
-    return stack;
+    return regions;
+  }
+}
+
+const inMitt = (digit: Digit, mitt: Clothes["mitt"]): boolean => {
+  const side = FINGER_SIDE[digit];
+  return side !== undefined && mitt[side];
+};
+
+/** Collects the parts of an outfit, each different stack once. */
+class PartsBuilder {
+  readonly stacks: Stack[] = [];
+  private readonly placeOfStack = new Map<Stack, number>();
+
+  private placeOf(stack: Stack): number {
+    const known = this.placeOfStack.get(stack);
+    if (known !== undefined) return known;
+    this.placeOfStack.set(stack, this.stacks.length);
+    return this.stacks.push(stack) - 1;
+  }
+
+  parts(dressed: readonly Dressed["regions"][]): OutfitParts {
+    const count = dressed.reduce((total, regions) => total + regions.length, 0);
+    const parts = { place: new Int32Array(count), share: new Float64Array(count), stack: new Int32Array(count) };
+    let part = 0;
+    dressed.forEach((regions, place) => {
+      for (const region of regions) {
+        parts.place[part] = place;
+        parts.share[part] = region.share;
+        parts.stack[part++] = this.placeOf(region.stack);
+      }
+    });
+    return parts;
   }
 }
 
 /**
  * Works out an outfit.
- * @param mitt whether the fingers of a side lie together in a mitt
  * @param wardrobe stacks already built, shared by the outfits of an outing
  */
-export function buildOutfit(
-  layers: SiteLayers,
-  mitt: Readonly<Record<Side, boolean>>,
-  wardrobe: Wardrobe = new Wardrobe(),
-): Outfit {
-  const stacks: Stack[] = [];
-  const placeOfStack = new Map<Stack, number>();
-  const placeOf = (own: readonly Layer[], form: PatchForm): number => {
-    const stack = wardrobe.stackFor(own, form);
-    const known = placeOfStack.get(stack);
-    if (known !== undefined) return known;
-    placeOfStack.set(stack, stacks.length);
-    return stacks.push(stack) - 1;
-  };
-  const inMitt = (digit: Digit): boolean => {
-    const side = FINGER_SIDE[digit];
-    return side !== undefined && mitt[side];
-  };
-  const formOf = (digit: Digit, site: number): PatchForm => (inMitt(digit) ? FINGERS_IN_MITT_FORM : SITES[site]!.form);
+export function buildOutfit({ layers, mitt, leaks }: Clothes, wardrobe: Wardrobe = new Wardrobe()): Outfit {
+  const open = new Set(leaks.flatMap((point) => LEAKS_INTO[point]));
+  const builder = new PartsBuilder();
+  const sites = SITES.map(({ form, patch }, site) => wardrobe.regionsOf(layers[site]!, form, open.has(patch)));
+  const digits = DIGITS.map((digit, index) => {
+    const site = DIGIT_SITE[index]!;
+    const form = inMitt(digit, mitt) ? FINGERS_IN_MITT_FORM : SITES[site]!.form;
+    return wardrobe.regionsOf(layers[site]!, form, open.has(SITES[site]!.patch));
+  });
+  const overfill = (regions: Dressed["regions"]): number => Math.max(...regions.map(({ stack }) => stack.overfillMm));
   return {
-    layers,
-    siteStack: Int32Array.from(SITES, ({ form }, site) => placeOf(layers[site]!, form)),
-    digitStack: Int32Array.from(DIGITS, (digit, index) => {
-      const site = DIGIT_SITE[index]!;
-      return placeOf(layers[site]!, formOf(digit, site));
-    }),
-    digitShapes: DIGITS.map((digit) => surfaceShape(DIGIT_PLACE[digit].kind, inMitt(digit))),
-    stacks,
+    siteParts: builder.parts(sites),
+    digitParts: builder.parts(digits),
+    stacks: builder.stacks,
+    digitShapes: DIGITS.map((digit) => surfaceShape(DIGIT_PLACE[digit].kind, inMitt(digit, mitt))),
+    digitFlow: Float64Array.from(digits, (regions) => digitFlowWhenTight(overfill(regions))),
   };
 }

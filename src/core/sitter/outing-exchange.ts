@@ -1,28 +1,51 @@
-import { convection, radiation, saturationPressureKPa, SEGMENT_COUNT, type Body, type SkinExchange } from "../body";
+import {
+  convection,
+  radiation,
+  saturationPressureKPa,
+  SEGMENT_COUNT,
+  type Body,
+  type BodyParameters,
+  type SkinExchange,
+} from "../body";
 import { clothingInsulation, stirring } from "../clothing";
 import { DIGIT_COUNT, DIGIT_RADIATION_W_PER_M2K, DIGIT_SEGMENT, digitConvection } from "../digits";
-import { isDigitPatch, SITE_INDEX, SITES } from "../patches";
+import { isDigitPatch, SITES } from "../patches";
 import { LEWIS_K_PER_KPA } from "../units";
-import type { Conditions } from "./conditions";
+import { BODY_POSTURE, type Conditions } from "./conditions";
 import { DIGIT_SITE } from "./outfit";
 
-/** Vapour index of ordinary clothing (ISO 9920:2007); by outer layer once wetness is built. */
-const VAPOUR_INDEX = 0.38;
-
-/** Digit whose resistance stands for a site; −1 where the site is none. Nose and cheeks share the face and are watched only. */
-const SITE_DIGIT = Int32Array.from(SITES, ({ key, patch }) =>
-  isDigitPatch(patch) ? DIGIT_SITE.indexOf(SITE_INDEX[key]!) : -1,
-);
+/** 1 where a site is a digit: fingers and toes lose their heat by themselves. */
+const IS_DIGIT_SITE = Uint8Array.from(SITES, ({ patch }) => (isDigitPatch(patch) ? 1 : 0));
+/** Site each digit covers; nose and cheeks share the face and are watched only. */
+const DIGIT_AT_SITE = Int32Array.from(DIGIT_SITE);
 const SITE_SEGMENT = Int32Array.from(SITES, ({ segmentIndex }) => segmentIndex);
 const SITE_SHARE = Float64Array.from(SITES, ({ share }) => share);
 
 /** What the resistances of a step follow from; while it stays the same they do too. */
-const sameResistances = (one: Conditions, other: Conditions): boolean =>
-  one.outfit === other.outfit &&
-  one.contactM2KPerW === other.contactM2KPerW &&
-  one.posture === other.posture &&
-  one.relativeWindMPerS === other.relativeWindMPerS &&
-  one.walkSpeedMPerS === other.walkSpeedMPerS;
+type Followed = {
+  outfit: Conditions["outfit"] | null;
+  contactM2KPerW: Float64Array | null;
+  posture: Conditions["posture"] | null;
+  relativeWindMPerS: number;
+  walkSpeedMPerS: number;
+};
+
+/** Notes what the resistances follow from; whether any of it changed. */
+function hasChanged(before: Followed, at: Conditions): boolean {
+  const changed =
+    at.posture === "lying" || // its convection follows skin and air
+    before.outfit !== at.outfit ||
+    before.contactM2KPerW !== at.contactM2KPerW ||
+    before.posture !== at.posture ||
+    before.relativeWindMPerS !== at.relativeWindMPerS ||
+    before.walkSpeedMPerS !== at.walkSpeedMPerS;
+  before.outfit = at.outfit;
+  before.contactM2KPerW = at.contactM2KPerW;
+  before.posture = at.posture;
+  before.relativeWindMPerS = at.relativeWindMPerS;
+  before.walkSpeedMPerS = at.walkSpeedMPerS;
+  return changed;
+}
 
 /**
  * How skin and digits meet an outing's surroundings in a step: parallel patches per segment, contact with the ground
@@ -36,27 +59,39 @@ export class OutingExchange {
   readonly digitsM2KPerW = new Float64Array(DIGIT_COUNT);
   readonly digitSurroundingsC = new Float64Array(DIGIT_COUNT);
 
+  /** Skin bare to air and sky, m²·K/W, by the order of SEGMENTS. */
+  readonly airM2KPerW = new Float64Array(SEGMENT_COUNT);
+  /** Share of what goes to air and sky that goes to the air. */
+  readonly convectionShare = new Float64Array(SEGMENT_COUNT);
+  /** Air and sky weighed by how they take heat, °C. */
+  readonly operativeC = new Float64Array(SEGMENT_COUNT);
+
   private readonly windMPerS = new Float64Array(SEGMENT_COUNT);
   private readonly convectionWPerM2K = new Float64Array(SEGMENT_COUNT);
+  private readonly airC = new Float64Array(SEGMENT_COUNT);
+  /** Of what lies outermost, by share of the segment. */
+  private readonly vapourIndex = new Float64Array(SEGMENT_COUNT);
   private readonly clothingM2KPerW = new Float64Array(SEGMENT_COUNT);
   /** Per m² of segment skin: towards air and sky, and towards what is touched. */
   private readonly freeWPerM2K = new Float64Array(SEGMENT_COUNT);
   private readonly touchingWPerM2K = new Float64Array(SEGMENT_COUNT);
-  /** Share of the dry exchange that goes to air and sky, and share of that which goes to the air. */
+  /** Share of the dry exchange that goes to air and sky. */
   private readonly freeShare = new Float64Array(SEGMENT_COUNT);
-  private readonly convectionShare = new Float64Array(SEGMENT_COUNT);
-  /** Air and sky weighed by how they take heat, °C. */
-  private readonly operativeC = new Float64Array(SEGMENT_COUNT);
   private stackM2KPerW = new Float64Array(0);
-  private before: Conditions | null = null;
+  private readonly before: Followed = {
+    outfit: null,
+    contactM2KPerW: null,
+    posture: null,
+    relativeWindMPerS: NaN,
+    walkSpeedMPerS: NaN,
+  };
 
   /** Writes one step's exchange. */
   write(out: SkinExchange, body: Body, at: Conditions): void {
-    if (this.before === null || !sameResistances(this.before, at)) {
-      this.writeResistances(out, at);
-      this.writeConductances(out, body);
+    if (hasChanged(this.before, at)) {
+      this.writeResistances(at, body.now.skinC);
+      this.writeConductances(out, body.parameters);
     }
-    this.before = at;
     const { freeShare, convectionShare, operativeC, digitSurroundingsC } = this;
     const { surroundingsC } = out;
     const { airTemperatureC, radiantTemperatureC, groundTemperatureC } = at;
@@ -72,34 +107,34 @@ export class OutingExchange {
   }
 
   /** What stays the same until the resistances change. */
-  private writeConductances(out: SkinExchange, body: Body): void {
-    const { skinAreaM2 } = body.parameters;
+  private writeConductances(out: SkinExchange, { skinAreaM2 }: BodyParameters): void {
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
       const free = this.freeWPerM2K[segment]!;
       const all = free + this.touchingWPerM2K[segment]!;
       this.freeShare[segment] = free / all;
       out.dryConductanceWPerK[segment] = all * skinAreaM2[segment]!;
+      const evaporative =
+        this.clothingM2KPerW[segment]! / (LEWIS_K_PER_KPA * this.vapourIndex[segment]!) +
+        1 / (LEWIS_K_PER_KPA * this.convectionWPerM2K[segment]!);
+      out.vapourConductanceWPerKPa[segment] = skinAreaM2[segment]! / evaporative;
     }
   }
 
-  private writeResistances(out: SkinExchange, at: Conditions): void {
+  private writeResistances(at: Conditions, skinC: Float64Array): void {
     const stirred = stirring(at.relativeWindMPerS, at.walkSpeedMPerS);
     this.windMPerS.fill(at.relativeWindMPerS);
-    // Lying alone would need skin and air temperatures, and an outing has no such posture yet.
-    convection(this.convectionWPerM2K, at.posture, this.windMPerS, this.windMPerS, this.windMPerS, "greater");
-    const radiating = radiation(at.posture);
+    this.airC.fill(at.airTemperatureC);
+    const posture = BODY_POSTURE[at.posture];
+    convection(this.convectionWPerM2K, posture, this.windMPerS, this.airC, skinC, "greater");
+    const radiating = radiation(posture);
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
       const hc = this.convectionWPerM2K[segment]!;
       this.convectionShare[segment] = hc / (hc + radiating[segment]!);
+      this.airM2KPerW[segment] = 1 / (hc + radiating[segment]!);
     }
     this.writeStacks(at, stirred);
     this.writeDigits(at);
     this.writeSites(at);
-    for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
-      out.evaporativeResistanceM2KPaPerW[segment] =
-        this.clothingM2KPerW[segment]! / (LEWIS_K_PER_KPA * VAPOUR_INDEX) +
-        1 / (LEWIS_K_PER_KPA * this.convectionWPerM2K[segment]!);
-    }
   }
 
   /** Clothing of each different stack. */
@@ -113,38 +148,60 @@ export class OutingExchange {
   }
 
   private writeDigits(at: Conditions): void {
-    const { stacks, digitStack, digitShapes } = at.outfit;
+    const { stacks, digitParts, digitShapes } = at.outfit;
     const { digitsM2KPerW, stackM2KPerW } = this;
-    for (let digit = 0; digit < DIGIT_COUNT; digit++) {
-      const stack = digitStack[digit]!;
-      const surface = digitConvection(digitShapes[digit]!, at.relativeWindMPerS) + DIGIT_RADIATION_W_PER_M2K;
-      digitsM2KPerW[digit] = stackM2KPerW[stack]! + stacks[stack]!.skinOverOuterArea / surface;
+    digitsM2KPerW.fill(0);
+    let surface = 0;
+    for (let part = 0; part < digitParts.place.length; part++) {
+      const digit = digitParts.place[part]!;
+      const stack = digitParts.stack[part]!;
+      if (part === 0 || digitParts.place[part - 1] !== digit) {
+        surface = digitConvection(digitShapes[digit]!, at.relativeWindMPerS) + DIGIT_RADIATION_W_PER_M2K;
+      }
+      const worn = stackM2KPerW[stack]! + stacks[stack]!.skinOverOuterArea / surface;
+      digitsM2KPerW[digit] = digitsM2KPerW[digit]! + digitParts.share[part]! / worn;
     }
+    for (let digit = 0; digit < DIGIT_COUNT; digit++) digitsM2KPerW[digit] = 1 / digitsM2KPerW[digit]!;
   }
 
   private writeSites(at: Conditions): void {
-    const { stacks, siteStack } = at.outfit;
-    const { sitesM2KPerW, digitsM2KPerW, stackM2KPerW, convectionWPerM2K } = this;
-    const { freeWPerM2K, touchingWPerM2K, clothingM2KPerW } = this;
-    const radiating = radiation(at.posture);
+    this.writeSiteResistances(at);
+    const { sitesM2KPerW, airM2KPerW, freeWPerM2K, touchingWPerM2K, clothingM2KPerW } = this;
     freeWPerM2K.fill(0);
     touchingWPerM2K.fill(0);
     clothingM2KPerW.fill(0);
-    for (let index = 0; index < SITES.length; index++) {
-      const segment = SITE_SEGMENT[index]!;
-      const share = SITE_SHARE[index]!;
-      const air = 1 / (convectionWPerM2K[segment]! + radiating[segment]!);
-      const digit = SITE_DIGIT[index]!;
-      const contact = at.contactM2KPerW[index]!;
-      const stack = siteStack[index]!;
-      const free = Number.isNaN(contact);
-      const worn = stackM2KPerW[stack]! + stacks[stack]!.skinOverOuterArea * air;
-      const total = digit >= 0 ? digitsM2KPerW[digit]! : free ? worn : contact;
-      sitesM2KPerW[index] = total;
-      clothingM2KPerW[segment] = clothingM2KPerW[segment]! + share * Math.max(0, total - air);
-      if (digit >= 0) continue; // loses its heat as a digit
-      const towards = free ? freeWPerM2K : touchingWPerM2K;
+    for (let site = 0; site < SITES.length; site++) {
+      const segment = SITE_SEGMENT[site]!;
+      const share = SITE_SHARE[site]!;
+      const total = sitesM2KPerW[site]!;
+      clothingM2KPerW[segment] = clothingM2KPerW[segment]! + share * Math.max(0, total - airM2KPerW[segment]!);
+      if (IS_DIGIT_SITE[site] === 1) continue; // loses its heat as a digit
+      const towards = Number.isNaN(at.contactM2KPerW[site]!) ? freeWPerM2K : touchingWPerM2K;
       towards[segment] = towards[segment]! + share / total;
+    }
+  }
+
+  private writeSiteResistances(at: Conditions): void {
+    const { stacks, siteParts } = at.outfit;
+    const { sitesM2KPerW, digitsM2KPerW, stackM2KPerW, airM2KPerW, vapourIndex } = this;
+    sitesM2KPerW.fill(0);
+    vapourIndex.fill(0);
+    for (let part = 0; part < siteParts.place.length; part++) {
+      const site = siteParts.place[part]!;
+      const stack = siteParts.stack[part]!;
+      const segment = SITE_SEGMENT[site]!;
+      const share = siteParts.share[part]!;
+      const worn = stackM2KPerW[stack]! + stacks[stack]!.skinOverOuterArea * airM2KPerW[segment]!;
+      sitesM2KPerW[site] = sitesM2KPerW[site]! + share / worn;
+      vapourIndex[segment] = vapourIndex[segment]! + SITE_SHARE[site]! * share * stacks[stack]!.vapourIndex;
+    }
+    for (let site = 0; site < SITES.length; site++) {
+      const contact = at.contactM2KPerW[site]!;
+      sitesM2KPerW[site] = Number.isNaN(contact) ? 1 / sitesM2KPerW[site]! : contact;
+    }
+    for (let digit = 0; digit < DIGIT_COUNT; digit++) {
+      const site = DIGIT_AT_SITE[digit]!;
+      if (IS_DIGIT_SITE[site] === 1) sitesM2KPerW[site] = digitsM2KPerW[digit]!;
     }
   }
 }

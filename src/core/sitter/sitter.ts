@@ -12,7 +12,7 @@ import {
 } from "../body";
 import { SECONDS_PER_HOUR } from "../units";
 import type { Conditions } from "./conditions";
-import { DigitTissue } from "./digit-tissue";
+import { DIGIT_SUBSTEPS, DigitTissue } from "./digit-tissue";
 import { restIndoors, type IndoorStart } from "./indoor-start";
 import { OutingExchange } from "./outing-exchange";
 
@@ -26,7 +26,8 @@ export type Sitter = {
   readonly digitC: Float64Array;
   /** Resistances of the step just made. */
   readonly exchange: OutingExchange;
-  step(conditions: Conditions): void;
+  /** Advances by a step of the model, or by another for those who ask what the step does. */
+  step(conditions: Conditions, stepS?: number): void;
   trunkC(): number;
   meanSkinC(): number;
   /** Heat debt since the start outdoors, no credit for shivering, W·h per m² of skin. */
@@ -65,6 +66,7 @@ export const USUAL_NATURE: BodilyNature = {
 /**
  * A person who has rested indoors and steps out.
  * @param resting set points and resting temperatures, when already known (they depend on person and basal heat alone)
+ * @param digitSubsteps for those who ask what the digits' step does
  * @throws {CoreError} `out-of-range` when the person leaves PERSON_RANGE
  * @source outing mode of docs/method.md on JOS-3 (Takahashi et al. 2021)
  */
@@ -73,20 +75,33 @@ export function createSitter(
   start: IndoorStart,
   nature: BodilyNature = USUAL_NATURE,
   resting: RestingBody = restingBody(person, nature.basalHeatFactor),
+  digitSubsteps: number = DIGIT_SUBSTEPS,
 ): Sitter {
-  const { basalHeatFactor, openingPerTrunkK, digitFlowFactor } = nature;
-  const body = bodyAtRest(person, { ...OUTING_BODY, basalHeatFactor, openingPerTrunkK }, resting);
-  body.temperatureC.set(restIndoors(person, start, resting, basalHeatFactor));
+  const { openingPerTrunkK, digitFlowFactor } = nature;
+  const body = bodyAtRest(resting, { ...OUTING_BODY, openingPerTrunkK });
+  body.temperatureC.set(restIndoors(start, resting));
   const { surfaceM2, capacityJPerK } = body.parameters;
   const skinExchange = createSkinExchange();
   const exchange = new OutingExchange();
-  const digits = new DigitTissue(body, digitFlowFactor);
+  const digits = new DigitTissue(body, digitFlowFactor, digitSubsteps);
   let shiveredJ = 0;
 
   const heatContentJ = (): number => {
-    let total = 0;
-    for (let node = 0; node < NODE_COUNT; node++) total += capacityJPerK[node]! * body.temperatureC[node]!;
-    return total;
+    const { temperatureC } = body;
+    // Five sums side by side: one alone waits for its last addition 85 times.
+    let a = 0;
+    let b = 0;
+    let c = 0;
+    let d = 0;
+    let e = 0;
+    for (let node = 0; node < NODE_COUNT; node += 5) {
+      a += capacityJPerK[node]! * temperatureC[node]!;
+      b += capacityJPerK[node + 1]! * temperatureC[node + 1]!;
+      c += capacityJPerK[node + 2]! * temperatureC[node + 2]!;
+      d += capacityJPerK[node + 3]! * temperatureC[node + 3]!;
+      e += capacityJPerK[node + 4]! * temperatureC[node + 4]!;
+    }
+    return a + b + c + d + e;
   };
   const startHeatJ = heatContentJ();
 
@@ -94,13 +109,13 @@ export function createSitter(
     body,
     digitC: digits.temperatureC,
     exchange,
-    step: (conditions) => {
+    step: (conditions, stepS = STEP_S) => {
       exchange.write(skinExchange, body, conditions);
       body.regulate(skinExchange, conditions.activityRatio);
       digits.chargeBody();
-      body.advance(skinExchange, STEP_S);
-      digits.advance(exchange, conditions.activityRatio, STEP_S);
-      shiveredJ += body.last.shiveringW * STEP_S;
+      body.advance(skinExchange, stepS);
+      digits.advance(exchange, conditions, stepS);
+      shiveredJ += body.last.shiveringW * stepS;
     },
     trunkC: () => trunkCoreC(body.temperatureC),
     meanSkinC: () => meanSkinC(body.temperatureC, body.parameters),

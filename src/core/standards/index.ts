@@ -1,4 +1,4 @@
-export type { StandardAnswer } from "./answer";
+export { applies, notApplicable, type StandardAnswer } from "./answer";
 export { clothingAreaFactor, iso9920Insulation, type CorrectedInsulation } from "./iso-9920";
 export {
   frostbiteMinutes,

@@ -11,3 +11,7 @@ export const SECONDS_PER_HOUR = 3600;
 export const SECONDS_PER_MINUTE = 60;
 /** Kelvin at 0 °C as the published comfort equation rounds it (ASHRAE Fundamentals 2017, chapter 9). */
 export const KELVIN_AT_ZERO_C_ROUNDED = 273;
+/** Kelvin at 0 °C: exact. */
+export const KELVIN_AT_ZERO_C = 273.15;
+/** Stefan–Boltzmann constant (CODATA 2018). */
+export const STEFAN_BOLTZMANN_W_PER_M2K4 = 5.670374e-8;

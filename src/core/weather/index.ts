@@ -1,3 +1,10 @@
-export { GROUND_INSULATION_M2K_PER_W, GROUNDS, groundTemperatureC, type Ground } from "./ground";
-export { weatherAt, type WeatherHour, type WeatherNow } from "./weather-hour";
-export { relativeWind, SEAT_HEIGHT_RANGE_M, SHELTER, windAtSeat, type Shelter } from "./wind-at-seat";
+export {
+  GROUND_INSULATION_M2K_PER_W,
+  GROUND_RANGE,
+  GROUNDS,
+  groundTemperatureC,
+  type Ground,
+  type GroundState,
+} from "./ground";
+export { WeatherCourse, type WeatherHour, type WeatherNow } from "./weather-hour";
+export { relativeWind, SEAT_HEIGHT_RANGE_M, SHELTER, windShareAtSeat, type Shelter } from "./wind-at-seat";

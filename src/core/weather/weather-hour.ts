@@ -11,32 +11,66 @@ export type WeatherHour = {
   readonly relativeHumidityPercent: number;
   /** Mean radiant temperature, °C; `null` takes that of the air. */
   readonly radiantTemperatureC: number | null;
+  /** Cloud, 0 (clear) … 1 (overcast); without it sky and sun are left out. */
+  readonly cloudShare?: number | null | undefined;
+  /** Surface of the ground, °C; nothing given: the air's. */
+  readonly groundSurfaceC?: number | undefined;
 };
 
-export type WeatherNow = Omit<WeatherHour, "minute" | "radiantTemperatureC"> & { readonly radiantTemperatureC: number };
+/** Weather of one minute. */
+export type WeatherNow = {
+  readonly airTemperatureC: number;
+  readonly windMPerS: number;
+  readonly relativeHumidityPercent: number;
+  readonly radiantTemperatureC: number;
+  readonly groundSurfaceC: number;
+};
+
+const surfaceOf = (hour: WeatherHour): number => hour.groundSurfaceC ?? hour.airTemperatureC;
 
 const radiantOf = (hour: WeatherHour): number => hour.radiantTemperatureC ?? hour.airTemperatureC;
 
-/**
- * Weather at a minute: linear between the hours given, the first and last held beyond them.
- * @param hours in order of time, at least one
- * @throws {CoreError} `no-weather` when no hour is given
- */
-export function weatherAt(hours: readonly WeatherHour[], minute: number): WeatherNow {
-  const last = hours.length - 1;
-  if (last < 0) throw new CoreError("no-weather", "an outing needs at least one hour of weather");
-  let after = 0;
-  while (after < last && hours[after]!.minute <= minute) after++;
-  const later = hours[after]!;
-  const earlier = hours[Math.max(0, after - 1)]!;
-  const span = later.minute - earlier.minute;
-  const share = span > 0 ? clamp((minute - earlier.minute) / span, 0, 1) : 0;
-  return {
-    airTemperatureC: between(earlier.airTemperatureC, later.airTemperatureC, share),
-    windMPerS: between(earlier.windMPerS, later.windMPerS, share),
-    relativeHumidityPercent: between(earlier.relativeHumidityPercent, later.relativeHumidityPercent, share),
-    radiantTemperatureC: between(radiantOf(earlier), radiantOf(later), share),
-  };
-}
-
 const between = (from: number, to: number, share: number): number => from + (to - from) * share;
+
+/**
+ * The weather of an outing, read minute by minute: linear between the hours given, the first and last held beyond them.
+ * Keeps its place, so that neighbouring minutes cost nothing to find, and answers with one object that it fills anew.
+ */
+export class WeatherCourse {
+  private readonly hours: readonly WeatherHour[];
+  private readonly now = {
+    airTemperatureC: 0,
+    windMPerS: 0,
+    relativeHumidityPercent: 0,
+    radiantTemperatureC: 0,
+    groundSurfaceC: 0,
+  };
+  private after = 0;
+
+  /**
+   * @param hours in order of time, at least one
+   * @throws {CoreError} `no-weather` when no hour is given
+   */
+  constructor(hours: readonly WeatherHour[]) {
+    if (hours.length === 0) throw new CoreError("no-weather", "an outing needs at least one hour of weather");
+    this.hours = hours;
+  }
+
+  /** Weather at a minute; the same object each time. */
+  at(minute: number): WeatherNow {
+    const { hours, now } = this;
+    const last = hours.length - 1;
+    while (this.after < last && hours[this.after]!.minute <= minute) this.after++;
+    while (this.after > 0 && hours[this.after - 1]!.minute > minute) this.after--;
+    const later = hours[this.after]!;
+    const earlier = hours[Math.max(0, this.after - 1)]!;
+    const span = later.minute - earlier.minute;
+    const share = span > 0 ? clamp((minute - earlier.minute) / span, 0, 1) : 0;
+    now.airTemperatureC = between(earlier.airTemperatureC, later.airTemperatureC, share);
+    now.windMPerS = between(earlier.windMPerS, later.windMPerS, share);
+    now.relativeHumidityPercent = between(earlier.relativeHumidityPercent, later.relativeHumidityPercent, share);
+    now.radiantTemperatureC = between(radiantOf(earlier), radiantOf(later), share);
+    now.groundSurfaceC = between(surfaceOf(earlier), surfaceOf(later), share);
+    return now;
+  }
+}

@@ -5,8 +5,8 @@ import {
   groundTemperatureC,
   relativeWind,
   SHELTER,
-  weatherAt,
-  windAtSeat,
+  WeatherCourse,
+  windShareAtSeat,
   type WeatherHour,
 } from ".";
 
@@ -28,37 +28,44 @@ describe("hours of weather", () => {
     [60, -5],
     [500, -2],
   ])("at minute %d the air is %d °C: linear between, held beyond", (minute, expected) => {
-    expect(weatherAt(hours, minute).airTemperatureC).toBeCloseTo(expected, 12);
+    expect(new WeatherCourse(hours).at(minute).airTemperatureC).toBeCloseTo(expected, 12);
+  });
+
+  it("reads forwards and backwards alike", () => {
+    const course = new WeatherCourse(hours);
+    const read = (minutes: number[]): number[] => minutes.map((minute) => course.at(minute).airTemperatureC);
+    const minutes = [-50, 0, 45, 80, 200];
+    expect(read([...minutes].reverse()).reverse()).toEqual(read(minutes));
   });
 
   it("radiates as the air does unless told otherwise", () => {
-    expect(weatherAt(hours, 30).radiantTemperatureC).toBe(-8);
-    expect(weatherAt(hours, 60).radiantTemperatureC).toBeCloseTo(-10, 12);
+    expect(new WeatherCourse(hours).at(30).radiantTemperatureC).toBe(-8);
+    expect(new WeatherCourse(hours).at(60).radiantTemperatureC).toBeCloseTo(-10, 12);
   });
 
   it("cannot be made of nothing", () => {
-    expect(() => weatherAt([], 0)).toThrow(CoreError);
+    expect(() => new WeatherCourse([])).toThrow(CoreError);
   });
 });
 
 describe("wind at the seat", () => {
   it("is the forecast's own at 10 m over open ice", () => {
-    expect(windAtSeat(6, "openIce", 9)).toBeCloseTo(6, 12);
+    expect(windShareAtSeat("openIce", 9)).toBeCloseTo(1, 12);
   });
 
   it("follows the logarithmic profile, worked by hand: ln(1/0.001)/ln(10/0.001) = 0.75 at 1 m over ice", () => {
-    expect(windAtSeat(8, "openIce", 0)).toBeCloseTo(6, 9);
+    expect(windShareAtSeat("openIce", 0)).toBeCloseTo(0.75, 9);
   });
 
   it("grows with height and with less shelter", () => {
-    expect(windAtSeat(5, "edgeOfWood", 4)).toBeGreaterThan(windAtSeat(5, "edgeOfWood", 0));
+    expect(windShareAtSeat("edgeOfWood", 4)).toBeGreaterThan(windShareAtSeat("edgeOfWood", 0));
     const shelters = Object.keys(SHELTER) as (keyof typeof SHELTER)[];
     const winds = shelters.map((shelter) => SHELTER[shelter].windShare);
     expect([...winds].sort((one, other) => other - one)).toEqual(winds);
   });
 
   it("refuses a seat in the clouds", () => {
-    expect(() => windAtSeat(5, "shore", 300)).toThrow(/seatHeightM must be 0…30/);
+    expect(() => windShareAtSeat("shore", 300)).toThrow(/seatHeightM must be 0…30/);
   });
 
   it("walking makes wind of its own", () => {
@@ -69,12 +76,12 @@ describe("wind at the seat", () => {
 
 describe("ground", () => {
   it("metal and snow follow the air, ice lies between air and water, and never thaws", () => {
-    expect(groundTemperatureC("metal", -12)).toBe(-12);
-    expect(groundTemperatureC("snow", -12)).toBe(-12);
-    const ice = groundTemperatureC("ice", -12);
+    expect(groundTemperatureC({ ground: "metal" }, -12)).toBe(-12);
+    expect(groundTemperatureC({ ground: "snow" }, -12)).toBe(-12);
+    const ice = groundTemperatureC({ ground: "ice" }, -12);
     expect(ice).toBeLessThan(0);
     expect(ice).toBeGreaterThan(-12);
-    expect(groundTemperatureC("ice", 5)).toBe(0);
+    expect(groundTemperatureC({ ground: "ice" }, 5)).toBe(0);
   });
 
   it("only wood and dry ground insulate by themselves", () => {

@@ -1,8 +1,12 @@
 import { and, eq, sql } from "drizzle-orm";
 import type { Connection, Database } from "../connect";
+import { patchCommands, type CommandsPatch } from "./sheet-commands";
 import { hourOfWeather, outing, phase, wearing, type StoredVerdict } from "../schema";
 
 type Rows<Table extends { $inferInsert: object }> = readonly Omit<Table["$inferInsert"], "ownerId" | "outingId">[];
+
+/** What of an outing's head a sheet changes. */
+export type OutingHead = Partial<Pick<typeof outing.$inferInsert, "setting" | "weatherShaped">>;
 
 /** What an outing is made of besides its head. */
 export type OutingContent = {
@@ -33,6 +37,12 @@ export async function insertContent(
   }
 }
 
+export type Replacement = {
+  readonly head: OutingHead;
+  readonly content: OutingContent;
+  readonly history?: CommandsPatch | undefined;
+};
+
 /**
  * Replaces an outing's content if it is still at the version the writer saw.
  * Two writers on the same version: one is saved, the other is told of the conflict and changes nothing.
@@ -42,13 +52,18 @@ export const replaceOuting = (
   ownerId: string,
   outingId: string,
   expectedVersion: number,
-  content: OutingContent,
+  { head, content, history }: Replacement,
 ): Promise<Replaced> =>
   database.transaction(async (transaction) => {
     const own = and(eq(outing.ownerId, ownerId), eq(outing.id, outingId));
     const [raised] = await transaction
       .update(outing)
-      .set({ version: sql`${outing.version} + 1`, updatedAt: sql`now()` })
+      .set({
+        ...head,
+        ...(history && { commandsDone: history.done }),
+        version: sql`${outing.version} + 1`,
+        updatedAt: sql`now()`,
+      })
       .where(and(own, eq(outing.version, expectedVersion)))
       .returning({ version: outing.version });
     if (!raised) {
@@ -56,6 +71,7 @@ export const replaceOuting = (
       return current ? { kind: "conflict", version: current.version } : { kind: "missing" };
     }
     await insertContent(transaction, ownerId, outingId, content);
+    if (history) await patchCommands(transaction, ownerId, outingId, history);
     return { kind: "saved", version: raised.version };
   });
 
@@ -64,7 +80,7 @@ export const storeVerdict = async (
   connection: Connection,
   ownerId: string,
   outingId: string,
-  found: { readonly verdict: StoredVerdict; readonly modelVersion: string; readonly inputHash: string },
+  found: { readonly verdict: StoredVerdict | null; readonly modelVersion: string; readonly inputHash: string },
 ): Promise<void> => {
   await connection
     .update(outing)

@@ -81,6 +81,7 @@ describe("preferences", () => {
       temperature: "F",
       wind: "m/s",
       theme: "dark",
+      hint: "shown",
     });
   });
 });

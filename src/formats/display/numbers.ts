@@ -19,3 +19,7 @@ export const degreesText = (celsius: number, unit: TemperatureUnit, decimals = 0
 /** "4 m/s" */
 export const windText = (metresPerSecond: number, unit: WindUnit, decimals = 0): string =>
   `${plainNumber(WIND[unit].fromSi(metresPerSecond), decimals)} ${WIND[unit].label}`;
+
+/** Money in minor units: "85 €" in whole units, as kit is priced. */
+export const moneyText = (minor: number, currency: string): string =>
+  new Intl.NumberFormat("en-GB", { style: "currency", currency, maximumFractionDigits: 0 }).format(minor / 100);

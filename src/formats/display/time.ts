@@ -9,11 +9,17 @@ export function durationText(minutes: number): string {
 
 const LOCALE = "en-GB";
 
+/** Formatters by zone: making one takes longer than a hundred uses. */
+const clocks = new Map<string, Intl.DateTimeFormat>();
+
 /** Wall time of an instant in a zone, "05:50". */
-export const clockText = (instant: string | number, timeZone: string): string =>
-  new Intl.DateTimeFormat(LOCALE, { hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone }).format(
-    new Date(instant),
-  );
+export function clockText(instant: string | number, timeZone: string): string {
+  const known =
+    clocks.get(timeZone) ??
+    new Intl.DateTimeFormat(LOCALE, { hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone });
+  clocks.set(timeZone, known);
+  return known.format(new Date(instant));
+}
 
 /** "Sat 27 March 2027" in a zone. */
 export const dateText = (instant: string | number, timeZone: string): string =>

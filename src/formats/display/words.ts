@@ -1,5 +1,6 @@
+import type { Digit } from "@/core/digits";
 import type { Level, Limit, LimitPart, LimitPlace } from "@/core/limits";
-import type { PhaseKind } from "@/core/outing";
+import type { PhaseKind, WhenOff } from "@/core/outing";
 import type { VerdictLine } from "../wire/outing-view";
 import { durationText } from "./time";
 
@@ -9,6 +10,7 @@ export const PHASE_WORDS: Readonly<Record<PhaseKind, string>> = {
   sit: "sit",
   task: "task",
   break: "break",
+  warmUp: "warm up",
   walkOut: "walk out",
 };
 
@@ -21,6 +23,14 @@ const PART_WORDS: Readonly<Record<LimitPart, string>> = {
   cheeks: "cheeks",
   ears: "ears",
   body: "body",
+};
+
+/** Patches whose name in code is no word. */
+export const PATCH_WORDS: Readonly<Record<string, string>> = {
+  lowerBack: "lower back",
+  upperArm: "upper arm",
+  thighOnSeat: "thigh on the seat",
+  footUpper: "foot",
 };
 
 const BODY_LIMIT_WORDS: Partial<Record<Limit, string>> = {
@@ -57,3 +67,42 @@ export function againstPlanWords(verdict: VerdictLine): string {
   if (spare === 0) return "just the planned time";
   return spare < 0 ? `${durationText(-spare)} short of the plan` : `${durationText(spare)} to spare`;
 }
+
+export const LIGHT_WORDS = { dark: "dark", twilight: "twilight", day: "day" } as const;
+
+/** Heat of a minute, by where it comes from or goes to. */
+export const LEDGER_WORDS: Readonly<Record<string, string>> = {
+  made: "made at rest and by work",
+  shivering: "shivering",
+  body: "given up by the body, which cools",
+  air: "the air",
+  sky: "sky and surroundings",
+  ground: "seat and ground",
+  vapour: "vapour through the clothes",
+  breath: "breath",
+  kept: "kept, the body warms",
+  "from air": "from the air",
+  "from sky": "from sun and surroundings",
+  "from ground": "from the seat",
+  "from vapour": "from vapour",
+  "from breath": "from breath",
+};
+
+export const STATE_WORDS = { warm: "warm", cool: "cool", cold: "cold", numb: "near numb" } as const;
+
+export const WHEN_OFF_WORDS: Readonly<Record<WhenOff, string>> = {
+  pack: "carried in the pack",
+  vehicle: "left at the vehicle",
+  hung: "hung up to dry",
+  home: "left at home",
+};
+
+export const DIGIT_WORDS: Readonly<Record<Digit, string>> = {
+  leftFingers: "left fingers",
+  rightFingers: "right fingers",
+  leftToes: "left toes",
+  rightToes: "right toes",
+  nose: "nose",
+  cheeks: "cheeks",
+  ears: "ears",
+};

@@ -9,6 +9,8 @@ import { upgradeOutingFile } from "./upgrade";
 
 type Loose = Record<string, unknown> & { [list: string]: any }; // eslint-disable-line @typescript-eslint/no-explicit-any
 
+const TASK = { kind: "task", minutes: 4, posture: "sitting", activityRatio: 1.3, walkSpeedMPerS: 0 };
+
 /** Problems of the sample file once something in it is changed. */
 function problemsAfter(change: (file: Loose) => void): { path: string; reason: string }[] {
   const file = structuredClone(sampleFile()) as unknown as Loose;
@@ -23,13 +25,43 @@ describe("an outing file", () => {
     expect(parsed).toEqual({ ok: true, file: sampleFile() });
   });
 
+  it("of version 1 is read as it was", () => {
+    const parsed = parseOutingFile(JSON.stringify({ ...sampleFile(), formatVersion: 1 }));
+    expect(parsed).toEqual({ ok: true, file: sampleFile() });
+  });
+
+  it("may know a day by low and high alone: hours are shaped by the sun of the place, and said to be", () => {
+    const { weather: _weather, ...file } = sampleFile();
+    const lowHigh = { lowC: -14, highC: -2, windMPerS: 2, relativeHumidityPercent: 80, cloudShare: 0.5 };
+    const place = { ...file.place, latitudeDeg: 62, longitudeDeg: 12 };
+    const parsed = parseOutingFile(JSON.stringify({ ...file, place, lowHigh }));
+    if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems));
+    const { weather, weatherShaped } = parsed.file;
+    expect(weatherShaped).toBe(true);
+    // Sunrise near six by local time in late March: the coldest whole hour lies there.
+    const coldest = weather.reduce((least, hour) => (hour.airTemperatureC < least.airTemperatureC ? hour : least));
+    expect(Math.abs(Date.parse(coldest.at) - Date.parse("2027-03-27T05:00:00Z"))).toBeLessThanOrEqual(3_600_000);
+    const { sits } = simulateOuting(toOuting(parsed.file));
+    expect(sits).toHaveLength(1);
+    expect(problemsAfter((changed) => Object.assign(changed, { lowHigh }))[0]?.path).toBe("weather");
+    expect(problemsAfter((changed) => delete changed.weather)[0]?.path).toBe("weather");
+  });
+
+  it("calls a child in earlier unless it says otherwise", () => {
+    const { accepted: _accepted, ...person } = sampleFile().person;
+    const child = { ...person, ageYears: 9, massKg: 30, heightM: 1.35, accepted: { fingers: "hard" as const } };
+    const { accepted } = toOuting({ ...sampleFile(), person: child }).person;
+    expect(accepted.toes).toBe("comfort");
+    expect(accepted.fingers).toBe("hard");
+  });
+
   it("may leave out what has a usual value", () => {
     const { accepted: _accepted, ...person } = sampleFile().person;
     const { start: _start, name: _name, timeZone: _zone, ...rest } = sampleFile();
     const parsed = parseOutingFile(JSON.stringify({ ...rest, person }));
     if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems));
     expect(parsed.file.start.airTemperatureC).toBe(22);
-    expect(parsed.file.person.accepted.toes).toBe("cold");
+    expect(toOuting(parsed.file).person.accepted.toes).toBe("cold");
   });
 
   it.each<[string, string, (file: Loose) => void]>([
@@ -41,6 +73,22 @@ describe("an outing file", () => {
     ["an id taken twice", "pieces[1].id", (file) => (file.pieces[1].id = file.pieces[0].id)],
     ["a span that ends before it begins", "wearings[0].toMinute", (file) => (file.wearings[0].toMinute = 0)],
     ["a zone that does not exist", "timeZone", (file) => (file.timeZone = "Svartmyra/Hide")],
+    [
+      "a task for other limbs",
+      "phases[2].recurring[0].hands",
+      (file) => (file.phases[2].recurring = [{ ...TASK, hands: "feet" }]),
+    ],
+    [
+      "a task longer than its rhythm",
+      "phases[2].recurring[0].everyMinutes",
+      (file) => (file.phases[2].recurring = [{ ...TASK, minutes: 30, everyMinutes: 20 }]),
+    ],
+    [
+      "a walk nobody walks",
+      "phases[0].effort.speedMPerS",
+      (file) => (file.phases[0].effort = { kind: "walk", speedMPerS: 9 }),
+    ],
+    ["a latitude beyond the pole", "place.latitudeDeg", (file) => (file.place.latitudeDeg = 91)],
     ["no sit at all", "phases", (file) => (file.phases = [file.phases[0]])],
     [
       "a label of an unknown kind",
@@ -64,7 +112,7 @@ describe("an outing file", () => {
   });
 
   it("has a JSON Schema in docs/formats that is up to date (npm run schema)", () => {
-    const written = readFileSync("docs/formats/outing-1.schema.json", "utf8");
+    const written = readFileSync("docs/formats/outing-2.schema.json", "utf8");
     expect(JSON.parse(written)).toEqual(JSON.parse(JSON.stringify(outingFileJsonSchema())));
   });
 

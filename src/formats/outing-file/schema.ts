@@ -1,16 +1,20 @@
 import { z } from "zod";
 import { PERSON_RANGE } from "@/core/body";
+import { LOW_HIGH_RANGE } from "@/core/day";
 import { LEVELS, LIMITS } from "@/core/limits";
-import { OUTING_RANGE, PHASE_KINDS, PIECE_KINDS, WEARING_SIDES } from "@/core/outing";
-import { CONDITION_RANGE, INDOOR_START_RANGE, SITTER_POSTURES, USUAL_START } from "@/core/sitter";
-import { GROUNDS, SEAT_HEIGHT_RANGE_M, SHELTER } from "@/core/weather";
-import { wholeWithin, within } from "../within";
-import { labelSchema } from "./label-schema";
+import { TERRAIN_FACTOR, WALK_RANGE } from "@/core/effort";
+import { COVERAGES, OUTING_RANGE, PHASE_KINDS, PIECE_KINDS, REFUGES, WEARING_SIDES, WHEN_OFF } from "@/core/outing";
+import { CONDITION_RANGE, INDOOR_START_RANGE, USUAL_START } from "@/core/sitter";
+import { LEAK_POINTS, SIDES } from "@/core/patches";
+import { GROUND_RANGE, GROUNDS, SEAT_HEIGHT_RANGE_M, SHELTER } from "@/core/weather";
+import { keysOf, wholeWithin, within } from "../within";
+import { doingExtras, doingSchema, recurringSchema } from "./doing-schema";
+import { labelSchema, partSchema } from "./label-schema";
+import { shapedHours } from "./shaped-weather";
 
 /** The newest version of the format; older ones are upgraded when read. */
-export const OUTING_FORMAT_VERSION = 1;
+export const OUTING_FORMAT_VERSION = 2;
 
-const SHELTERS = Object.keys(SHELTER) as [keyof typeof SHELTER, ...(keyof typeof SHELTER)[]];
 const MOST_NAME = 120;
 const GROUND_INSULATION_RANGE = [0, 5] as const;
 
@@ -46,7 +50,7 @@ export const bodySchema = z.strictObject({
 });
 
 export const placeSchema = z.strictObject({
-  shelter: z.enum(SHELTERS),
+  shelter: z.enum(keysOf(SHELTER)),
   seatHeightM: within(SEAT_HEIGHT_RANGE_M),
   ground: z.enum(GROUNDS),
 });
@@ -60,14 +64,17 @@ export const spotSchema = z.strictObject({
   groundInsulationM2KPerW: within(GROUND_INSULATION_RANGE).optional(),
 });
 
-export const phaseSchema = z.strictObject({
+export const phaseSchema = doingSchema.extend({
   kind: z.enum(PHASE_KINDS),
   minutes: wholeWithin(OUTING_RANGE.phaseMinutes),
-  posture: z.enum(SITTER_POSTURES),
-  activityRatio: within(CONDITION_RANGE.activityRatio),
-  walkSpeedMPerS: within(CONDITION_RANGE.walkSpeedMPerS),
   spot: spotSchema.optional(),
 });
+const filePhaseSchema = phaseSchema.extend({
+  ...doingExtras,
+  recurring: z.array(recurringSchema).max(OUTING_RANGE.recurring[1]).optional(),
+});
+/** A phase as a sheet keeps it: everything a file may say but surroundings measured on the spot. */
+export const sheetPhaseSchema = filePhaseSchema.omit({ spot: true });
 
 export const weatherValuesSchema = z.strictObject({
   airTemperatureC: temperatureC,
@@ -97,6 +104,66 @@ export const wearingSchema = z
     message: "must come after fromMinute",
   });
 
+const leakPoints = z.array(z.enum(LEAK_POINTS)).max(LEAK_POINTS.length).optional();
+const computedTraits = {
+  dexterity: wholeWithin(OUTING_RANGE.dexterity).optional(),
+  endsAt: leakPoints,
+  seals: leakPoints,
+  printedTemperatureC: within(OUTING_RANGE.printedTemperatureC).optional(),
+};
+const filePieceSchema = pieceSchema.extend({
+  ...computedTraits,
+  massG: within(OUTING_RANGE.pieceMassG).optional(),
+});
+/** What a kit knows of a piece beyond its label. */
+export const traitsSchema = z.strictObject({
+  ...computedTraits,
+  volumeL: within(OUTING_RANGE.volumeL).optional(),
+  opensOverBoots: z.boolean().optional(),
+  isHarness: z.boolean().optional(),
+  hasStrapSlot: z.boolean().optional(),
+});
+const MOST_PARTS = 8;
+const fileWearingSchema = wearingSchema.safeExtend({
+  opened: leakPoints,
+  withoutParts: z.array(partSchema).max(MOST_PARTS).optional(),
+});
+/** A wearing as a sheet keeps it. */
+export const sheetWearingSchema = wearingSchema.safeExtend({
+  opened: z.array(z.enum(LEAK_POINTS)).max(LEAK_POINTS.length).default([]),
+  withoutParts: z.array(partSchema).max(MOST_PARTS).default([]),
+  whenOff: z.enum(WHEN_OFF).default("pack"),
+});
+const filePlaceSchema = placeSchema.extend({
+  latitudeDeg: within(OUTING_RANGE.latitudeDeg).optional(),
+  longitudeDeg: within(OUTING_RANGE.longitudeDeg).optional(),
+  snowCover: z.boolean().optional(),
+  iceThicknessM: within(GROUND_RANGE.iceThicknessM).optional(),
+  snowOnIceCm: within(GROUND_RANGE.snowOnIceCm).optional(),
+});
+/** A place as a sheet keeps it. */
+export const settingSchema = filePlaceSchema.extend({
+  walkIn: z
+    .strictObject({
+      distanceM: within(OUTING_RANGE.walkDistanceM),
+      climbM: within(OUTING_RANGE.walkClimbM),
+      loadKg: within(WALK_RANGE.loadKg),
+      terrain: z.enum(keysOf(TERRAIN_FACTOR)),
+      snowSinkingCm: within(WALK_RANGE.snowSinkingCm),
+      snowshoes: z.boolean(),
+    })
+    .optional(),
+  refuge: z.strictObject({ kind: z.enum(REFUGES), minutesAway: wholeWithin(OUTING_RANGE.refugeMinutes) }).optional(),
+  coverage: z.enum(COVERAGES).optional(),
+});
+const factor = within(OUTING_RANGE.calibrationFactor);
+const filePersonSchema = bodySchema.extend({
+  accepted: z.partialRecord(z.enum(LIMITS), z.enum(LEVELS)).optional(),
+  workingHand: z.enum(SIDES).optional(),
+  coldHands: z.boolean().optional(),
+  calibration: z.strictObject({ basalHeatFactor: factor, digitFlowFactor: factor }).optional(),
+});
+
 const startSchema = z
   .strictObject({
     minutes: wholeWithin(INDOOR_START_RANGE.minutes),
@@ -110,6 +177,20 @@ const startSchema = z
 
 const instant = z.iso.datetime({ offset: true });
 
+const fileHourSchema = weatherValuesSchema.extend({
+  at: instant,
+  cloudShare: within(OUTING_RANGE.cloudShare).nullable().optional(),
+});
+const lowHighSchema = z
+  .strictObject({
+    lowC: within(LOW_HIGH_RANGE.lowC),
+    highC: within(LOW_HIGH_RANGE.highC),
+    windMPerS: within(CONDITION_RANGE.windMPerS),
+    relativeHumidityPercent: within(CONDITION_RANGE.relativeHumidityPercent),
+    cloudShare: within(OUTING_RANGE.cloudShare).nullable().optional(),
+  })
+  .refine(({ lowC, highC }) => lowC <= highC, { path: ["lowC"], message: "must not lie above highC" });
+
 /** A whole outing in one file: everything its figure follows from. */
 export const outingFileSchema = z
   .strictObject({
@@ -117,18 +198,21 @@ export const outingFileSchema = z
     name: nameSchema.default("outing"),
     startsAt: instant,
     timeZone: timeZoneSchema.default("UTC"),
-    person: bodySchema.extend({ accepted: acceptedSchema.prefault({}) }),
+    person: filePersonSchema,
     start: startSchema,
-    place: placeSchema,
-    weather: z
-      .array(weatherValuesSchema.extend({ at: instant }))
-      .min(OUTING_RANGE.weatherHours[0])
-      .max(OUTING_RANGE.weatherHours[1]),
-    phases: z.array(phaseSchema).min(OUTING_RANGE.phases[0]).max(OUTING_RANGE.phases[1]),
-    pieces: z.array(pieceSchema).max(OUTING_RANGE.pieces[1]),
-    wearings: z.array(wearingSchema).max(OUTING_RANGE.wearings[1]),
+    place: filePlaceSchema,
+    weather: z.array(fileHourSchema).min(OUTING_RANGE.weatherHours[0]).max(OUTING_RANGE.weatherHours[1]).optional(),
+    /** In the place of hours: a day of which low and high are known. */
+    lowHigh: lowHighSchema.optional(),
+    /** The hours were shaped from low and high. */
+    weatherShaped: z.boolean().default(false),
+    phases: z.array(filePhaseSchema).min(OUTING_RANGE.phases[0]).max(OUTING_RANGE.phases[1]),
+    pieces: z.array(filePieceSchema).max(OUTING_RANGE.pieces[1]),
+    wearings: z.array(fileWearingSchema).max(OUTING_RANGE.wearings[1]),
   })
-  .superRefine(checkReferences);
+  .superRefine(checkReferences)
+  .superRefine(checkWeather)
+  .transform(withHours);
 
 export type OutingFile = z.infer<typeof outingFileSchema>;
 
@@ -156,4 +240,35 @@ function checkReferences({ pieces, wearings, phases }: Referring, context: z.cor
   if (!phases.some(({ kind }) => kind === "sit")) {
     context.addIssue({ code: "custom", path: ["phases"], message: "needs at least one phase of kind sit" });
   }
+}
+
+type Weathered = {
+  weather?: z.infer<typeof fileHourSchema>[] | undefined;
+  lowHigh?: z.infer<typeof lowHighSchema> | undefined;
+};
+
+function checkWeather({ weather, lowHigh }: Weathered, context: z.core.$RefinementCtx): void {
+  if ((weather === undefined) === (lowHigh === undefined)) {
+    context.addIssue({
+      code: "custom",
+      path: ["weather"],
+      message: "give either hours of weather or lowHigh, one of the two",
+    });
+  }
+}
+
+/** Fills in the hours of a day known by low and high. */
+function withHours<
+  File extends Weathered & {
+    startsAt: string;
+    timeZone: string;
+    weatherShaped: boolean;
+    place: object;
+    phases: { minutes: number }[];
+  },
+>({ weather, lowHigh, ...file }: File) {
+  if (!lowHigh) return { ...file, weather: weather ?? [] };
+  const total = file.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  const { startsAt, timeZone, place } = file;
+  return { ...file, weather: shapedHours(lowHigh, { startsAt, timeZone, ...place }, total), weatherShaped: true };
 }

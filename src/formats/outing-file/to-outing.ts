@@ -1,4 +1,4 @@
-import type { Outing } from "@/core/outing";
+import { usualLevels, type Outing } from "@/core/outing";
 import type { OutingFile } from "./schema";
 
 const MS_PER_MINUTE = 60_000;
@@ -13,11 +13,12 @@ export const instantAt = (startsAt: string, minute: number): string =>
 
 /** The core's outing of a file: instants become elapsed minutes. */
 export function toOuting(file: Omit<OutingFile, "formatVersion" | "name" | "timeZone">): Outing {
-  const { accepted, ...body } = file.person;
+  const { accepted, workingHand, coldHands, calibration, ...body } = file.person;
   return {
-    person: { body, accepted },
+    person: { body, accepted: { ...usualLevels(body), ...accepted }, workingHand, coldHands, calibration },
     place: file.place,
     start: file.start,
+    startsAtMs: Date.parse(file.startsAt),
     weather: file.weather
       .map(({ at, ...values }) => ({ minute: minutesFrom(file.startsAt, at), ...values }))
       .sort((one, other) => one.minute - other.minute),

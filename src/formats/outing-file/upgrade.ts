@@ -2,8 +2,8 @@ import type { FileProblem } from "./problem";
 
 type Upgrader = (file: Record<string, unknown>) => Record<string, unknown>;
 
-/** Step from each older version to the next; version 1 is the first. */
-const UPGRADERS: Readonly<Record<number, Upgrader>> = {};
+/** Step from each older version to the next; version 1 is the first. Version 2 only added what may be left out. */
+const UPGRADERS: Readonly<Record<number, Upgrader>> = { 1: (file) => ({ ...file, formatVersion: 2 }) };
 
 export const NEWEST_OUTING_FORMAT = Math.max(1, ...Object.keys(UPGRADERS).map((from) => Number(from) + 1));
 
@@ -18,7 +18,9 @@ export function upgradeOutingFile(value: unknown): Upgraded {
     const reason = `is ${formatVersion}, newer than this program knows (${NEWEST_OUTING_FORMAT}): update the program`;
     return { ok: false, problem: { path: "formatVersion", reason } };
   }
-  for (let upgrade = UPGRADERS[Number(file.formatVersion)]; upgrade; upgrade = UPGRADERS[Number(file.formatVersion)]) {
+  for (;;) {
+    const upgrade = typeof file.formatVersion === "number" ? UPGRADERS[file.formatVersion] : undefined;
+    if (!upgrade) break;
     file = upgrade(file);
   }
   return { ok: true, value: file };

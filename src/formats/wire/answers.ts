@@ -2,9 +2,18 @@ import { z } from "zod";
 import { LIMIT_PARTS, LIMITS } from "@/core/limits";
 import { PIECE_KINDS } from "@/core/outing";
 import { labelSchema } from "../outing-file/label-schema";
-import { acceptedSchema, bodySchema, phaseSchema, placeSchema, wearingSchema } from "../outing-file/schema";
+import { SIDES } from "@/core/patches";
+import {
+  acceptedSchema,
+  bodySchema,
+  settingSchema,
+  sheetPhaseSchema,
+  sheetWearingSchema,
+  traitsSchema,
+} from "../outing-file/schema";
 import type { OutingLine, OutingView, VerdictLine } from "./outing-view";
-import { savedHourSchema } from "./outing-schema";
+import type { History } from "../sheet-commands/sheet-command";
+import { commandSchema, savedHourSchema } from "./outing-schema";
 
 // What endpoints answer. Each answer is parsed before it leaves: a row that no longer fits is found here, not in a browser.
 
@@ -40,11 +49,19 @@ export const outingViewSchema: z.ZodType<OutingView> = z.strictObject({
   name: z.string(),
   invented: z.boolean(),
   startsAt: instant,
-  person: bodySchema.extend({ id, name: z.string(), accepted: acceptedSchema }),
-  place: placeSchema.extend({ id, name: z.string(), timeZone: z.string() }),
+  person: bodySchema.extend({
+    id,
+    name: z.string(),
+    accepted: acceptedSchema,
+    workingHand: z.enum(SIDES),
+    coldHands: z.boolean(),
+  }),
+  place: z.strictObject({ id, name: z.string(), timeZone: z.string() }),
+  setting: settingSchema,
+  weatherShaped: z.boolean(),
   weather: z.array(savedHourSchema),
-  phases: z.array(phaseSchema.omit({ spot: true }).extend({ id })),
-  wearings: z.array(wearingSchema.safeExtend({ id, pieceId: id })),
+  phases: z.array(sheetPhaseSchema.extend({ id })),
+  wearings: z.array(sheetWearingSchema.safeExtend({ id, pieceId: id })),
   kit: z.array(
     z.strictObject({
       id,
@@ -52,7 +69,10 @@ export const outingViewSchema: z.ZodType<OutingView> = z.strictObject({
       kind: z.enum(PIECE_KINDS),
       label: labelSchema,
       fingersTogether: z.boolean(),
+      traits: traitsSchema,
       massG: z.int().nullable(),
+      priceMinor: z.int().nullable(),
+      currency: z.string().nullable(),
     }),
   ),
 });
@@ -60,3 +80,11 @@ export const outingViewSchema: z.ZodType<OutingView> = z.strictObject({
 export const savedSchema = z.strictObject({ version: z.int().min(1) });
 
 export const healthSchema = z.strictObject({ ok: z.literal(true), outings: z.int().min(0) });
+
+export const historySchema: z.ZodType<History> = z.strictObject({
+  dropped: z.int().min(0),
+  commands: z.array(commandSchema),
+  done: z.int().min(0),
+});
+
+export const madeSchema = z.strictObject({ id });

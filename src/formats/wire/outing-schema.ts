@@ -1,7 +1,12 @@
 import { z } from "zod";
 import { OUTING_RANGE } from "@/core/outing";
-import { phaseSchema, wearingSchema, weatherValuesSchema } from "../outing-file/schema";
+import { MOST_COMMANDS, SHEET_COLLECTIONS } from "../sheet-commands/sheet-command";
+import { within } from "../within";
+import { settingSchema, sheetPhaseSchema, sheetWearingSchema, weatherValuesSchema } from "../outing-file/schema";
 
+const MOST_KEY = 64;
+const MOST_LABEL = 120;
+const MOST_CHANGES = 1200;
 const MOST_UNIT = 8;
 const MOST_TYPED = 10_000;
 
@@ -15,26 +20,22 @@ const id = z.uuid();
 /** An hour of weather with what was typed. */
 export const savedHourSchema = weatherValuesSchema.extend({
   at: z.iso.datetime({ offset: true }),
+  cloudShare: within(OUTING_RANGE.cloudShare).nullable().default(null),
+  precipitationMm: within(OUTING_RANGE.precipitationMm).nullable().default(null),
   airTemperatureTyped: typedSchema,
   windTyped: typedSchema,
 });
 
-/** What a browser sends to save a day sheet. */
-export const saveOutingSchema = z.strictObject({
-  version: z.int().min(1),
+export const contentShape = {
+  setting: settingSchema,
+  weatherShaped: z.boolean().default(false),
   weather: z
-    .array(
-      weatherValuesSchema.extend({
-        at: z.iso.datetime({ offset: true }),
-        airTemperatureTyped: typedSchema,
-        windTyped: typedSchema,
-      }),
-    )
+    .array(savedHourSchema)
     .min(OUTING_RANGE.weatherHours[0])
     .max(OUTING_RANGE.weatherHours[1])
     .refine((hours) => new Set(hours.map(({ at }) => Date.parse(at))).size === hours.length, "names an hour twice"),
   phases: z
-    .array(phaseSchema.omit({ spot: true }).extend({ id }))
+    .array(sheetPhaseSchema.extend({ id }))
     .min(OUTING_RANGE.phases[0])
     .max(OUTING_RANGE.phases[1])
     .refine((phases) => phases.some(({ kind }) => kind === "sit"), "needs at least one phase in which the person sits")
@@ -42,7 +43,34 @@ export const saveOutingSchema = z.strictObject({
       (phases) => phases.reduce((total, { minutes }) => total + minutes, 0) <= OUTING_RANGE.totalMinutes[1],
       `may last ${OUTING_RANGE.totalMinutes[1]} minutes in all`,
     ),
-  wearings: z.array(wearingSchema.safeExtend({ id, pieceId: id })).max(OUTING_RANGE.wearings[1]),
+  wearings: z.array(sheetWearingSchema.safeExtend({ id, pieceId: id })).max(OUTING_RANGE.wearings[1]),
+};
+
+/** A change of one thing on a sheet, as it is kept for undo; what it names is parsed when it is applied. */
+const changeSchema = z.strictObject({
+  collection: z.enum(SHEET_COLLECTIONS),
+  key: z.string().min(1).max(MOST_KEY),
+  before: z.json(),
+  after: z.json(),
+});
+export const commandSchema = z.strictObject({
+  id,
+  label: z.string().min(1).max(MOST_LABEL),
+  changes: z.array(changeSchema).min(1).max(MOST_CHANGES),
+});
+
+/** What a browser sends to save a day sheet, with what was done to it since the last time. */
+export const saveOutingSchema = z.strictObject({
+  version: z.int().min(1),
+  ...contentShape,
+  /** Of the list of commands: how many of the server's are kept, what follows them, how many of all are done. */
+  history: z
+    .strictObject({
+      keep: z.int().min(0),
+      add: z.array(commandSchema).max(MOST_COMMANDS),
+      done: z.int().min(0),
+    })
+    .optional(),
 });
 
 export type SaveOuting = z.infer<typeof saveOutingSchema>;

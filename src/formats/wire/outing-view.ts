@@ -1,7 +1,8 @@
 import type { BodyPerson } from "@/core/body";
 import type { Label } from "@/core/labels";
 import type { AcceptedLevels, Limit, LimitPart, LimitPlace } from "@/core/limits";
-import type { OutingPlace, Phase, PieceKind, WearingSide } from "@/core/outing";
+import type { Phase, PieceKind, PieceTraits, PlaceSetting, WearingSide, WhenOff } from "@/core/outing";
+import type { LeakPoint, Side } from "@/core/patches";
 
 /** A number as it was typed, with its unit. */
 export type TypedNumber = { readonly value: number; readonly unit: string };
@@ -13,6 +14,9 @@ export type WeatherHourView = {
   readonly windMPerS: number;
   readonly relativeHumidityPercent: number;
   readonly radiantTemperatureC: number | null;
+  readonly cloudShare: number | null;
+  /** Through the hour that begins here, as water, mm. */
+  readonly precipitationMm: number | null;
   readonly airTemperatureTyped: TypedNumber | null;
   readonly windTyped: TypedNumber | null;
 };
@@ -26,6 +30,9 @@ export type WearingView = {
   readonly rank: number;
   readonly fromMinute: number;
   readonly toMinute: number;
+  readonly opened: readonly LeakPoint[];
+  readonly withoutParts: readonly string[];
+  readonly whenOff: WhenOff;
 };
 
 export type PieceView = {
@@ -34,11 +41,18 @@ export type PieceView = {
   readonly kind: PieceKind;
   readonly label: Label;
   readonly fingersTogether: boolean;
+  readonly traits: PieceTraits;
   readonly massG: number | null;
+  /** In minor units of `currency`. */
+  readonly priceMinor: number | null;
+  readonly currency: string | null;
 };
 
 /** What a person may change on the day sheet. */
 export type OutingContentView = {
+  readonly setting: PlaceSetting;
+  /** The hours were shaped from a low and a high. */
+  readonly weatherShaped: boolean;
   readonly weather: readonly WeatherHourView[];
   readonly phases: readonly PhaseView[];
   readonly wearings: readonly WearingView[];
@@ -51,8 +65,14 @@ export type OutingView = OutingContentView & {
   readonly name: string;
   readonly invented: boolean;
   readonly startsAt: string;
-  readonly person: BodyPerson & { readonly id: string; readonly name: string; readonly accepted: AcceptedLevels };
-  readonly place: OutingPlace & { readonly id: string; readonly name: string; readonly timeZone: string };
+  readonly person: BodyPerson & {
+    readonly id: string;
+    readonly name: string;
+    readonly accepted: AcceptedLevels;
+    readonly workingHand: Side;
+    readonly coldHands: boolean;
+  };
+  readonly place: { readonly id: string; readonly name: string; readonly timeZone: string };
   readonly kit: readonly PieceView[];
 };
 

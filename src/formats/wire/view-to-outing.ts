@@ -1,27 +1,56 @@
-import type { Outing } from "@/core/outing";
+import { walkEffort, type Outing, type Phase, type Piece } from "@/core/outing";
 import { USUAL_START } from "@/core/sitter";
 import { minutesFrom } from "../outing-file/to-outing";
-import type { OutingView } from "./outing-view";
+import type { OutingView, PhaseView } from "./outing-view";
+
+/** The whole kit of a view as the core takes it. */
+export const kitOf = ({ kit }: Pick<OutingView, "kit">): Piece[] =>
+  kit.map(({ id, name, kind, label, fingersTogether, traits, massG }) => {
+    const { dexterity, endsAt, seals, printedTemperatureC } = traits;
+    return {
+      id,
+      name,
+      kind,
+      label,
+      fingersTogether,
+      massG: massG ?? undefined,
+      dexterity,
+      endsAt,
+      seals,
+      printedTemperatureC,
+    };
+  });
+
+/** A phase that walks the way the place describes, unless it says itself what is done. */
+function phaseOf({ id: _id, ...phase }: PhaseView, { walkIn }: OutingView["setting"]): Phase {
+  if (!walkIn || phase.effort) return phase;
+  if (phase.kind === "walkIn") return { ...phase, effort: walkEffort(walkIn, phase.minutes, "in") };
+  if (phase.kind === "walkOut") return { ...phase, effort: walkEffort(walkIn, phase.minutes, "out") };
+  return phase;
+}
 
 /** The core's outing of a view: only the pieces worn, instants as elapsed minutes. */
 export function viewToOuting(view: OutingView): Outing {
-  const { id: _person, name: _name, accepted, ...body } = view.person;
+  const { id: _person, name: _name, accepted, workingHand, coldHands, ...body } = view.person;
+  const { walkIn: _walk, refuge: _refuge, coverage: _coverage, ...place } = view.setting;
   const worn = new Set(view.wearings.map(({ pieceId }) => pieceId));
   return {
-    person: { body, accepted },
-    place: { shelter: view.place.shelter, seatHeightM: view.place.seatHeightM, ground: view.place.ground },
+    person: { body, accepted, workingHand, coldHands },
+    place,
     start: USUAL_START,
-    weather: view.weather.map(({ at, airTemperatureC, windMPerS, relativeHumidityPercent, radiantTemperatureC }) => ({
-      minute: minutesFrom(view.startsAt, at),
-      airTemperatureC,
-      windMPerS,
-      relativeHumidityPercent,
-      radiantTemperatureC,
-    })),
-    phases: view.phases.map(({ id: _id, ...phase }) => phase),
-    pieces: view.kit
-      .filter(({ id }) => worn.has(id))
-      .map(({ id, name, kind, label, fingersTogether }) => ({ id, name, kind, label, fingersTogether })),
-    wearings: view.wearings.map(({ id: _id, ...wearing }) => wearing),
+    startsAtMs: Date.parse(view.startsAt),
+    weather: view.weather.map(
+      ({ at, airTemperatureC, windMPerS, relativeHumidityPercent, radiantTemperatureC, cloudShare }) => ({
+        minute: minutesFrom(view.startsAt, at),
+        airTemperatureC,
+        windMPerS,
+        relativeHumidityPercent,
+        radiantTemperatureC,
+        cloudShare,
+      }),
+    ),
+    phases: view.phases.map((phase) => phaseOf(phase, view.setting)),
+    pieces: kitOf(view).filter(({ id }) => worn.has(id)),
+    wearings: view.wearings.map(({ id: _id, whenOff: _whenOff, ...wearing }) => wearing),
   };
 }

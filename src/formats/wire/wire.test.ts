@@ -1,29 +1,54 @@
 import { describe, expect, it } from "vitest";
 import { simulateOuting } from "@/core/outing";
+import { levelEverywhere } from "@/core/limits";
 import { sampleFile, sampleOuting } from "../../../tests/sample-outing";
+import { changedOuting } from "@/core/changes";
+import { contentOfOuting } from "./content-of-outing";
 import { saveOutingSchema } from "./outing-schema";
-import type { OutingView } from "./outing-view";
+import type { OutingContentView, OutingView } from "./outing-view";
 import { verdictLine } from "./verdict-line";
-import { viewToOuting } from "./view-to-outing";
+import { kitOf, viewToOuting } from "./view-to-outing";
 
 const UUID = "01900000-0000-7000-8000-00000000000";
 
 /** The sample as a browser has it, with two pieces in the kit that nobody wears. */
 function sampleView(): OutingView {
   const file = sampleFile();
-  const unworn = { ...file.pieces[0]!, name: "spare", massG: null };
+  const owned = { traits: {}, priceMinor: null, currency: null };
+  const unworn = { ...file.pieces[0]!, ...owned, name: "spare", massG: null };
   return {
     id: `${UUID}1`,
     version: 1,
     name: file.name,
     invented: true,
     startsAt: file.startsAt,
-    person: { id: `${UUID}2`, name: "Runa", ...file.person },
-    place: { id: `${UUID}3`, name: "Svartmyra", timeZone: file.timeZone, ...file.place },
-    weather: file.weather.map((hour) => ({ ...hour, airTemperatureTyped: null, windTyped: null })),
+    person: {
+      id: `${UUID}2`,
+      name: "Runa",
+      ...file.person,
+      accepted: levelEverywhere("cold"),
+      workingHand: "right",
+      coldHands: false,
+    },
+    place: { id: `${UUID}3`, name: "Svartmyra", timeZone: file.timeZone },
+    setting: file.place,
+    weatherShaped: false,
+    weather: file.weather.map((hour) => ({
+      ...hour,
+      cloudShare: hour.cloudShare ?? null,
+      precipitationMm: null,
+      airTemperatureTyped: null,
+      windTyped: null,
+    })),
     phases: file.phases.map(({ spot: _spot, ...phase }, place) => ({ id: `${UUID}${place}`, ...phase })),
-    wearings: file.wearings.map((wearing, place) => ({ id: String(place), ...wearing })),
-    kit: [{ ...unworn, id: "spare" }, ...file.pieces.map((piece) => ({ ...piece, massG: 100 }))],
+    wearings: file.wearings.map((wearing, place) => ({
+      id: String(place),
+      whenOff: "pack",
+      ...wearing,
+      opened: [],
+      withoutParts: [],
+    })),
+    kit: [{ ...unworn, id: "spare" }, ...file.pieces.map((piece) => ({ ...piece, ...owned, massG: 100 }))],
   };
 }
 
@@ -45,10 +70,69 @@ describe("a view", () => {
   });
 });
 
+describe("a way in", () => {
+  const walkIn = {
+    distanceM: 2400,
+    climbM: 120,
+    loadKg: 10,
+    terrain: "dirt",
+    snowSinkingCm: 0,
+    snowshoes: false,
+  } as const;
+  const withWay = (): OutingView => {
+    const view = sampleView();
+    return { ...view, setting: { ...view.setting, walkIn } };
+  };
+
+  it("gives walk in and walk out their effort, up on the way in and down on the way out", () => {
+    const { phases } = viewToOuting(withWay());
+    expect(phases[0]!.effort).toMatchObject({ kind: "walk", speedMPerS: 1, slopePercent: 5 });
+    expect(phases.at(-1)!.effort).toMatchObject({ kind: "walk", slopePercent: -5 });
+    expect(phases[2]!.effort).toBeUndefined();
+  });
+
+  it("leaves alone a phase that names its effort, and is not part of what is simulated", () => {
+    const view = withWay();
+    const own = { kind: "class", class: "settingUp" } as const;
+    const phases = view.phases.map((phase, place) => (place === 0 ? { ...phase, effort: own } : phase));
+    const outing = viewToOuting({ ...view, phases });
+    expect(outing.phases[0]!.effort).toEqual(own);
+    expect(outing.place).not.toHaveProperty("walkIn");
+  });
+});
+
+describe("a change of the plan as a sheet holds it", () => {
+  let made = 0;
+  const newId = (): string => `new ${made++}`;
+  const view = sampleView();
+  const changed = (id: string): OutingContentView | null =>
+    contentOfOuting(view, changedOuting(viewToOuting(view), kitOf(view), id)!, newId);
+
+  it("keeps the ids of what was worn and makes one for what is new", () => {
+    const content = changed("wear spare")!;
+    expect(content.wearings.slice(0, view.wearings.length).map(({ id }) => id)).toEqual(
+      view.wearings.map(({ id }) => id),
+    );
+    expect(content.wearings.at(-1)).toMatchObject({ pieceId: "spare", whenOff: "pack" });
+    expect(content.weather).toBe(view.weather);
+  });
+
+  it("holds a walk every hour as a rule of the sits", () => {
+    const { phases } = changed("walkEveryHour")!;
+    expect(phases.find(({ kind }) => kind === "sit")!.recurring).toHaveLength(1);
+    expect(phases[0]!.recurring).toBeUndefined();
+  });
+
+  it("cannot hold a piece the kit does not have", () => {
+    expect(changed("solePad")).toBeNull();
+  });
+});
+
 describe("what may be saved", () => {
   const view = sampleView();
   const wanted = {
     version: 1,
+    setting: view.setting,
     weather: view.weather,
     phases: view.phases,
     wearings: [{ id: `${UUID}7`, pieceId: `${UUID}8`, side: "left", rank: 10, fromMinute: 0, toMinute: 30 }],

@@ -1,12 +1,15 @@
+import { OUTING_RANGE } from "@/core/outing";
 import { CONDITION_RANGE } from "@/core/sitter";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText } from "@/formats/display/time";
 import { TEMPERATURE, WIND } from "@/formats/display/units";
 import type { OutingView, TypedNumber } from "@/formats/wire/outing-view";
-import { $selection, editHour } from "@/stores/day-sheet";
+import { $selection } from "@/stores/day-sheet";
+import { editHour } from "@/stores/edits";
 import { NumberField } from "../number-field";
 
 const DECIMALS = 1;
+const PERCENT = 100;
 
 /** What was typed is shown again as typed while the same unit is chosen; otherwise the value converted. */
 const shownValue = (
@@ -67,6 +70,34 @@ export function HourEditor({
         decimals={DECIMALS}
         onChange={(value) => editHour(index, { windMPerS: wind.toSi(value), windTyped: { value, unit: wind.label } })}
       />
+      <div className="flex flex-wrap gap-4">
+        <NumberField
+          key={`${hour.at} cloud`}
+          label="Cloud"
+          unit="%"
+          value={(hour.cloudShare ?? 0) * PERCENT}
+          low={0}
+          high={PERCENT}
+          step={10}
+          decimals={0}
+          onChange={(value) => editHour(index, { cloudShare: value / PERCENT })}
+        />
+        <NumberField
+          key={`${hour.at} rain`}
+          label="Rain or snow, as water"
+          unit="mm/h"
+          value={hour.precipitationMm ?? 0}
+          low={OUTING_RANGE.precipitationMm[0]}
+          high={OUTING_RANGE.precipitationMm[1]}
+          step={0.5}
+          decimals={DECIMALS}
+          onChange={(value) => editHour(index, { precipitationMm: value })}
+        />
+      </div>
+      <p className="text-muted text-sm">
+        {hour.cloudShare === null && "Cloud is not known: sky and sun are left out. "}
+        Rain and snow are shown; what wet does to clothes is not counted yet.
+      </p>
       <p className="flex gap-2">
         <button type="button" className="press" disabled={index === 0} onClick={() => go(index - 1)}>
           Earlier hour

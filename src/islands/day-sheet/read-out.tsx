@@ -1,11 +1,13 @@
-import { DIGITS, type Digit } from "@/core/digits";
+import { useState } from "react";
+import { DIGITS } from "@/core/digits";
 import type { OutingResult } from "@/core/outing";
 import { plainNumber, temperatureText, windText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText } from "@/formats/display/time";
+import { DIGIT_WORDS } from "@/formats/display/words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing-view";
-import { $readMinute } from "@/stores/day-sheet";
+import { CurvesTable } from "./curves-table";
 
 type Props = {
   readonly view: OutingView;
@@ -14,19 +16,10 @@ type Props = {
   readonly preferences: Preferences;
 };
 
-const DIGIT_WORDS: Readonly<Record<Digit, string>> = {
-  leftFingers: "left fingers",
-  rightFingers: "right fingers",
-  leftToes: "left toes",
-  rightToes: "right toes",
-  nose: "nose",
-  cheeks: "cheeks",
-  ears: "ears",
-};
-
 /** The state at one minute, in figures. */
 export function ReadOut({ view, result, minute, preferences }: Props) {
   const { series } = result;
+  const [isTable, setTable] = useState(false);
   const at = Math.min(minute, series.minutes);
   const clock = clockText(instantAt(view.startsAt, at), view.place.timeZone);
   const rows: [string, string][] = [
@@ -41,21 +34,8 @@ export function ReadOut({ view, result, minute, preferences }: Props) {
     ["wind past the body", windText(series.relativeWindMPerS[at]!, preferences.wind, 1)],
   ];
   return (
-    <section aria-label="State at a minute" className="flex flex-col gap-2">
-      <label className="flex flex-col gap-1">
-        <span>
-          <strong>{clock}</strong> <span className="text-muted text-sm">move to read any minute</span>
-        </span>
-        <input
-          type="range"
-          className="accent-accent h-8 w-full"
-          min={0}
-          max={series.minutes}
-          value={at}
-          aria-valuetext={clock}
-          onChange={(event) => $readMinute.set(Number(event.target.value))}
-        />
-      </label>
+    <section aria-label="State at a minute" className="border-line flex flex-col gap-1 border-t pt-3">
+      <h2 className="text-lg font-semibold">At {clock}</h2>
       <dl className="grid grid-cols-[auto_1fr] gap-x-4 text-sm">
         {rows.map(([name, value]) => (
           <div key={name} className="contents">
@@ -64,6 +44,16 @@ export function ReadOut({ view, result, minute, preferences }: Props) {
           </div>
         ))}
       </dl>
+      <button type="button" className="press press-small no-print self-start" onClick={() => setTable(true)}>
+        All minutes as a table
+      </button>
+      <CurvesTable
+        view={view}
+        result={result}
+        preferences={preferences}
+        isOpen={isTable}
+        onClose={() => setTable(false)}
+      />
     </section>
   );
 }

@@ -1,5 +1,5 @@
 import { useStore } from "@nanostores/react";
-import { $save, keepMine, saveNow, takeTheirs } from "@/stores/saving";
+import { $save, doAgainOnNewer, saveAsCopy, saveNow } from "@/stores/saving";
 
 /** Whether the sheet is saved, and what to do when it is not. */
 export function SaveNotice() {
@@ -8,11 +8,11 @@ export function SaveNotice() {
     return (
       <div role="alert" className="border-cranberry bg-raised flex flex-wrap items-center gap-3 border-l-4 px-3 py-2">
         <p>{state.message} Your changes are still on this page.</p>
-        <button type="button" className="press" onClick={() => void keepMine()}>
-          Keep mine over the newer one
+        <button type="button" className="press" onClick={() => void doAgainOnNewer()}>
+          Do my changes again on the newer one
         </button>
-        <button type="button" className="press" onClick={() => void takeTheirs()}>
-          Drop mine, show the newer one
+        <button type="button" className="press" onClick={() => void saveAsCopy()}>
+          Save mine as a copy
         </button>
       </div>
     );

@@ -1,19 +1,24 @@
-import { bodyChart, type Bound, type Curve } from "@/charts/body-chart";
+import { bodyChart, type BodyChart, type Bound, type Curve } from "@/charts/body-chart";
+import { laidInARow } from "@/charts/legend";
 import type { TimeAxis } from "@/charts/time-axis";
 import { LEVELS, LIMIT_TABLE, type Level, type Limit } from "@/core/limits";
-import type { OutingSeries, SitAnswer } from "@/core/outing";
+import type { OutingSeries } from "@/core/outing";
 import { degreesText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { TEMPERATURE } from "@/formats/display/units";
 import { LEVEL_WORDS } from "@/formats/display/words";
-import type { SheetLayout } from "./layout";
+import type { RangeBands } from "@/core/range";
+import type { Section, SheetFrame } from "./layout";
 import { SectionTitle } from "./timeline-parts";
 
 type Props = {
   readonly axis: TimeAxis;
-  readonly layout: SheetLayout;
+  readonly frame: SheetFrame;
+  readonly sections: { readonly temperatures: Section; readonly debt: Section };
+  /** Where eight cases of ten lie; `null` until it is worked out. */
+  readonly bands: RangeBands | null;
   readonly series: OutingSeries;
-  readonly sits: readonly SitAnswer[];
+  readonly trial: OutingSeries | null;
   readonly preferences: Preferences;
   readonly minute: number;
 };
@@ -40,6 +45,7 @@ const CURVE_LOOK: Readonly<Record<string, { className: string; dash?: string; na
 };
 const SAME_K = 0.05;
 const NARROW_LEGEND_X_PX = 66; // beside the title
+const LEGEND_TOP_PX = 11;
 const LEGEND_LINE_PX = 24;
 
 const boundsOf = (limit: Limit): { key: Level; value: number }[] =>
@@ -95,28 +101,32 @@ function BoundLines({
 }
 
 function Legend({ curves, x, y }: { readonly curves: readonly Curve[]; readonly x: number; readonly y: number }) {
-  let at = x;
-  return curves.map(({ key }) => {
-    const look = CURVE_LOOK[key]!;
-    const left = at;
-    at += 44 + look.name.length * 7;
-    return (
-      <g key={key}>
-        <line
-          x1={left}
-          x2={left + LEGEND_LINE_PX}
-          y1={y - 4}
-          y2={y - 4}
-          strokeWidth={2.5}
-          strokeDasharray={look.dash}
-          className={look.className}
-        />
-        <text x={left + 30} y={y} fontSize={12} className="fill-ink">
-          {look.name}
-        </text>
-      </g>
-    );
-  });
+  const { entries, width } = laidInARow(
+    curves.map(({ key }) => ({ key, look: CURVE_LOOK[key]! })),
+    ({ look }) => look.name,
+    x,
+  );
+  return (
+    <g className="pointer-events-none">
+      <rect x={x - 4} y={y - 13} width={width} height={18} className="fill-ground" opacity={0.85} />
+      {entries.map(({ item: { key, look }, left }) => (
+        <g key={key}>
+          <line
+            x1={left}
+            x2={left + LEGEND_LINE_PX}
+            y1={y - 4}
+            y2={y - 4}
+            strokeWidth={2.5}
+            strokeDasharray={look.dash}
+            className={look.className}
+          />
+          <text x={left + 30} y={y} fontSize={12} className="fill-ink">
+            {look.name}
+          </text>
+        </g>
+      ))}
+    </g>
+  );
 }
 
 const Curves = ({ paths }: { readonly paths: readonly { readonly key: string; readonly path: string }[] }) =>
@@ -131,27 +141,62 @@ const Curves = ({ paths }: { readonly paths: readonly { readonly key: string; re
     />
   ));
 
-/** Toes, fingers and heat debt with the limits they are judged by. */
-export function TimelineCurves({ axis, layout, series, preferences, minute }: Props) {
+/** Curves of a change being tried: thin and pale beside those of the plan. */
+const Ghosts = ({ paths }: { readonly paths: readonly { readonly key: string; readonly path: string }[] }) =>
+  paths.map(({ key, path }) => (
+    <path key={key} d={path} fill="none" strokeWidth={1.75} strokeDasharray="2 4" className="stroke-accent" />
+  ));
+
+const TEMPERATURE_SPAN = { lowest: 5, highest: 36 };
+const DEBT_SPAN = { lowest: 0, highest: 65 };
+/** Curves drawn on the scale of a chart but apart from its own. */
+const GHOST = "ghost ";
+const asGhosts = (curves: readonly Curve[]): Curve[] => curves.map(({ key, values }) => ({ key: GHOST + key, values }));
+const isGhost = ({ key }: { readonly key: string }): boolean => key.startsWith(GHOST);
+
+const BAND_LOOK: Readonly<Record<string, string>> = {
+  toes: "fill-rust",
+  fingers: "fill-ink",
+  heatDebt: "fill-moss",
+};
+/** The fingers' band is ink: paler than the coloured ones to look the same. */
+const BAND_OPACITY: Readonly<Record<string, number>> = { toes: 0.15, fingers: 0.08, heatDebt: 0.15 };
+
+/** Between what curves eight cases of ten lie. */
+function Bands({ chart, bands }: { readonly chart: BodyChart; readonly bands: Partial<RangeBands> | null }) {
+  return Object.entries(bands ?? {}).map(([name, { low, high }]) => (
+    <path key={name} d={chart.band(low, high)} opacity={BAND_OPACITY[name]} className={BAND_LOOK[name]} />
+  ));
+}
+
+/** Toes, fingers and heat debt with the limits they are judged by, and where eight cases of ten lie. */
+export function TimelineCurves({ axis, frame, sections, series, trial, bands, preferences, minute }: Props) {
   const digits = [...pair("Toes", series), ...pair("Fingers", series)];
-  const temperatures = bodyChart(axis, digits, boundsOf("toes"), { ...layout.temperatures, lowest: 5, highest: 36 });
+  const triedDigits = trial ? asGhosts([...pair("Toes", trial), ...pair("Fingers", trial)]) : [];
+  const temperatures = bodyChart(axis, [...digits, ...triedDigits], boundsOf("toes"), {
+    ...sections.temperatures,
+    ...TEMPERATURE_SPAN,
+  });
   const debtCurve: Curve = { key: "debt", values: series.heatDebtWhPerM2 };
-  const debt = bodyChart(axis, [debtCurve], boundsOf("heatDebt"), { ...layout.debt, lowest: 0, highest: 65 });
+  const triedDebt = trial ? asGhosts([{ key: "debt", values: trial.heatDebtWhPerM2 }]) : [];
+  const debt = bodyChart(axis, [debtCurve, ...triedDebt], boundsOf("heatDebt"), { ...sections.debt, ...DEBT_SPAN });
   const unit = TEMPERATURE[preferences.temperature].label;
-  const levelText = (key: string): string => (layout.narrow ? "" : `${LEVEL_WORDS[key as Level]} `);
+  const levelText = (key: string): string => (frame.narrow ? "" : `${LEVEL_WORDS[key as Level]} `);
   return (
     <g>
-      <SectionTitle layout={layout} section={layout.temperatures} title="Body" note={unit} />
+      <SectionTitle frame={frame} section={sections.temperatures} title="Body" note={unit} />
+      <Bands chart={temperatures} bands={bands && { toes: bands.toes, fingers: bands.fingers }} />
       <BoundLines
         bounds={temperatures.bounds}
         axis={axis}
         text={({ key, value }) => `${levelText(key)}${degreesText(value, preferences.temperature)}`}
       />
-      <Curves paths={temperatures.curves} />
+      <Ghosts paths={temperatures.curves.filter(isGhost)} />
+      <Curves paths={temperatures.curves.filter((curve) => !isGhost(curve))} />
       <Legend
         curves={digits}
-        x={layout.narrow ? NARROW_LEGEND_X_PX : axis.left + 6}
-        y={layout.temperatures.top + (layout.narrow ? -5 : 8)}
+        x={frame.narrow ? NARROW_LEGEND_X_PX : axis.left + 6}
+        y={sections.temperatures.top + (frame.narrow ? -5 : LEGEND_TOP_PX)}
       />
       {digits.map(({ key, values }) => (
         <circle
@@ -163,9 +208,14 @@ export function TimelineCurves({ axis, layout, series, preferences, minute }: Pr
           className={`fill-ground ${CURVE_LOOK[key]!.className}`}
         />
       ))}
-      <SectionTitle layout={layout} section={layout.debt} title="Heat debt" note="W·h/m²" />
-      <BoundLines bounds={debt.bounds} axis={axis} text={({ key, value }) => `${levelText(key)}${value}`} />
-      <Curves paths={debt.curves} />
+      <SectionTitle frame={frame} section={sections.debt} title="Heat debt" />
+      <text x={axis.right - 4} y={sections.debt.top + 10} textAnchor="end" fontSize={11.5} className="fill-muted">
+        W·h/m²
+      </text>
+      <Bands chart={debt} bands={bands && { heatDebt: bands.heatDebt }} />
+      <BoundLines bounds={debt.bounds} axis={axis} text={({ value }) => String(value)} />
+      <Ghosts paths={debt.curves.filter(isGhost)} />
+      <Curves paths={debt.curves.filter((curve) => !isGhost(curve))} />
       <circle
         cx={axis.x(minute)}
         cy={debt.y(series.heatDebtWhPerM2[minute] ?? 0)}

@@ -1,19 +1,32 @@
+import type { KeyboardEvent } from "react";
+import { FINE_MINUTES, gripAt, minutesOf, movedSpan, SNAP_MINUTES, type Grip } from "@/charts/drag";
 import { fitText } from "@/charts/fit-text";
-import type { Lane, LaneItem } from "@/charts/spans";
+import type { Lane, LaneBar, LaneItem } from "@/charts/spans";
 import type { TimeAxis } from "@/charts/time-axis";
 import { clockText } from "@/formats/display/time";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing-view";
 import type { Selection } from "@/stores/day-sheet";
-import { BAR_PX, LANE_ROW_PX, type SheetLayout } from "./layout";
+import { editWearing, removeWearing, totalMinutesOf } from "@/stores/edits";
+import { BAR_PX, LANE_LINE_PX, LANE_ROW_PX, type Section, type SheetFrame } from "./layout";
 import { Pressable, SectionTitle } from "./timeline-parts";
+import { useHeld } from "./use-held";
 
-export type WornItem = LaneItem & { readonly name: string; readonly side: "left" | "right" | "both" };
+export type WornItem = LaneItem & {
+  readonly name: string;
+  readonly side: "left" | "right" | "both";
+  /** Parts that come off, and those that are. */
+  readonly parts: readonly string[];
+  readonly withoutParts: readonly string[];
+  /** What is wrong with it as planned. */
+  readonly problem: string | null;
+};
 
 type Props = {
   readonly view: OutingView;
   readonly axis: TimeAxis;
-  readonly layout: SheetLayout;
+  readonly frame: SheetFrame;
+  readonly sections: readonly Section[];
   readonly lanes: readonly Lane<WornItem>[];
   readonly selection: Selection;
   readonly onSelect: (selection: Selection) => void;
@@ -21,52 +34,172 @@ type Props = {
 
 const FONT_PX = 12.5;
 const PADDING_PX = 9;
+const PART_PX = 50;
+const EDGE_PX = 7;
+const LEAST_FOR_PART_PX = 150;
 
 const nameOf = ({ name, side }: WornItem): string => (side === "both" ? name : `${name} · ${side}`);
 
-/** Wear lanes from head to foot: a bar while a piece is on, layers from the skin going down. */
-export function TimelineLanes({ view, layout, lanes, selection, onSelect }: Omit<Props, "axis">) {
+/** Left and right move a bar's beginning, with Shift its end, with Alt the whole; Delete leaves the piece off. */
+function onBarKey(event: KeyboardEvent, item: WornItem, total: number): boolean {
+  if (event.key === "Delete" || event.key === "Backspace") {
+    removeWearing(item.id);
+    return true;
+  }
+  const sign = event.key === "ArrowRight" ? 1 : event.key === "ArrowLeft" ? -1 : 0;
+  if (sign === 0) return false;
+  const grip: Grip = event.altKey ? "whole" : event.shiftKey ? "end" : "start";
+  moveBar(item, grip, sign * SNAP_MINUTES, false, total);
+  return true;
+}
+
+type Spanned = { readonly fromMinute: number; readonly toMinute: number };
+function moveBar(item: Spanned & { id: string }, grip: Grip, byMinutes: number, isFine: boolean, total: number): void {
+  const span = movedSpan(item, grip, byMinutes, isFine ? FINE_MINUTES : SNAP_MINUTES, total);
+  editWearing(grip === "start" ? "put on at another time" : "wear for another time", item.id, span);
+}
+
+type BarProps = Pick<Props, "view" | "axis" | "selection" | "onSelect"> & {
+  readonly lane: string;
+  readonly y: number;
+  readonly bar: LaneBar<WornItem>;
+};
+
+/** A regulator on the bar: a hood, a cap, a lining, on or off. */
+function PartToggle({ item, part, x, y }: { item: WornItem; part: string; x: number; y: number }) {
+  const isOff = item.withoutParts.includes(part);
+  const toggle = (): void =>
+    editWearing(`${part} ${isOff ? "on" : "off"}`, item.id, {
+      withoutParts: isOff ? item.withoutParts.filter((own) => own !== part) : [...item.withoutParts, part],
+    });
+  return (
+    <Pressable label={`${item.name}: ${part} ${isOff ? "off" : "on"}`} pressed={!isOff} onPress={toggle}>
+      <rect x={x} y={y - 3} width={PART_PX} height={LANE_ROW_PX + 3} className="fill-transparent" />
+      <rect
+        x={x}
+        y={y + 2.5}
+        width={PART_PX - 2}
+        height={BAR_PX - 5}
+        rx={6}
+        className={`focus-ring stroke-muted ${isOff ? "fill-ground" : "fill-shade"}`}
+      />
+      <circle
+        cx={x + 9}
+        cy={y + BAR_PX / 2}
+        r={3.5}
+        strokeWidth={1.5}
+        className={`stroke-accent-text ${isOff ? "fill-ground" : "fill-accent-text"}`}
+      />
+      <text x={x + 16} y={y + 13} fontSize={11} className="fill-ink">
+        {part}
+      </text>
+    </Pressable>
+  );
+}
+
+function Bar({ view, axis, selection, onSelect, lane, y, bar }: BarProps) {
+  const { item, x, width } = bar;
+  const total = totalMinutesOf(view);
   const clock = (minute: number): string => clockText(instantAt(view.startsAt, minute), view.place.timeZone);
+  const chosen = selection?.kind === "wearing" && selection.id === item.id;
+  const select = (): void => onSelect({ kind: "wearing", id: item.id });
+  const bind = useHeld<{ grip: Grip; item: Spanned & { id: string } }>(
+    {
+      take: (at) => ({
+        grip: gripAt(at.x, x, width),
+        item: { id: item.id, fromMinute: item.fromMinute, toMinute: item.toMinute },
+      }),
+      move: (held, by, isFine) => moveBar(held.item, held.grip, minutesOf(axis, by.x), isFine, total),
+    },
+    axis.totalMinutes,
+  );
+  const part = width > LEAST_FOR_PART_PX ? item.parts[0] : undefined;
+  const warn = item.problem === null ? "" : ` Problem: ${item.problem}`;
+  const room = width - 2 * PADDING_PX - (part ? PART_PX : 0) - (item.problem === null ? 0 : 16);
+  return (
+    <>
+      <Pressable
+        {...bind()}
+        label={`${lane}: ${nameOf(item)}, on from ${clock(item.fromMinute)} to ${clock(item.toMinute)}${warn}`}
+        pressed={chosen}
+        onPress={select}
+        onKey={(event) => onBarKey(event, item, total)}
+        shortcuts="ArrowLeft ArrowRight Shift+ArrowLeft Shift+ArrowRight Alt+ArrowLeft Alt+ArrowRight Delete"
+      >
+        <rect x={x} y={y - 1} width={width} height={LANE_ROW_PX} className="cursor-grab touch-pan-y fill-transparent" />
+        <rect
+          x={x + 0.5}
+          y={y}
+          width={Math.max(2, width - 1)}
+          height={BAR_PX}
+          rx={Math.min(BAR_PX / 2, width / 3)}
+          strokeWidth={chosen ? 2.5 : 1}
+          className={`focus-ring fill-raised cursor-grab ${item.problem !== null ? "stroke-cranberry" : chosen ? "stroke-accent-text" : "stroke-ink"}`}
+        />
+        {/* What is held has to stay the same element while it moves, or the browser lets go of it. */}
+        {(["start", "end"] as const).map((end) => (
+          <rect
+            key={end}
+            x={end === "start" ? x : x + width - EDGE_PX}
+            y={y}
+            width={EDGE_PX}
+            height={BAR_PX}
+            className="cursor-ew-resize fill-transparent"
+          />
+        ))}
+        {item.problem !== null && (
+          <text x={x + PADDING_PX} y={y + 14} fontSize={13} fontWeight={700} className="fill-cranberry">
+            !<title>{item.problem}</title>
+          </text>
+        )}
+        <text
+          x={x + PADDING_PX + (item.problem === null ? 0 : 12)}
+          y={y + 13.5}
+          fontSize={FONT_PX}
+          className="fill-ink pointer-events-none"
+        >
+          {fitText(nameOf(item), room, FONT_PX)}
+        </text>
+      </Pressable>
+      {part && <PartToggle item={item} part={part} x={x + width - PART_PX - 8} y={y} />}
+    </>
+  );
+}
+
+/** Where a piece is carried: dots from start to end under what is worn of it. */
+function Carried({ axis, y }: { readonly axis: TimeAxis; readonly y: number }) {
+  return (
+    <line
+      x1={axis.left}
+      x2={axis.right}
+      y1={y + BAR_PX / 2}
+      y2={y + BAR_PX / 2}
+      strokeDasharray="1 5"
+      strokeLinecap="round"
+      strokeWidth={1.5}
+      className="stroke-muted"
+    />
+  );
+}
+
+/** Wear lanes from head to foot: a bar while a piece is on, layers from the skin going down, dots while it is carried. */
+export function TimelineLanes(props: Props) {
+  const { axis, frame, sections, lanes } = props;
   return (
     <g>
-      {lanes.map(({ lane, bars }, place) => {
-        const section = layout.lanes[place]!;
+      {lanes.map(({ lane, bars, rows }, place) => {
+        const section = sections[place]!;
+        const lineY = section.top - (frame.narrow ? 20 : LANE_LINE_PX);
         return (
           <g key={lane}>
-            <line
-              x1={0}
-              x2={layout.width}
-              y1={section.top - (layout.narrow ? 20 : 4)}
-              y2={section.top - (layout.narrow ? 20 : 4)}
-              className="stroke-line"
-            />
-            <SectionTitle layout={layout} section={section} title={lane} />
-            {bars.map(({ item, row, x, width }) => {
-              const y = section.top + row * LANE_ROW_PX;
-              const chosen = selection?.kind === "wearing" && selection.id === item.id;
-              return (
-                <Pressable
-                  key={item.id}
-                  label={`${lane}: ${nameOf(item)}, on from ${clock(item.fromMinute)} to ${clock(item.toMinute)}`}
-                  pressed={chosen}
-                  onPress={() => onSelect({ kind: "wearing", id: item.id })}
-                >
-                  <rect x={x} y={y - 2} width={width} height={LANE_ROW_PX} className="fill-transparent" />
-                  <rect
-                    x={x + 0.5}
-                    y={y}
-                    width={Math.max(2, width - 1)}
-                    height={BAR_PX}
-                    rx={Math.min(BAR_PX / 2, width / 3)}
-                    strokeWidth={chosen ? 2.5 : 1}
-                    className={`focus-ring fill-raised ${chosen ? "stroke-accent-text" : "stroke-ink"}`}
-                  />
-                  <text x={x + PADDING_PX} y={y + 14.5} fontSize={FONT_PX} className="fill-ink">
-                    {fitText(nameOf(item), width - 2 * PADDING_PX, FONT_PX)}
-                  </text>
-                </Pressable>
-              );
-            })}
+            {place > 0 && <line x1={0} x2={frame.width} y1={lineY} y2={lineY} className="stroke-line" />}
+            <SectionTitle frame={frame} section={section} title={lane} />
+            {Array.from({ length: rows }, (_, row) => (
+              <Carried key={row} axis={axis} y={section.top + row * LANE_ROW_PX} />
+            ))}
+            {bars.map((bar) => (
+              <Bar key={bar.item.id} {...props} lane={lane} bar={bar} y={section.top + bar.row * LANE_ROW_PX} />
+            ))}
           </g>
         );
       })}

@@ -1,29 +1,24 @@
 import type { KeyboardEvent, ReactNode } from "react";
-import type { SheetLayout, Section } from "./layout";
+import type { Section, SheetFrame } from "./layout";
 
 /** Title of a section: in the gutter, or above it where there is no gutter. */
 export function SectionTitle({
-  layout,
+  frame,
   section,
   title,
   note,
 }: {
-  readonly layout: SheetLayout;
+  readonly frame: SheetFrame;
   readonly section: Section;
   readonly title: string;
   readonly note?: string;
 }) {
-  const y = layout.narrow ? section.top - 5 : section.top + 15;
+  const y = frame.narrow ? section.top - 5 : section.top + 14;
   return (
     <text x={0} y={y} fontSize={13} fontWeight={650} className="fill-ink">
       {title}
       {note && (
-        <tspan
-          {...(layout.narrow ? { dx: 8 } : { x: 0, dy: 17 })}
-          fontSize={12}
-          fontWeight={400}
-          className="fill-muted"
-        >
+        <tspan {...(frame.narrow ? { dx: 8 } : { x: 0, dy: 16 })} fontSize={12} fontWeight={400} className="fill-muted">
           {note}
         </tspan>
       )}
@@ -31,22 +26,57 @@ export function SectionTitle({
   );
 }
 
+/** A vertical line through one part of the sheet; the parts together make it whole. */
+export const MinuteLine = ({
+  x,
+  height,
+  className,
+  dash,
+}: {
+  readonly x: number;
+  readonly height: number;
+  readonly className: string;
+  readonly dash?: string;
+}) => (
+  <line
+    x1={x}
+    x2={x}
+    y1={0}
+    y2={height}
+    strokeWidth={1.5}
+    strokeDasharray={dash}
+    className={`pointer-events-none ${className}`}
+  />
+);
+
 type PressableProps = {
   readonly label: string;
   readonly pressed: boolean;
   readonly onPress: () => void;
+  /** Keys beyond Enter and Space; answers whether it took one. */
+  readonly onKey?: ((event: KeyboardEvent) => boolean) | undefined;
+  readonly shortcuts?: string | undefined;
   readonly children: ReactNode;
 };
 
-/** A part of the drawing that is a button: by mouse, touch, Enter and Space. */
-export function Pressable({ label, pressed, onPress, children }: PressableProps) {
+/** A part of the drawing that is a button: by mouse, touch, Enter and Space, and by keys of its own. */
+export function Pressable({ label, pressed, onPress, onKey, shortcuts, children, ...rest }: PressableProps) {
   const onKeyDown = (event: KeyboardEvent): void => {
-    if (event.key !== "Enter" && event.key !== " ") return;
+    if (event.key === "Enter" || event.key === " ") onPress();
+    else if (!onKey?.(event)) return;
     event.preventDefault();
-    onPress();
   };
   return (
-    <g role="button" tabIndex={0} aria-label={label} aria-pressed={pressed} onClick={onPress} onKeyDown={onKeyDown}>
+    <g
+      {...rest}
+      role="button"
+      tabIndex={0}
+      aria-label={label}
+      aria-pressed={pressed}
+      aria-keyshortcuts={shortcuts}
+      onClick={onPress}
+      onKeyDown={onKeyDown}
+    >
       {children}
     </g>
   );

@@ -1,106 +1,203 @@
 import { useMemo } from "react";
 import { LANES, laneOf } from "@/charts/lane-of";
-import { wearLanes } from "@/charts/spans";
-import { timeAxis } from "@/charts/time-axis";
-import type { OutingResult } from "@/core/outing";
+import { wearLanes, type Lane } from "@/charts/spans";
+import { timeAxis, type TimeAxis } from "@/charts/time-axis";
+import type { OutingResult, SitAnswer } from "@/core/outing";
+import type { RangeBands } from "@/core/range";
 import type { Preferences } from "@/formats/display/preferences";
+import { problemWords } from "@/formats/display/problem-words";
+import { problemsOfView } from "@/formats/wire/problems-of-view";
+import { clockText } from "@/formats/display/time";
+import { limitWords } from "@/formats/display/words";
+import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing-view";
 import type { Selection } from "@/stores/day-sheet";
 import { useWidth } from "../use-width";
-import { sheetFrame, sheetLayout } from "./layout";
+import { CarriedLine } from "./carried-line";
+import { curvesLayout, lanesLayout, sheetFrame, topLayout, type SheetFrame } from "./layout";
+import { Scrubber } from "./scrubber";
 import { TimelineCurves } from "./timeline-curves";
 import { TimelineLanes, type WornItem } from "./timeline-lanes";
+import { MinuteLine } from "./timeline-parts";
 import { TimelinePhases } from "./timeline-phases";
 import { TimelineWeather } from "./timeline-weather";
 
 type Props = {
   readonly view: OutingView;
   readonly result: OutingResult | null;
+  /** What a change being tried would give, drawn beside. */
+  readonly trial: OutingResult | null;
+  readonly bands: RangeBands | null;
   readonly preferences: Preferences;
   readonly selection: Selection;
   /** Minute read out. */
   readonly minute: number;
+  /** Minutes the axis spans while something is held. */
+  readonly heldMinutes: number | null;
   readonly onSelect: (selection: Selection) => void;
 };
 
 const WIDTH_BEFORE_MEASURED_PX = 880;
 
+/** Minute at which a sit ends; `null` where nothing ends it. */
+const endOf = ({ verdict, fromMinute }: SitAnswer): number | null =>
+  verdict.kind === "longerThan" ? null : fromMinute + verdict.crossing.minute;
+
 function wornItems(view: OutingView): WornItem[] {
   const kit = new Map(view.kit.map((piece) => [piece.id, piece]));
+  const problems = problemsOfView(view);
   return view.wearings.flatMap((wearing): WornItem[] => {
     const piece = kit.get(wearing.pieceId);
-    return piece ? [{ ...wearing, lane: laneOf(piece), name: piece.name }] : [];
+    if (!piece) return [];
+    const problem = problems.get(wearing.id);
+    const parts = [...new Set(piece.label.panels.flatMap(({ part }) => part ?? []))];
+    const other = problem && kit.get(problem.otherPieceId)?.name;
+    return [
+      {
+        ...wearing,
+        lane: laneOf(piece),
+        name: piece.name,
+        parts,
+        problem: problem ? problemWords(problem.kind, other ?? "another piece").reason : null,
+      },
+    ];
   });
 }
 
-/** The day on one time axis: weather, phases, wear lanes and curves. */
-export function Timeline({ view, result, preferences, selection, minute, onSelect }: Props) {
-  const [ref, width] = useWidth<HTMLDivElement>(WIDTH_BEFORE_MEASURED_PX);
-  const { left, right } = sheetFrame(width);
-  const totalMinutes = view.phases.reduce((total, phase) => total + phase.minutes, 0);
-  const axis = useMemo(
-    () => timeAxis({ startsAt: view.startsAt, timeZone: view.place.timeZone, totalMinutes }, left, right),
-    [view.startsAt, view.place.timeZone, totalMinutes, left, right],
-  );
-  const lanes = useMemo(() => wearLanes(axis, wornItems(view), LANES), [axis, view]);
-  const layout = sheetLayout(width, lanes);
-  const shared = { view, axis, layout, selection, onSelect };
-  const sit = result?.sits[result.decidingSit];
-  const end = sit && sit.verdict.kind !== "longerThan" ? sit.fromMinute + sit.verdict.crossing.minute : null;
+type Marks = { readonly minute: number; readonly end: number | null; readonly trialEnd: number | null };
+
+/** The minute read out, and where the sit ends, through one part of the sheet. */
+function MinuteLines({
+  axis,
+  marks,
+  height,
+}: {
+  readonly axis: TimeAxis;
+  readonly marks: Marks;
+  readonly height: number;
+}) {
+  const { minute, end, trialEnd } = marks;
+  const isOnAxis = (at: number | null): at is number => at !== null && at <= axis.totalMinutes;
   return (
-    <div ref={ref}>
-      <svg
-        width="100%"
-        viewBox={`0 0 ${width} ${layout.height}`}
-        role="group"
-        aria-label="Day sheet"
-        className="block select-none"
-      >
-        {axis.ticks.map(({ x, text }) => (
-          <g key={`${text} ${x}`}>
-            <line
-              x1={x}
-              x2={x}
-              y1={layout.weather.top}
-              y2={layout.axis.top}
-              className="stroke-line"
-              strokeDasharray="1 5"
-            />
-            <text x={x} y={layout.axis.top + 17} textAnchor="middle" fontSize={12.5} className="fill-muted">
-              {text}
-            </text>
-          </g>
-        ))}
-        <TimelineWeather {...shared} preferences={preferences} />
-        <TimelinePhases {...shared} />
-        <TimelineLanes {...shared} lanes={lanes} />
+    <>
+      {axis.ticks.map(({ minute: tick, x }) => (
+        <line key={tick} x1={x} x2={x} y1={0} y2={height} strokeDasharray="1 5" className="stroke-line" />
+      ))}
+      {isOnAxis(trialEnd) && <MinuteLine x={axis.x(trialEnd)} height={height} className="stroke-accent" dash="2 4" />}
+      {isOnAxis(end) && <MinuteLine x={axis.x(end)} height={height} className="stroke-rust" />}
+      <MinuteLine x={axis.x(Math.min(minute, axis.totalMinutes))} height={height} className="stroke-ink" />
+    </>
+  );
+}
+
+const Ticks = ({ axis, top }: { readonly axis: TimeAxis; readonly top: number }) =>
+  axis.ticks.map(({ minute, x, text }) => (
+    <text key={minute} x={x} y={top + 15} textAnchor="middle" fontSize={12.5} className="fill-muted">
+      {text}
+    </text>
+  ));
+
+const END_LABEL_Y_PX = 40;
+const END_LABEL_LETTER_PX = 6.6;
+
+/** When and by what the sit ends, beside its line; on the left of it where the right is too near. */
+function EndLabel({
+  x,
+  right,
+  y,
+  text,
+}: {
+  readonly x: number;
+  readonly right: number;
+  readonly y: number;
+  readonly text: string;
+}) {
+  const width = text.length * END_LABEL_LETTER_PX + 8;
+  const left = x + 6 + width > right ? x - 6 - width : x + 6;
+  return (
+    <g className="pointer-events-none">
+      <rect x={left - 2} y={y - 13} width={width} height={18} opacity={0.8} className="fill-ground" />
+      <text x={left + 2} y={y} fontSize={12.5} fontWeight={650} className="fill-rust-text">
+        {text}
+      </text>
+    </g>
+  );
+}
+
+const part = (frame: SheetFrame, height: number) => ({
+  width: frame.width,
+  height,
+  viewBox: `0 0 ${frame.width} ${height}`,
+  role: "group",
+  className: "block shrink-0 select-none",
+});
+
+/** The day on one time axis: weather and phases, wear lanes that scroll by themselves, and curves. */
+export function Timeline(props: Props) {
+  const { view, result, trial, bands, preferences, selection, minute, heldMinutes, onSelect } = props;
+  const [ref, width] = useWidth<HTMLDivElement>(WIDTH_BEFORE_MEASURED_PX);
+  const frame = useMemo(() => sheetFrame(width), [width]);
+  const planned = view.phases.reduce((total, phase) => total + phase.minutes, 0);
+  const totalMinutes = heldMinutes ?? planned;
+  const { startsAt } = view;
+  const { timeZone } = view.place;
+  // The same axis as long as nothing of it changes: parts of the sheet that an edit leaves alone are not drawn again.
+  const axis = useMemo(() => {
+    const { left, right } = sheetFrame(width);
+    return timeAxis({ startsAt, timeZone, totalMinutes }, left, right);
+  }, [startsAt, timeZone, totalMinutes, width]);
+  const items = useMemo(() => wornItems(view), [view]);
+  const lanes: Lane<WornItem>[] = wearLanes(axis, items, LANES);
+  const top = useMemo(() => topLayout(sheetFrame(width)), [width]);
+  const [wear, curves] = [lanesLayout(frame, lanes), curvesLayout(frame)];
+  const shared = { view, axis, frame, selection, onSelect };
+  const sit = result?.sits[result.decidingSit];
+  const trialSit = result && trial?.sits[result.decidingSit];
+  const marks = { minute, end: sit ? endOf(sit) : null, trialEnd: trialSit ? endOf(trialSit) : null };
+  return (
+    <div ref={ref} className="flex min-h-0 min-w-0 flex-col overflow-x-clip">
+      <svg {...part(frame, top.height)} aria-label="Weather and phases">
+        <MinuteLines axis={axis} marks={marks} height={top.height} />
+        <TimelineWeather {...shared} section={top.weather} preferences={preferences} />
+        <TimelinePhases {...shared} section={top.phases} />
+      </svg>
+      <div className="border-line lanes whole:overflow-y-auto min-h-0 border-y py-1" tabIndex={-1}>
+        {lanes.length === 0 ? (
+          <p className="text-muted py-6 text-center">
+            Nothing is worn yet. Press “Add clothes” and take pieces from the kit, a starter kit, or your own.
+          </p>
+        ) : (
+          <svg {...part(frame, wear.height)} aria-label="Wear lanes">
+            <MinuteLines axis={axis} marks={marks} height={wear.height} />
+            <TimelineLanes {...shared} sections={wear.sections} lanes={lanes} />
+          </svg>
+        )}
+      </div>
+      <CarriedLine view={view} minute={minute} />
+      <svg {...part(frame, curves.height)} aria-label="Curves">
+        <MinuteLines axis={axis} marks={marks} height={curves.axis.top} />
+        <Ticks axis={axis} top={curves.axis.top} />
         {result && (
           <TimelineCurves
             axis={axis}
-            layout={layout}
+            frame={frame}
+            sections={curves}
             series={result.series}
-            sits={result.sits}
+            trial={trial?.series ?? null}
+            bands={bands}
             preferences={preferences}
             minute={Math.min(minute, result.series.minutes)}
           />
         )}
-        {end !== null && end <= totalMinutes && (
-          <line
-            x1={axis.x(end)}
-            x2={axis.x(end)}
-            y1={layout.weather.top}
-            y2={layout.axis.top}
-            strokeWidth={1.5}
-            className="stroke-rust pointer-events-none"
+        {sit && sit.verdict.kind !== "longerThan" && marks.end !== null && marks.end <= totalMinutes && (
+          <EndLabel
+            x={axis.x(marks.end)}
+            right={frame.right}
+            y={curves.temperatures.top + END_LABEL_Y_PX}
+            text={`${clockText(instantAt(startsAt, marks.end), timeZone)} ${limitWords(sit.verdict.crossing.limit, sit.verdict.crossing.place)}`}
           />
         )}
-        <line
-          x1={axis.x(Math.min(minute, totalMinutes))}
-          x2={axis.x(Math.min(minute, totalMinutes))}
-          y1={layout.weather.top}
-          y2={layout.axis.top}
-          className="stroke-ink pointer-events-none"
-        />
+        <Scrubber view={view} axis={axis} sections={curves} minute={Math.min(minute, totalMinutes)} />
       </svg>
     </div>
   );

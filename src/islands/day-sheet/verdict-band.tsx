@@ -11,7 +11,7 @@ type Props = {
   readonly result: OutingResult | null;
   readonly range: MinutesRange | null;
   /** What the server had found, until the page has computed. */
-  readonly before: VerdictLine;
+  readonly before: VerdictLine | null;
 };
 
 const clockOf = (view: OutingView, sit: SitAnswer, minute: number): string =>
@@ -110,7 +110,9 @@ function Beside({ result, range }: BesideProps) {
   return (
     <>
       <div className="text-sm">
-        <p className="font-semibold">{range ? `range ${rangeText(range)}` : "range …"}</p>
+        <p className="font-semibold" data-testid="range">
+          {range ? `range ${rangeText(range)}` : "range …"}
+        </p>
         <p className="text-muted">eight cases of ten, as far as the inputs decide</p>
       </div>
       <div className="text-sm">
@@ -146,9 +148,11 @@ export function VerdictBand({ view, result, range, before }: Props) {
           </>
         ) : (
           <p className="text-4xl leading-none font-bold sm:text-5xl">
-            {before.kind === "longerThan" ? "over " : ""}
-            {durationText(before.minutesStill)}
-            <span className="text-muted ml-3 text-sm font-normal">minutes still, as last computed …</span>
+            {before?.kind === "longerThan" ? "over " : ""}
+            {before ? durationText(before.minutesStill) : "–"}
+            <span className="text-muted ml-3 text-sm font-normal">
+              {before ? "minutes still, as last computed …" : "no verdict yet"}
+            </span>
           </p>
         )}
       </section>

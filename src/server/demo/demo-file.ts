@@ -1,23 +1,25 @@
 import { USUAL_START } from "@/core/sitter";
-import type { OutingFile } from "@/formats/outing-file/schema";
+import { OUTING_FORMAT_VERSION, type OutingFile } from "@/formats/outing-file/schema";
 import { inventedHours } from "./invented-weather";
-import { DEMO_PIECES } from "./pieces";
+import { starterPiece } from "@/formats/starter-kit/starter-pieces";
 import { DEMO_ACCEPTED, DEMO_OUTINGS, DEMO_PEOPLE, DEMO_PLACES, type DemoOuting } from "./scenario";
 
 /** A demo outing as an outing file: for the example in docs/, the benchmark and tests. */
 export function demoFile(demo: DemoOuting): OutingFile {
   const person = DEMO_PEOPLE[demo.person];
-  const { timeZone, shelter, seatHeightM, ground } = DEMO_PLACES[demo.place];
+  const { timeZone, setting } = DEMO_PLACES[demo.place];
+  const { refuge: _refuge, coverage: _coverage, ...place } = setting;
   const end = demo.phases.reduce((total, { minutes }) => total + minutes, 0);
   const worn = [...new Set(demo.wearings.map(([key]) => key))];
   return {
-    formatVersion: 1,
+    formatVersion: OUTING_FORMAT_VERSION,
     name: demo.name,
     startsAt: demo.startsAt,
     timeZone,
     person: { ...person.body, accepted: DEMO_ACCEPTED },
     start: USUAL_START,
-    place: { shelter, seatHeightM, ground },
+    place,
+    weatherShaped: false,
     weather: inventedHours(demo.weather).map(({ at, ...hour }) => ({
       at: at.toISOString(),
       radiantTemperatureC: null,
@@ -25,7 +27,7 @@ export function demoFile(demo: DemoOuting): OutingFile {
     })),
     phases: [...demo.phases],
     pieces: worn.map((key) => {
-      const { name, kind, label, fingersTogether = false } = DEMO_PIECES[key];
+      const { name, kind, label, fingersTogether = false } = starterPiece(key);
       return {
         id: key,
         name,

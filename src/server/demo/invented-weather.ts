@@ -12,6 +12,8 @@ export type InventedDay = {
   readonly highestAtUtcHour: number;
   readonly windMPerS: readonly [first: number, last: number];
   readonly relativeHumidityPercent: number;
+  /** First and last; nothing given: not known, and sky and sun are left out. */
+  readonly cloudShare?: readonly [first: number, last: number] | undefined;
 };
 
 const MS_PER_HOUR = 3_600_000;
@@ -38,6 +40,9 @@ export function inventedHours(day: InventedDay) {
       airTemperatureC: oneDecimal(mean + half * Math.cos(angle) + TEMPERATURE_STRAY_K * stray()),
       windMPerS: oneDecimal(Math.max(0, wind * (1 + WIND_STRAY_SHARE * stray()))),
       relativeHumidityPercent: Math.round(day.relativeHumidityPercent + HUMIDITY_STRAY_PERCENT * stray()),
+      cloudShare: day.cloudShare
+        ? oneDecimal(day.cloudShare[0] + (day.cloudShare[1] - day.cloudShare[0]) * share)
+        : null,
     };
   });
 }

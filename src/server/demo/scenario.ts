@@ -1,16 +1,16 @@
 import { levelEverywhere } from "@/core/limits";
-import type { OutingPlace, Phase, WearingSide } from "@/core/outing";
+import type { Phase, PlaceSetting, WearingSide } from "@/core/outing";
 import type { BodyPerson } from "@/core/body";
 import type { InventedDay } from "./invented-weather";
-import type { DemoPieceKey } from "./pieces";
+import type { StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
 
 // Invented people, places and days. Nothing here is a measurement.
 
-export type DemoPerson = { readonly name: string; readonly body: BodyPerson; readonly kit: readonly DemoPieceKey[] };
-export type DemoPlace = OutingPlace & { readonly name: string; readonly timeZone: string };
+export type DemoPerson = { readonly name: string; readonly body: BodyPerson; readonly kit: readonly StarterPieceKey[] };
+export type DemoPlace = { readonly name: string; readonly timeZone: string; readonly setting: PlaceSetting };
 /** Piece, order from the skin out, and when it is on; `null` is the end of the outing. */
 export type DemoWearing = readonly [
-  piece: DemoPieceKey,
+  piece: StarterPieceKey,
   rank: number,
   from: number,
   to: number | null,
@@ -22,7 +22,7 @@ export type DemoOuting = {
   readonly place: keyof typeof DEMO_PLACES;
   readonly startsAt: string;
   readonly weather: InventedDay;
-  readonly phases: readonly Omit<Phase, "spot">[];
+  readonly phases: readonly Pick<Phase, "kind" | "minutes" | "posture" | "activityRatio" | "walkSpeedMPerS">[];
   readonly wearings: readonly DemoWearing[];
 };
 
@@ -99,9 +99,47 @@ export const DEMO_PEOPLE = {
 } as const satisfies Record<string, DemoPerson>;
 
 export const DEMO_PLACES = {
-  svartmyra: { name: "Svartmyra, lek hide", shelter: "hide", seatHeightM: 0, ground: "snow", timeZone: "Europe/Oslo" },
-  halla: { name: "Tarn Halla", shelter: "openIce", seatHeightM: 0, ground: "ice", timeZone: "Europe/Oslo" },
-  lomvi: { name: "Lomvi Head", shelter: "shore", seatHeightM: 0, ground: "dryGround", timeZone: "Europe/Oslo" },
+  svartmyra: {
+    name: "Svartmyra, lek hide",
+    timeZone: "Europe/Oslo",
+    setting: {
+      shelter: "hide",
+      seatHeightM: 0,
+      ground: "snow",
+      snowCover: true,
+      latitudeDeg: 62,
+      longitudeDeg: 11,
+      refuge: { kind: "vehicle", minutesAway: 40 },
+      coverage: "weak",
+    },
+  },
+  halla: {
+    name: "Tarn Halla",
+    timeZone: "Europe/Oslo",
+    setting: {
+      shelter: "openIce",
+      seatHeightM: 0,
+      ground: "ice",
+      snowCover: true,
+      latitudeDeg: 61,
+      longitudeDeg: 9,
+      refuge: { kind: "hut", minutesAway: 25 },
+      coverage: "good",
+    },
+  },
+  lomvi: {
+    name: "Lomvi Head",
+    timeZone: "Europe/Oslo",
+    setting: {
+      shelter: "shore",
+      seatHeightM: 0,
+      ground: "dryGround",
+      latitudeDeg: 63,
+      longitudeDeg: 8,
+      refuge: { kind: "vehicle", minutesAway: 30 },
+      coverage: "none",
+    },
+  },
 } as const satisfies Record<string, DemoPlace>;
 
 const WALK_IN = 40;
@@ -122,6 +160,7 @@ const grouseLek: DemoOuting = {
     highestAtUtcHour: 14,
     windMPerS: [2, 5],
     relativeHumidityPercent: 82,
+    cloudShare: [0.3, 0.8],
   },
   phases: [
     { kind: "walkIn", minutes: WALK_IN, posture: "standing", activityRatio: 4, walkSpeedMPerS: 1 },
@@ -172,6 +211,7 @@ const charOnIce: DemoOuting = {
     highestAtUtcHour: 13,
     windMPerS: [4, 7],
     relativeHumidityPercent: 85,
+    cloudShare: [0.9, 0.5],
   },
   phases: [
     { kind: "walkIn", minutes: 25, posture: "standing", activityRatio: 4, walkSpeedMPerS: 1.1 },
@@ -220,6 +260,7 @@ const seaBirdCount: DemoOuting = {
     highestAtUtcHour: 13,
     windMPerS: [7, 10],
     relativeHumidityPercent: 88,
+    cloudShare: [1, 0.9],
   },
   phases: [
     { kind: "walkIn", minutes: 30, posture: "standing", activityRatio: 4.5, walkSpeedMPerS: 1 },

@@ -2,17 +2,17 @@ import { v7 as uuid } from "uuid";
 import { createOuting, createPerson, createPieces, createPlace, ensureOwner, type Database } from "@/db";
 import { LOCAL_OWNER_ID } from "../access";
 import { inventedHours } from "./invented-weather";
-import { DEMO_PIECES, type DemoPieceKey } from "./pieces";
+import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
 import { DEMO_ACCEPTED, DEMO_OUTINGS, DEMO_PEOPLE, DEMO_PLACES, type DemoOuting } from "./scenario";
 
 const CURRENCY = "EUR";
 
-type Ids = { readonly id: string; readonly pieces: ReadonlyMap<DemoPieceKey, string> };
+type Ids = { readonly id: string; readonly pieces: ReadonlyMap<StarterPieceKey, string> };
 
 const totalMinutes = ({ phases }: DemoOuting): number => phases.reduce((total, { minutes }) => total + minutes, 0);
 
 /** Rows of a demo outing; ids are new each time. */
-export function demoContent(demo: DemoOuting, pieceIds: ReadonlyMap<DemoPieceKey, string>) {
+export function demoContent(demo: DemoOuting, pieceIds: ReadonlyMap<StarterPieceKey, string>) {
   const end = totalMinutes(demo);
   return {
     weather: inventedHours(demo.weather),
@@ -35,14 +35,14 @@ export const seedDemo = (database: Database): Promise<boolean> =>
     const people = new Map<string, Ids>();
     for (const [key, { name, body, kit }] of Object.entries(DEMO_PEOPLE)) {
       const id = uuid();
-      const pieces = new Map<DemoPieceKey, string>(kit.map((piece) => [piece, uuid()]));
+      const pieces = new Map<StarterPieceKey, string>(kit.map((piece) => [piece, uuid()]));
       people.set(key, { id, pieces });
       await createPerson(transaction, LOCAL_OWNER_ID, { id, name, ...body, accepted: DEMO_ACCEPTED });
       const rows = kit.map((piece) => ({
         id: pieces.get(piece)!,
         personId: id,
         currency: CURRENCY,
-        ...DEMO_PIECES[piece],
+        ...starterPiece(piece),
       }));
       await createPieces(transaction, LOCAL_OWNER_ID, rows);
     }
@@ -60,6 +60,7 @@ export const seedDemo = (database: Database): Promise<boolean> =>
         personId,
         placeId: places.get(demo.place)!,
         startsAt: new Date(demo.startsAt),
+        setting: DEMO_PLACES[demo.place].setting,
         invented: true,
       };
       await createOuting(transaction, LOCAL_OWNER_ID, row, demoContent(demo, pieces));

@@ -1,3 +1,5 @@
+import { readPeopleAndPlaces } from "@/db";
+import type { StartingPoints } from "@/formats/wire/starting-points";
 import type { OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing-view";
 import { LOCAL_OWNER_ID } from "../access";
 import { APP_ERRORS } from "../app-error";
@@ -38,9 +40,39 @@ export async function listForPage(now: number): Promise<Listed | Refused> {
 /** A day sheet with its verdict. */
 export async function sheetForPage(
   outingId: string,
-): Promise<{ readonly kind: "found"; readonly view: OutingView; readonly verdict: VerdictLine } | Refused> {
+): Promise<{ readonly kind: "found"; readonly view: OutingView; readonly verdict: VerdictLine | null } | Refused> {
   try {
     return { kind: "found", ...(await openWithVerdict(database(), LOCAL_OWNER_ID, outingId)) };
+  } catch (error) {
+    return refused(error);
+  }
+}
+
+/** What a new outing can start from: people, places, earlier outings. */
+export async function startingPointsForPage(): Promise<
+  { readonly kind: "found"; readonly points: StartingPoints } | Refused
+> {
+  try {
+    const [{ people, places }, outings] = await Promise.all([
+      readPeopleAndPlaces(database(), LOCAL_OWNER_ID),
+      outingLines(database(), LOCAL_OWNER_ID),
+    ]);
+    return {
+      kind: "found",
+      points: {
+        people: people.map(({ id, name }) => ({ id, name })),
+        places: places.map(({ id, name, timeZone }) => ({ id, name, timeZone })),
+        outings: outings.map(({ id, name, personName, placeName, timeZone, startsAt, invented }) => ({
+          id,
+          name,
+          personName,
+          placeName,
+          timeZone,
+          startsAt,
+          invented,
+        })),
+      },
+    };
   } catch (error) {
     return refused(error);
   }

@@ -1,8 +1,18 @@
 import { createHash } from "node:crypto";
+import { CoreError } from "@/core/errors";
 import { MODEL_VERSION, simulateOuting } from "@/core/outing";
-import { listOutings, readOuting, replaceOuting, storeVerdict, type Database } from "@/db";
+import {
+  listOutings,
+  readCommands,
+  readOuting,
+  replaceOuting,
+  storeVerdict,
+  type Database,
+  type OutingContent,
+} from "@/db";
+import { MOST_COMMANDS, type History, type SheetCommand } from "@/formats/sheet-commands/sheet-command";
 import type { SaveOuting } from "@/formats/wire/outing-schema";
-import type { OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing-view";
+import type { OutingContentView, OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing-view";
 import { verdictLine } from "@/formats/wire/verdict-line";
 import { viewToOuting } from "@/formats/wire/view-to-outing";
 import { AppError } from "../app-error";
@@ -25,7 +35,7 @@ export async function outingLines(database: Database, ownerId: string): Promise<
   return Promise.all(
     rows.map(async (row) => {
       const line = toLine(row);
-      if (row.outing.verdict && row.outing.verdictModelVersion === MODEL_VERSION) return line;
+      if (row.outing.verdictModelVersion === MODEL_VERSION) return line;
       const view = await openOuting(database, ownerId, row.outing.id);
       return { ...line, verdict: await judgeAndStore(database, ownerId, view) };
     }),
@@ -44,26 +54,58 @@ export async function openWithVerdict(
   database: Database,
   ownerId: string,
   outingId: string,
-): Promise<{ view: OutingView; verdict: VerdictLine }> {
+): Promise<{ view: OutingView; verdict: VerdictLine | null }> {
   const rows = UUID.test(outingId) ? await readOuting(database, ownerId, outingId) : null;
   if (!rows) throw missing();
   const view = toView(rows);
   const { verdict, verdictInputHash, verdictModelVersion } = rows.outing;
-  const current = verdict && verdictModelVersion === MODEL_VERSION && verdictInputHash === inputHash(view);
-  if (current) return { view, verdict: verdict as VerdictLine };
+  const isCurrent = verdictModelVersion === MODEL_VERSION && verdictInputHash === inputHash(view);
+  if (isCurrent) return { view, verdict: verdict as VerdictLine | null };
   return { view, verdict: await judgeAndStore(database, ownerId, view) };
 }
 
-async function judgeAndStore(database: Database, ownerId: string, view: OutingView): Promise<VerdictLine> {
-  const result = simulateOuting(viewToOuting(view));
-  const verdict = verdictLine(result);
-  await storeVerdict(database, ownerId, view.id, {
-    verdict,
-    modelVersion: result.modelVersion,
-    inputHash: inputHash(view),
-  });
+/** The verdict of a view; `null` where its figures leave what can be computed, which the sheet itself says why. */
+function judge(view: OutingView): VerdictLine | null {
+  try {
+    return verdictLine(simulateOuting(viewToOuting(view)));
+  } catch (error) {
+    if (error instanceof CoreError) return null;
+    throw error;
+  }
+}
+
+export async function judgeAndStore(
+  database: Database,
+  ownerId: string,
+  view: OutingView,
+): Promise<VerdictLine | null> {
+  const verdict = judge(view);
+  await storeVerdict(database, ownerId, view.id, { verdict, modelVersion: MODEL_VERSION, inputHash: inputHash(view) });
   return verdict;
 }
+
+/** @throws {AppError} `bad-input` for a piece that is not in the kit */
+export function refuseForeignPieces(
+  kit: readonly { readonly id: string }[],
+  { wearings }: Pick<OutingContentView, "wearings">,
+): void {
+  const known = new Set(kit.map(({ id }) => id));
+  const problems = wearings.flatMap(({ pieceId }, index) =>
+    known.has(pieceId) ? [] : [{ path: `wearings[${index}].pieceId`, reason: "is not a piece of this person's kit" }],
+  );
+  if (problems.length > 0) throw new AppError("bad-input", "Some pieces are not in the kit.", { problems });
+}
+
+/** What a sheet holds, as rows. */
+export const contentRows = ({ weather, phases, wearings }: OutingContentView): OutingContent => ({
+  weather: weather.map(({ at, ...hour }) => ({ at: new Date(at), ...hour })),
+  phases: phases.map((phase, position) => ({ position, ...phase })),
+  wearings: wearings.map(({ opened, withoutParts, ...wearing }) => ({
+    ...wearing,
+    opened: [...opened],
+    withoutParts: [...withoutParts],
+  })),
+});
 
 /**
  * Saves a day sheet.
@@ -75,16 +117,12 @@ export async function saveOuting(
   outingId: string,
   wanted: SaveOuting,
 ): Promise<{ version: number }> {
-  const before = await openOuting(database, ownerId, outingId);
-  const kit = new Set(before.kit.map(({ id }) => id));
-  const problems = wanted.wearings.flatMap(({ pieceId }, index) =>
-    kit.has(pieceId) ? [] : [{ path: `wearings[${index}].pieceId`, reason: "is not a piece of this person's kit" }],
-  );
-  if (problems.length > 0) throw new AppError("bad-input", "Some pieces are not in the kit.", { problems });
-  const replaced = await replaceOuting(database, ownerId, outingId, wanted.version, {
-    weather: wanted.weather.map(({ at, ...hour }) => ({ at: new Date(at), ...hour })),
-    phases: wanted.phases.map((phase, position) => ({ position, ...phase })),
-    wearings: wanted.wearings,
+  refuseForeignPieces((await openOuting(database, ownerId, outingId)).kit, wanted);
+  const { version, history, setting, weatherShaped } = wanted;
+  const replaced = await replaceOuting(database, ownerId, outingId, version, {
+    head: { setting, weatherShaped },
+    content: contentRows(wanted),
+    history: history && { ...history, most: MOST_COMMANDS },
   });
   if (replaced.kind === "missing") throw missing();
   if (replaced.kind === "conflict") {
@@ -98,4 +136,12 @@ export async function saveOuting(
   }
   await judgeAndStore(database, ownerId, await openOuting(database, ownerId, outingId));
   return { version: replaced.version };
+}
+
+/** What was done to an outing's sheet. @throws {AppError} `not-found` */
+export async function outingHistory(database: Database, ownerId: string, outingId: string): Promise<History> {
+  const found = UUID.test(outingId) ? await readCommands(database, ownerId, outingId) : null;
+  if (!found) throw missing();
+  const { from, done, commands } = found;
+  return { dropped: from, commands: commands as readonly SheetCommand[], done: done - from };
 }

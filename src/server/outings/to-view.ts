@@ -1,6 +1,6 @@
 import type { listOutings, OutingRows } from "@/db";
 import type { LimitPart, LimitPlace } from "@/core/limits";
-import type { OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing-view";
+import type { OutingLine, OutingView, PhaseView, VerdictLine } from "@/formats/wire/outing-view";
 
 /** Rows of an outing as browsers get them. */
 export function toView({ outing, person, place, weather, phases, wearings, kit }: OutingRows): OutingView {
@@ -19,40 +19,44 @@ export function toView({ outing, person, place, weather, phases, wearings, kit }
       ageYears: person.ageYears,
       sex: person.sex,
       accepted: person.accepted,
+      workingHand: person.workingHand,
+      coldHands: person.coldHands,
     },
-    place: {
-      id: place.id,
-      name: place.name,
-      shelter: place.shelter,
-      seatHeightM: place.seatHeightM,
-      ground: place.ground,
-      timeZone: place.timeZone,
-    },
+    place: { id: place.id, name: place.name, timeZone: place.timeZone },
+    setting: outing.setting,
+    weatherShaped: outing.weatherShaped,
     weather: weather.map(({ ownerId: _owner, outingId: _outing, at, ...hour }) => ({ at: at.toISOString(), ...hour })),
-    phases: phases.map(({ id, kind, minutes, posture, activityRatio, walkSpeedMPerS }) => ({
-      id,
-      kind,
-      minutes,
-      posture,
-      activityRatio,
-      walkSpeedMPerS,
-    })),
-    wearings: wearings.map(({ id, pieceId, side, rank, fromMinute, toMinute }) => ({
-      id,
-      pieceId,
-      side,
-      rank,
-      fromMinute,
-      toMinute,
-    })),
-    kit: kit.map(({ id, name, kind, label, fingersTogether, massG }) => ({
+    phases: phases.map(toPhase),
+    wearings: wearings.map(({ ownerId: _owner, outingId: _outing, ...wearing }) => wearing),
+    kit: kit.map(({ id, name, kind, label, fingersTogether, traits, massG, priceMinor, currency }) => ({
       id,
       name,
       kind,
       label,
       fingersTogether,
+      traits,
       massG,
+      priceMinor,
+      currency,
     })),
+  };
+}
+
+/** A phase without what it does not say. */
+function toPhase(row: OutingRows["phases"][number]): PhaseView {
+  const { id, kind, minutes, posture, activityRatio, walkSpeedMPerS, effort, leaning, hands, dexterityNeeded } = row;
+  return {
+    id,
+    kind,
+    minutes,
+    posture,
+    activityRatio,
+    walkSpeedMPerS,
+    effort: effort ?? undefined,
+    leaning: leaning || undefined,
+    hands: hands ?? undefined,
+    dexterityNeeded: dexterityNeeded ?? undefined,
+    recurring: row.recurring.length > 0 ? row.recurring : undefined,
   };
 }
 

@@ -1,12 +1,21 @@
 import type { APIRoute } from "astro";
-import { outingLinesSchema } from "@/formats/wire/answers";
+import { madeSchema, outingLinesSchema } from "@/formats/wire/answers";
+import { newOutingSchema } from "@/formats/wire/new-outing-schema";
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { database } from "@/server/composition";
+import { readJson } from "@/server/http/read-json";
 import { answer, json } from "@/server/http/respond";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
+import { makeOuting } from "@/server/outings/make-outing";
 import { outingLines } from "@/server/outings/outings";
 
 export const GET: APIRoute = () =>
   answer(async () => json(outingLinesSchema.parse(await outingLines(database(), LOCAL_OWNER_ID))));
 
-export const ALL: APIRoute = () => methodNotAllowed("GET");
+export const POST: APIRoute = ({ request }) =>
+  answer(async () => {
+    const wanted = await readJson(request, newOutingSchema);
+    return json(madeSchema.parse(await makeOuting(database(), LOCAL_OWNER_ID, wanted)), 201);
+  });
+
+export const ALL: APIRoute = () => methodNotAllowed("GET, POST");

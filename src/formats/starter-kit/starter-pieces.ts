@@ -1,15 +1,16 @@
 import type { Face, Label, LabelPanel, Material } from "@/core/labels";
-import type { PieceKind } from "@/core/outing";
+import type { PieceKind, PieceTraits } from "@/core/outing";
 import type { Patch } from "@/core/patches";
 
-/** A generic piece of the demonstration kit: invented, but with figures as labels print them. */
-export type DemoPiece = {
+/** A generic piece: invented, but with figures as labels print them. */
+export type StarterPiece = {
   readonly name: string;
   readonly kind: PieceKind;
   readonly label: Label;
   readonly massG: number;
   readonly priceMinor: number;
   readonly fingersTogether?: boolean;
+  readonly traits?: PieceTraits;
 };
 
 type PanelsLabel = Extract<Label, { kind: "panels" }>;
@@ -24,6 +25,7 @@ const FOOT: Patch[] = ["footUpper", "toes"];
 const SHAFT: Patch[] = ["ankle", "footUpper", "toes"];
 
 const panel = (patches: Patch[], ...materials: Material[]): LabelPanel => ({ patches, materials });
+const hood = (...materials: Material[]): LabelPanel => ({ patches: HEAD, materials, part: "hood" });
 const knit = (massGPerM2: number): Material => ({ kind: "knit", massGPerM2 });
 const fleece = (massGPerM2: number): Material => ({ kind: "fleece", massGPerM2 });
 const mm = (thicknessMm: number): Material => ({ kind: "thickness", thicknessMm });
@@ -69,7 +71,7 @@ const piece = (
   own: Label,
   [massG, price]: Figures,
   fingersTogether = false,
-): DemoPiece => ({
+): StarterPiece => ({
   name,
   kind,
   label: own,
@@ -78,8 +80,8 @@ const piece = (
   fingersTogether,
 });
 
-/** The demonstration's generic pieces by a short key. */
-export const DEMO_PIECES = {
+/** Generic pieces by a short key: the demonstration's kits and the starter kit are made of them. */
+export const STARTER_PIECES = {
   thinCap: piece("Thin knit cap", "headwear", label([panel(HEAD, knit(200))], "knit", { fit: "close" }), [45, 20]),
   longHat: piece(
     "Long wool hat, doubled",
@@ -139,22 +141,17 @@ export const DEMO_PIECES = {
   synthParka: piece(
     "Parka, batting 170 · 130 · 100",
     "garment",
-    label(
-      [panel([...TRUNK, "seat"], batting(170)), panel(ARMS, batting(130)), panel(HEAD, batting(100))],
-      "denseWeave",
-      { assembly: "sewnThrough", fit: "loose" },
-    ),
+    label([panel([...TRUNK, "seat"], batting(170)), panel(ARMS, batting(130)), hood(batting(100))], "denseWeave", {
+      assembly: "sewnThrough",
+      fit: "loose",
+    }),
     [1150, 320],
   ),
   downParka: piece(
     "Down parka, 700 fill, 300 g",
     "garment",
     label(
-      [
-        panel([...TRUNK, "seat"], down(700, 165, 1.1)),
-        panel(ARMS, down(700, 85, 0.7)),
-        panel(HEAD, down(700, 50, 0.3)),
-      ],
+      [panel([...TRUNK, "seat"], down(700, 165, 1.1)), panel(ARMS, down(700, 85, 0.7)), hood(down(700, 50, 0.3))],
       "denseWeave",
       { assembly: "baffled", fit: "loose" },
     ),
@@ -285,9 +282,14 @@ export const DEMO_PIECES = {
   mitts300: piece(
     "Long mitts, batting 300",
     "handwear",
-    label([panel([...HAND, "wrist", "forearm"], { kind: "mittBatting", massGPerM2: 300 }, mm(0.8))], "membrane", {
-      assembly: "handwear",
-    }),
+    label(
+      [
+        panel(["hand", "wrist", "forearm"], { kind: "mittBatting", massGPerM2: 300 }, mm(0.8)),
+        { ...panel(["fingers"], { kind: "mittBatting", massGPerM2: 300 }, mm(0.8)), part: "cap" },
+      ],
+      "membrane",
+      { assembly: "handwear" },
+    ),
     [330, 120],
     true,
   ),
@@ -309,6 +311,34 @@ export const DEMO_PIECES = {
     label([panel(["sole"], solid("closedCellFoam", 20))], "membrane"),
     [140, 15],
   ),
-} as const satisfies Record<string, DemoPiece>;
+} as const satisfies Record<string, StarterPiece>;
 
-export type DemoPieceKey = keyof typeof DEMO_PIECES;
+export type StarterPieceKey = keyof typeof STARTER_PIECES;
+
+/** What is known of some beyond the label; room in a pack where it is far from what the mass suggests. */
+const TRAITS: Partial<Record<StarterPieceKey, PieceTraits>> = {
+  thinGloves: { dexterity: 3 },
+  midGloves: { dexterity: 2 },
+  mitts200: { dexterity: 1 },
+  mitts300: { dexterity: 1 },
+  base200Legs: { opensOverBoots: false },
+  base350Legs: { opensOverBoots: false },
+  fleeceTights: { opensOverBoots: false },
+  walkTrousers: { opensOverBoots: false },
+  bib: { opensOverBoots: true },
+  shellTrousers: { opensOverBoots: true },
+  downVest: { volumeL: 3 },
+  downParka: { volumeL: 12 },
+  synthParka: { volumeL: 14 },
+  heavyBoot: { volumeL: 14 },
+  pacBoot: { volumeL: 15 },
+  seatPad: { volumeL: 3 },
+  footPad: { volumeL: 3 },
+  sheepskin: { volumeL: 10 },
+};
+
+/** A starter piece with all that is known of it. */
+export const starterPiece = (key: StarterPieceKey): StarterPiece => ({
+  ...STARTER_PIECES[key],
+  traits: TRAITS[key] ?? {},
+});

@@ -1,0 +1,12 @@
+const LINE_AND_GAPS_PX = 44;
+const LETTER_PX = 7;
+
+/** Entries of a legend one after the other, each with a line before its name. */
+export function laidInARow<Item>(items: readonly Item[], nameOf: (item: Item) => string, x: number) {
+  const widths = items.map((item) => LINE_AND_GAPS_PX + nameOf(item).length * LETTER_PX);
+  const lefts = widths.map((_, place) => widths.slice(0, place).reduce((sum, width) => sum + width, x));
+  return {
+    entries: items.map((item, place) => ({ item, left: lefts[place]! })),
+    width: widths.reduce((sum, width) => sum + width, 0),
+  };
+}

@@ -1,0 +1,26 @@
+import type { Outing } from "../outing";
+
+/** What a change is, for words and icons. */
+export type ChangeKind =
+  | "wearPiece"
+  | "swapPiece"
+  | "seatPad"
+  | "solePad"
+  | "kneePad"
+  | "sitDown"
+  | "closeOpening"
+  | "partBackOn"
+  | "putOnEarlier"
+  | "walkEveryHour";
+
+/** A single change of a plan that could be made. */
+export type Change = {
+  /** The same for the same change of the same plan. */
+  readonly id: string;
+  readonly kind: ChangeKind;
+  /** Pieces it concerns: what goes on, what comes off. */
+  readonly pieceIds: readonly string[];
+  /** What more is carried, g; `null` where a mass is not known. */
+  readonly addedMassG: number | null;
+  readonly apply: (outing: Outing) => Outing;
+};

@@ -1,0 +1,83 @@
+import { describe, expect, it } from "vitest";
+import { sampleOuting } from "../../../tests/sample-outing";
+import { STARTER_PIECES } from "@/formats/starter-kit/starter-pieces";
+import { simulateOuting, type Outing, type Piece } from "../outing";
+import { availableChanges, whatBuysMinutes, type ChangeKind } from ".";
+
+const outing = sampleOuting();
+const KIT: Piece[] = (["fleeceTights", "base200Top", "synthParka", "pacBoot", "feltFootbed"] as const).map((id) => {
+  const { name, kind, label, massG } = STARTER_PIECES[id];
+  return { id, name, kind, label, massG, fingersTogether: false };
+});
+const minutes = (of: Outing): number => {
+  const { verdict } = simulateOuting(of).sits[0]!;
+  return verdict.kind === "ends" ? verdict.minutesStill : verdict.kind === "longerThan" ? verdict.minutes : 0;
+};
+const kinds = (of: Outing, kit: readonly Piece[] = []): ChangeKind[] =>
+  availableChanges(of, kit).map(({ kind }) => kind);
+
+describe("what buys minutes", () => {
+  const worths = whatBuysMinutes(outing, 0, KIT);
+
+  it("is each change simulated exactly: the gain is what the changed outing itself gives", () => {
+    const changes = availableChanges(outing, KIT);
+    expect(worths).toHaveLength(changes.length);
+    for (const { change, gainedMinutes } of worths) {
+      const { apply } = changes.find(({ id }) => id === change.id)!;
+      expect(minutes(apply(outing)) - minutes(outing)).toBe(gainedMinutes);
+    }
+  });
+
+  it("is ranked by the gain, and per kg where something more is carried", () => {
+    const gains = worths.map(({ gainedMinutes }) => gainedMinutes);
+    expect([...gains].sort((one, other) => other - one)).toEqual(gains);
+    for (const { change, gainedMinutes, perKg } of worths) {
+      if (perKg !== null) expect(perKg).toBeCloseTo(gainedMinutes / (change.addedMassG! / 1000), 9);
+    }
+  });
+
+  it("offers pads, walks, earlier layers, spare pieces and swaps, and changes nothing of the plan itself", () => {
+    const offered = new Set(worths.map(({ change }) => change.kind));
+    for (const kind of ["solePad", "seatPad", "walkEveryHour", "putOnEarlier", "wearPiece", "swapPiece"] as const) {
+      expect(offered).toContain(kind);
+    }
+    expect(sampleOuting()).toEqual(outing);
+  });
+
+  it("swaps inner for inner and outer for outer only", () => {
+    const swaps = availableChanges(outing, KIT).filter(({ kind }) => kind === "swapPiece");
+    const swapped = swaps.map(({ pieceIds }) => pieceIds.join(" "));
+    expect(swapped).toContain("base200Top base350Top");
+    expect(swapped).not.toContain("synthParka base350Top");
+  });
+
+  it("offers to sit down, to kneel on a pad and to close what is open only where that can be", () => {
+    const onSits = (posture: "standing" | "kneeling"): Outing => ({
+      ...outing,
+      phases: outing.phases.map((phase) => (phase.kind === "sit" ? { ...phase, posture } : phase)),
+    });
+    expect(kinds(outing)).not.toContain("sitDown");
+    expect(kinds(onSits("standing"))).toContain("sitDown");
+    expect(kinds(onSits("kneeling"))).toContain("kneePad");
+    expect(kinds(outing)).not.toContain("closeOpening");
+    const open = {
+      ...outing,
+      wearings: outing.wearings.map((wearing) => ({ ...wearing, opened: ["wrists" as const] })),
+    };
+    expect(kinds(open)).toContain("closeOpening");
+    const out = { ...outing, wearings: outing.wearings.map((wearing) => ({ ...wearing, withoutParts: ["hood"] })) };
+    expect(kinds(out)).toContain("partBackOn");
+  });
+
+  it("a pad under the soles of somebody who stands on metal gains more than under one who sits on wood", () => {
+    const gain = (of: Outing): number =>
+      whatBuysMinutes(of, 0).find(({ change }) => change.kind === "solePad")!.gainedMinutes;
+    const bare = { ...outing, wearings: outing.wearings.filter(({ pieceId }) => pieceId !== "footPad") };
+    const on = (ground: "metal" | "wood", posture: "standing" | "sitting"): Outing => ({
+      ...bare,
+      place: { ...bare.place, ground },
+      phases: bare.phases.map((phase) => (phase.kind === "sit" ? { ...phase, posture } : phase)),
+    });
+    expect(gain(on("metal", "standing"))).toBeGreaterThanOrEqual(gain(on("wood", "sitting")));
+  });
+});

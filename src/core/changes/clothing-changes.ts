@@ -1,0 +1,127 @@
+import { coveredPatches, FACE_PERMEABILITY_L_PER_M2S, readLabel } from "../labels";
+import type { Patch } from "../patches";
+import { sitSpans, type Outing, type Piece, type Wearing } from "../outing";
+import type { Change } from "./change";
+
+const EARLIER_MINUTES = 10;
+const MOSTLY = 0.5;
+/** Ranks by kind for a piece that is put on over what is worn: outermost of its kind. */
+const ABOVE = 1;
+
+const withWearings = (outing: Outing, wearings: readonly Wearing[], pieces = outing.pieces): Outing => ({
+  ...outing,
+  pieces,
+  wearings,
+});
+
+const totalMinutes = ({ phases }: Outing): number => phases.reduce((total, { minutes }) => total + minutes, 0);
+
+/** Outer pieces hold wind off, inner ones do not: neither takes the other's place (assumption: as a woven face does). */
+const OUTER_FROM_L_PER_M2S = FACE_PERMEABILITY_L_PER_M2S.woven;
+const isOuter = ({ label }: Piece): boolean =>
+  readLabel(label).some(({ layers }) =>
+    layers.some(({ airPermeabilityLPerM2S }) => airPermeabilityLPerM2S <= OUTER_FROM_L_PER_M2S),
+  );
+
+/** Share of one piece's patches that the other covers too. */
+const sharedShare = (one: readonly Patch[], other: readonly Patch[]): number =>
+  one.filter((patch) => other.includes(patch)).length / one.length;
+
+/** Whether two pieces take the same place: one kind, both outer or both inner, and most of what each covers in common. */
+function takesPlaceOf(fresh: Piece, worn: Piece): boolean {
+  if (fresh.kind !== worn.kind || isOuter(fresh) !== isOuter(worn)) return false;
+  const [covered, old] = [coveredPatches(fresh.label), coveredPatches(worn.label)];
+  return Math.min(sharedShare(covered, old), sharedShare(old, covered)) >= MOSTLY;
+}
+
+/** Wears a piece that nobody wears, over others of its place, from the start of the sit. */
+function wearPiece(outing: Outing, piece: Piece, sitFrom: number): Change {
+  const alike = outing.wearings.filter(({ pieceId }) =>
+    outing.pieces.some((worn) => worn.id === pieceId && takesPlaceOf(piece, worn)),
+  );
+  const ofKind = outing.wearings.filter(({ pieceId }) =>
+    outing.pieces.some((worn) => worn.id === pieceId && worn.kind === piece.kind),
+  );
+  const rank = Math.max(0, ...(alike.length > 0 ? alike : ofKind).map((wearing) => wearing.rank)) + ABOVE;
+  const wearing: Wearing = {
+    pieceId: piece.id,
+    side: "both",
+    rank,
+    fromMinute: sitFrom,
+    toMinute: totalMinutes(outing),
+  };
+  return {
+    id: `wear ${piece.id}`,
+    kind: "wearPiece",
+    pieceIds: [piece.id],
+    addedMassG: piece.massG ?? null,
+    apply: (plan) => withWearings(plan, [...plan.wearings, wearing], [...plan.pieces, piece]),
+  };
+}
+
+/** Wears a piece in the place of another of its kind, whenever that was worn. */
+function swapPiece(worn: Piece, fresh: Piece): Change {
+  const known = worn.massG !== undefined && fresh.massG !== undefined;
+  return {
+    id: `swap ${worn.id} for ${fresh.id}`,
+    kind: "swapPiece",
+    pieceIds: [fresh.id, worn.id],
+    addedMassG: known ? fresh.massG! - worn.massG! : null,
+    apply: (plan) =>
+      withWearings(
+        plan,
+        plan.wearings.map((wearing) =>
+          wearing.pieceId === worn.id ? { ...wearing, pieceId: fresh.id, withoutParts: undefined } : wearing,
+        ),
+        [...plan.pieces, fresh],
+      ),
+  };
+}
+
+/** Puts on what is put on out there ten minutes earlier. */
+function earlier(outing: Outing, place: number): Change {
+  const { pieceId, fromMinute } = outing.wearings[place]!;
+  return {
+    id: `earlier ${place} ${pieceId}`,
+    kind: "putOnEarlier",
+    pieceIds: [pieceId],
+    addedMassG: 0,
+    apply: (plan) =>
+      withWearings(
+        plan,
+        plan.wearings.map((wearing, own) =>
+          own === place ? { ...wearing, fromMinute: Math.max(0, fromMinute - EARLIER_MINUTES) } : wearing,
+        ),
+      ),
+  };
+}
+
+/** What the kit offers beyond the plan, and what of the plan could be worn otherwise. */
+export function clothingChanges(outing: Outing, kit: readonly Piece[]): Change[] {
+  const wornIds = new Set(outing.wearings.map(({ pieceId }) => pieceId));
+  const worn = outing.pieces.filter(({ id }) => wornIds.has(id));
+  const spare = kit.filter(({ id }) => !wornIds.has(id));
+  const sitFrom = sitSpans(outing.phases)[0]?.fromMinute ?? 0;
+  return [
+    ...spare.filter(({ kind }) => kind !== "footwear").map((piece) => wearPiece(outing, piece, sitFrom)),
+    ...spare.flatMap((fresh) => worn.filter((old) => takesPlaceOf(fresh, old)).map((old) => swapPiece(old, fresh))),
+    ...outing.wearings.flatMap(({ fromMinute }, place) => (fromMinute > 0 ? [earlier(outing, place)] : [])),
+    ...outing.wearings.flatMap(({ withoutParts, pieceId }, place): Change[] =>
+      withoutParts && withoutParts.length > 0
+        ? [
+            {
+              id: `parts ${place} ${pieceId}`,
+              kind: "partBackOn",
+              pieceIds: [pieceId],
+              addedMassG: 0,
+              apply: (plan) =>
+                withWearings(
+                  plan,
+                  plan.wearings.map((wearing, own) => (own === place ? { ...wearing, withoutParts: [] } : wearing)),
+                ),
+            },
+          ]
+        : [],
+    ),
+  ];
+}

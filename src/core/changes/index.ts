@@ -1,0 +1,8 @@
+export type { Change, ChangeKind } from "./change";
+export {
+  availableChanges,
+  changedOuting,
+  whatBuysMinutes,
+  whatBuysMinutesInSteps,
+  type Worth,
+} from "./what-buys-minutes";

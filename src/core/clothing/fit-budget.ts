@@ -1,0 +1,50 @@
+import { clamp } from "../numeric";
+import { GAP_BY_FIT_MM, type Layer } from "./layer";
+
+/** Cloth cannot be pressed thinner than this share of itself (assumption). */
+const LEAST_THICKNESS_SHARE = 0.2;
+/** What a mm too much takes of the blood to fingers or toes, and the least that is left (assumptions). */
+const FLOW_LOST_PER_MM = 0.35;
+const LEAST_FLOW_SHARE = 0.3;
+
+/** Layers as they lie once what has too little room is pressed. */
+export type FittedLayers = {
+  readonly layers: readonly Layer[];
+  /** The most by which what is under a layer exceeds its room, mm. */
+  readonly overfillMm: number;
+};
+
+function pressed(layer: Layer, share: number): Layer {
+  return {
+    ...layer,
+    insulationM2KPerW: layer.insulationM2KPerW * share,
+    thicknessMm: layer.thicknessMm * share,
+    gapMm: Math.min(layer.gapMm, GAP_BY_FIT_MM.tight),
+  };
+}
+
+/**
+ * Presses what lies under each layer into the room that layer has: thickness lost is overfill, resistance goes with it.
+ * @param layers from the skin out
+ * @source the budget of the model's description (docs/method.md): assumption
+ */
+export function fitLayers(layers: readonly Layer[]): FittedLayers {
+  if (layers.every(({ easeMm }) => easeMm === undefined)) return { layers, overfillMm: 0 };
+  const fitted = [...layers];
+  let overfillMm = 0;
+  layers.forEach(({ easeMm }, place) => {
+    if (easeMm === undefined) return;
+    const underMm = fitted.slice(0, place).reduce((total, { thicknessMm }) => total + thicknessMm, 0);
+    const excessMm = underMm - easeMm;
+    if (excessMm <= 0) return;
+    overfillMm = Math.max(overfillMm, excessMm);
+    const share = clamp(easeMm / underMm, LEAST_THICKNESS_SHARE, 1);
+    for (let inner = 0; inner < place; inner++) fitted[inner] = pressed(fitted[inner]!, share);
+    fitted[place] = { ...fitted[place]!, gapMm: Math.min(fitted[place]!.gapMm, GAP_BY_FIT_MM.tight) };
+  });
+  return { layers: fitted, overfillMm };
+}
+
+/** Share of the blood that a tight boot or glove lets through to toes or fingers. */
+export const digitFlowWhenTight = (overfillMm: number): number =>
+  Math.max(LEAST_FLOW_SHARE, 1 - FLOW_LOST_PER_MM * overfillMm);

@@ -1,0 +1,11 @@
+export { ACTIVITY_RATIO_RANGE, exertionOf, RIDE_RANGE, type Effort, type Exertion, type Ride } from "./effort";
+export { EFFORT_CLASS, type EffortClass } from "./effort-class";
+export {
+  TERRAIN_FACTOR,
+  terrainFactor,
+  WALK_RANGE,
+  walkingHeatW,
+  walkOnFirmGroundWPerKg,
+  type Terrain,
+  type Walk,
+} from "./walking";

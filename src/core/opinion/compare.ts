@@ -1,0 +1,72 @@
+import type { Limit } from "../limits";
+import type { SitAnswer } from "../outing";
+import type { ExposureLimit, StandardAnswer } from "../standards";
+
+/** Why our answer and the standard's differ. */
+export type DifferenceReason =
+  /** Toes, fingers or face end it; the standard looks at the whole body alone. */
+  | "localCooling"
+  /** Both look at heat debt: ours follows the body through walk and weather, the standard one mean balance. */
+  | "historyOfTheDay"
+  /** Our limit is of the body but no heat debt: shivering or core. */
+  | "otherBodyLimit"
+  | "noDifference"
+  | "standardSilent";
+
+/** Ours against the standard's, minutes; `null` means unlimited or longer than simulated. */
+export type Comparison = {
+  readonly oursMinutes: number | null;
+  readonly standardMinutes: number | null;
+  readonly reason: DifferenceReason;
+  /** One plain sentence. */
+  readonly sentence: string;
+};
+
+const MINUTES_PER_HOUR = 60;
+/** Answers so near each other agree (assumption: a quarter, as the heat debt was found to agree with the standard). */
+const AGREE_WITHIN_SHARE = 0.25;
+const LOCAL: readonly Limit[] = ["toes", "fingers", "face"];
+
+const minutesText = (minutes: number | null): string => {
+  if (minutes === null) return "no end";
+  const hours = Math.floor(minutes / MINUTES_PER_HOUR);
+  const rest = Math.round(minutes % MINUTES_PER_HOUR);
+  return hours > 0 ? `${hours} h ${rest} min` : `${rest} min`;
+};
+
+const REASON_TEXT: Readonly<Record<DifferenceReason, string>> = {
+  localCooling: "the standard balances the whole body and knows no toes, fingers or face, which cool first here",
+  historyOfTheDay:
+    "the standard takes one mean balance from a comfortable start, we follow walk-in, weather and changes of clothing",
+  otherBodyLimit: "the standard counts heat debt alone, here shivering or core temperature comes first",
+  noDifference: "both agree within a quarter",
+  standardSilent: "the standard gives no figure for these conditions",
+};
+
+function reasonOf(ours: number | null, standard: number | null, limit: Limit | null): DifferenceReason {
+  if (ours === standard) return "noDifference";
+  if (ours !== null && standard !== null && Math.abs(ours / standard - 1) <= AGREE_WITHIN_SHARE) return "noDifference";
+  if (limit !== null && LOCAL.includes(limit) && (standard === null || (ours ?? Infinity) < standard))
+    return "localCooling";
+  return limit === "shivering" || limit === "trunk" ? "otherBodyLimit" : "historyOfTheDay";
+}
+
+/** Sets our verdict beside the standard's exposure limit. */
+export function compareWithStandard({ verdict }: SitAnswer, exposure: StandardAnswer<ExposureLimit>): Comparison {
+  const oursMinutes =
+    verdict.kind === "longerThan" ? null : verdict.kind === "arrivesTooCold" ? 0 : verdict.minutesStill;
+  if (exposure.kind === "notApplicable") {
+    return {
+      oursMinutes,
+      standardMinutes: null,
+      reason: "standardSilent",
+      sentence: sentence(REASON_TEXT.standardSilent),
+    };
+  }
+  const standardMinutes = exposure.value.kind === "unlimited" ? null : exposure.value.hours * MINUTES_PER_HOUR;
+  const reason = reasonOf(oursMinutes, standardMinutes, verdict.kind === "longerThan" ? null : verdict.crossing.limit);
+  const head = `ISO 11079 allows ${minutesText(standardMinutes)}, Umiak says ${minutesText(oursMinutes)}`;
+  return { oursMinutes, standardMinutes, reason, sentence: sentence(`${head}: ${REASON_TEXT[reason]}`) };
+}
+
+const sentence = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;

@@ -1,0 +1,76 @@
+import { saturationPressureKPa } from "../body";
+import { radiantSurroundings } from "../sky";
+import { sunPosition } from "../sun";
+import { SHELTER, WeatherCourse, windShareAtSeat, type WeatherHour } from "../weather";
+import type { Outing } from "./outing";
+
+/** Sky and sun are worked out so often, min; linear between, as the weather is. */
+const EVERY_MINUTES = 15;
+const BELOW_HORIZON_DEG = -90;
+const MS_PER_MINUTE = 60_000;
+const PERCENT = 100;
+const LEAST_MINUTE = 0.5;
+
+/** Elevation of the sun at a minute; far below the horizon where place or date are not known. */
+function sunElevationDeg({ place, startsAtMs }: Pick<Outing, "place" | "startsAtMs">, minute: number): number {
+  const { latitudeDeg, longitudeDeg } = place;
+  if (startsAtMs === undefined || latitudeDeg === undefined || longitudeDeg === undefined) return BELOW_HORIZON_DEG;
+  return sunPosition(startsAtMs + minute * MS_PER_MINUTE, latitudeDeg, longitudeDeg).elevationDeg;
+}
+
+/** Cloud at a minute, linear between hours that know it; `null` where neither neighbour does. */
+function cloudAt(hours: readonly WeatherHour[], minute: number): number | null {
+  const known = hours.filter(({ cloudShare }) => cloudShare !== undefined && cloudShare !== null);
+  const later = known.find((hour) => hour.minute >= minute) ?? known.at(-1);
+  const earlier = known.findLast((hour) => hour.minute <= minute) ?? known[0];
+  if (!later || !earlier) return null;
+  const span = later.minute - earlier.minute;
+  const share = span > 0 ? (minute - earlier.minute) / span : 0;
+  return earlier.cloudShare! + (later.cloudShare! - earlier.cloudShare!) * share;
+}
+
+/** Radiant temperature that is stated for a minute: of its hour, or between two hours that both state one. */
+function statedAt(hours: readonly WeatherHour[], minute: number): number | null {
+  const later = hours.find((hour) => hour.minute > minute - LEAST_MINUTE);
+  const earlier = hours.findLast((hour) => hour.minute < minute + LEAST_MINUTE);
+  if (!later || !earlier || later.radiantTemperatureC === null || earlier.radiantTemperatureC === null) return null;
+  const span = later.minute - earlier.minute;
+  const share = span > LEAST_MINUTE ? (minute - earlier.minute) / span : 0;
+  return earlier.radiantTemperatureC + (later.radiantTemperatureC - earlier.radiantTemperatureC) * share;
+}
+
+/**
+ * The weather with radiant temperature and surface of the ground filled in by cloud, sky, snow and sun. Hours that state
+ * a radiant temperature keep it; weather without cloud is handed back as it is.
+ * @source docs/method.md, "Sky and sun"
+ */
+export function withRadiation(outing: Outing): readonly WeatherHour[] {
+  const { weather, place } = outing;
+  const first = weather[0];
+  const last = weather.at(-1);
+  if (!first || !last || !weather.some(({ cloudShare }) => typeof cloudShare === "number")) return weather;
+  const course = new WeatherCourse(weather);
+  const windShare = windShareAtSeat(place.shelter, 0);
+  const count = Math.max(1, Math.ceil((last.minute - first.minute) / EVERY_MINUTES));
+  return Array.from({ length: count + 1 }, (_, knot): WeatherHour => {
+    const minute = Math.min(last.minute, first.minute + knot * EVERY_MINUTES);
+    const { airTemperatureC, windMPerS, relativeHumidityPercent } = course.at(minute);
+    const { radiantTemperatureC, groundSurfaceC } = radiantSurroundings({
+      airTemperatureC,
+      vapourPressureKPa: (saturationPressureKPa(airTemperatureC) * relativeHumidityPercent) / PERCENT,
+      cloudShare: cloudAt(weather, minute) ?? 1,
+      sunElevationDeg: sunElevationDeg(outing, minute),
+      skyShare: SHELTER[place.shelter].skyShare,
+      snow: place.ground === "snow" || (place.snowCover ?? false),
+      windMPerS: windMPerS * windShare,
+    });
+    return {
+      minute,
+      airTemperatureC,
+      windMPerS,
+      relativeHumidityPercent,
+      radiantTemperatureC: statedAt(weather, minute) ?? radiantTemperatureC,
+      groundSurfaceC,
+    };
+  });
+}

@@ -1,0 +1,22 @@
+import type { Doing, Phase, PhaseKind } from "./outing";
+
+// A phase is a strand of its own, into which tasks and breaks are woven at their minutes.
+
+/** What is done at a minute: 0 is the phase's own doing, then its recurring ones in order. */
+export function strandAt({ recurring }: Phase, minuteInPhase: number): number {
+  if (!recurring) return 0;
+  for (let place = 0; place < recurring.length; place++) {
+    const { firstAfterMinutes, everyMinutes, minutes } = recurring[place]!;
+    const since = minuteInPhase - firstAfterMinutes;
+    if (since < 0) continue;
+    if ((everyMinutes === null ? since : since % everyMinutes) < minutes) return place + 1;
+  }
+  return 0;
+}
+
+/** All strands of a phase, in the order of `strandAt`. */
+export const strandsOf = (phase: Phase): readonly Doing[] => [phase, ...(phase.recurring ?? [])];
+
+/** What a minute of a phase counts as. */
+export const kindAt = (phase: Phase, minuteInPhase: number): PhaseKind =>
+  phase.recurring?.[strandAt(phase, minuteInPhase) - 1]?.kind ?? phase.kind;

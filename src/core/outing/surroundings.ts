@@ -1,0 +1,91 @@
+import { bodyParameters } from "../body";
+import { exertionOf, type Exertion } from "../effort";
+import { WeatherCourse } from "../weather";
+import { StrandConditions, workedDoing } from "./conditions";
+import { dressAt, Dressing, type Dress } from "./dressing";
+import { handsNeeded, NO_HANDS, type HandsNeeded } from "./hands";
+import type { Doing, Outing, Phase } from "./outing";
+import { withRadiation } from "./radiation";
+import { strandAt, strandsOf } from "./strands";
+import type { Conditions } from "../sitter";
+
+/** A strand with its clothes and surroundings. */
+type StrandRun = { readonly conditions: StrandConditions; readonly dresses: readonly Dress[] };
+
+/** Everything that surrounds a person through an outing, prepared once. */
+export class Surroundings {
+  private readonly outing: Outing;
+  private readonly runs: readonly (readonly StrandRun[])[];
+
+  /** @throws {CoreError} `no-weather`, `unknown-piece`, `out-of-range` */
+  constructor(outing: Outing) {
+    this.outing = outing;
+    const weather = new WeatherCourse(withRadiation(outing));
+    const dressing = new Dressing(outing.pieces, outing.wearings);
+    const byNeed = new Map<string, readonly Dress[]>();
+    const dressesFor = (needed: HandsNeeded): readonly Dress[] => {
+      const key = `${needed.left} ${needed.right}`;
+      const known = byNeed.get(key) ?? dressing.dresses(needed.left === 0 && needed.right === 0 ? NO_HANDS : needed);
+      byNeed.set(key, known);
+      return known;
+    };
+    const exertion = exertionFor(outing);
+    this.runs = outing.phases.map((phase) =>
+      strandsOf(phase).map((doing) => ({
+        conditions: new StrandConditions(outing, weather, phase, workedDoing(doing, exertion(doing))),
+        dresses: dressesFor(handsNeeded(doing, outing.person)),
+      })),
+    );
+  }
+
+  /**
+   * Conditions of a minute of the outing.
+   * @param phase place of the phase that goes on
+   * @param minuteInPhase minutes since its start; beyond its length the phase is held
+   * @param dressMinute minute whose clothes are worn
+   */
+  at(minute: number, phase: number, minuteInPhase: number, dressMinute = minute): Conditions {
+    const { conditions, dresses } = this.runs[phase]![strandAt(this.outing.phases[phase]!, minuteInPhase)]!;
+    return conditions.at(minute, dressAt(dresses, dressMinute));
+  }
+
+  /** The clothes of a minute, as they are without a task. */
+  dressAt(minute: number, phase: number): Dress {
+    return dressAt(this.runs[phase]![0]!.dresses, minute);
+  }
+
+  /** The clothes in which a minute is lived, handwear off for a task; arguments as of `at`. */
+  dressLivedIn(minute: number, phase: number, minuteInPhase: number, dressMinute = minute): Dress {
+    const { dresses } = this.runs[phase]![strandAt(this.outing.phases[phase]!, minuteInPhase)]!;
+    return dressAt(dresses, dressMinute);
+  }
+}
+
+/** What each doing asks of this person's body. */
+function exertionFor({ person }: Outing): (doing: Doing) => Exertion {
+  let basalHeatW: number | null = null;
+  const stated = ({ effort, activityRatio, walkSpeedMPerS }: Doing): Exertion => {
+    if (!effort) return { activityRatio, walkSpeedMPerS, rideSpeedMPerS: 0 };
+    basalHeatW ??= bodyParameters(person.body).basalHeatW;
+    return exertionOf(effort, person.body.massKg, basalHeatW);
+  };
+  return (doing) => {
+    const exertion = stated(doing);
+    const { effortFactor = 1 } = doing;
+    return { ...exertion, activityRatio: 1 + (exertion.activityRatio - 1) * effortFactor };
+  };
+}
+
+/** Which phase a minute of the outing lies in, and how far into it; the last phase holds beyond the end. */
+export function phaseAt(
+  phases: readonly Phase[],
+  minute: number,
+): { readonly phase: number; readonly minuteInPhase: number } {
+  let start = 0;
+  for (let phase = 0; phase < phases.length; phase++) {
+    const end = start + phases[phase]!.minutes;
+    if (minute < end || phase === phases.length - 1) return { phase, minuteInPhase: minute - start };
+    start = end;
+  }
+  return { phase: 0, minuteInPhase: minute };
+}

@@ -1,0 +1,52 @@
+import type { EffortClass, Terrain } from "@/core/effort";
+import type { COVERAGES, REFUGES } from "@/core/outing";
+import type { Ground, Shelter } from "@/core/weather";
+
+export const SHELTER_WORDS: Readonly<Record<Shelter, string>> = {
+  openIce: "open ice or bare fell, none at all",
+  shore: "shore or headland, little",
+  edgeOfWood: "edge of a wood",
+  insideWood: "inside a wood",
+  hide: "in a hide or tent",
+};
+
+export const GROUND_WORDS: Readonly<Record<Ground, string>> = {
+  metal: "metal platform",
+  ice: "ice",
+  snow: "snow",
+  wood: "wood",
+  dryGround: "dry ground",
+};
+
+export const TERRAIN_WORDS: Readonly<Record<Terrain, string>> = {
+  road: "road",
+  dirt: "path or dirt",
+  lightBrush: "light brush",
+  heavyBrush: "heavy brush",
+  swamp: "bog",
+};
+
+export const REFUGE_WORDS: Readonly<Record<(typeof REFUGES)[number], string>> = {
+  none: "none",
+  vehicle: "a vehicle",
+  hut: "a hut",
+};
+
+export const COVERAGE_WORDS: Readonly<Record<(typeof COVERAGES)[number], string>> = {
+  unknown: "not known",
+  none: "none",
+  weak: "weak, here and there",
+  good: "good",
+};
+
+export const EFFORT_WORDS: Readonly<Record<EffortClass, string>> = {
+  lyingStill: "lying still",
+  sittingStill: "sitting still",
+  standingStill: "standing still",
+  kneelingStill: "kneeling still",
+  lightHandling: "handling gear lightly",
+  stretching: "stretching, moving a little",
+  settingUp: "setting up",
+  drilling: "drilling by hand",
+  shovelling: "shovelling snow",
+};

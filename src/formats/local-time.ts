@@ -1,0 +1,29 @@
+import { TZDate } from "@date-fns/tz";
+
+const LOCAL = /^(\d{4})-(\d{2})-(\d{2})[T ](\d{2}):(\d{2})(?::\d{2})?$/;
+const WITH_OFFSET = /(?:Z|[+-]\d{2}:?\d{2})$/;
+
+/**
+ * The instant of a time as people write it: with an offset as it says, without one as a wall clock of the zone.
+ * @returns ISO 8601 in UTC; `null` where it is no time
+ */
+export function instantOf(text: string, timeZone: string): string | null {
+  const trimmed = text.trim();
+  if (WITH_OFFSET.test(trimmed)) {
+    const ms = Date.parse(trimmed);
+    return Number.isNaN(ms) ? null : new Date(ms).toISOString();
+  }
+  const parts = LOCAL.exec(trimmed)?.slice(1).map(Number);
+  if (!parts) return null;
+  const [year, month, day, hour, minute] = parts as [number, number, number, number, number];
+  const date = new TZDate(year, month - 1, day, hour, minute, timeZone);
+  const isThatDay = date.getMonth() === month - 1 && date.getDate() === day;
+  return isThatDay && hour < 24 && minute < 60 ? new Date(date.getTime()).toISOString() : null;
+}
+
+/** An instant as an `input` of type datetime-local shows it in a zone. */
+export function localText(instant: string, timeZone: string): string {
+  const date = new TZDate(Date.parse(instant), timeZone);
+  const two = (value: number): string => String(value).padStart(2, "0");
+  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}T${two(date.getHours())}:${two(date.getMinutes())}`;
+}

@@ -1,0 +1,11 @@
+export { applyChanges, type Direction } from "./apply";
+export { sheetChanges } from "./diff";
+export { historyPatch, redone, remembered, undone, unsavedCommands } from "./history";
+export {
+  MOST_COMMANDS,
+  NO_HISTORY,
+  type History,
+  type HistoryPatch,
+  type SheetChange,
+  type SheetCommand,
+} from "./sheet-command";

@@ -1,0 +1,70 @@
+import { describe, expect, it } from "vitest";
+import { laneOf, LANES } from "@/charts/lane-of";
+import { readLabel } from "@/core/labels";
+import { PIECE_KINDS } from "@/core/outing";
+import { cloFromInsulation } from "@/core/units";
+import { labelSchema } from "../outing-file/label-schema";
+import { traitsSchema } from "../outing-file/schema";
+import { QUICK_PIECES } from "./quick-pieces";
+import { STARTER_PIECES, starterPiece, type StarterPieceKey } from "./starter-pieces";
+
+/** The greatest reading of a label, clo. */
+const mostClo = (label: Parameters<typeof readLabel>[0]): number =>
+  Math.max(...readLabel(label).map(({ insulationM2KPerW }) => cloFromInsulation(insulationM2KPerW)));
+
+describe("pieces typed by one figure", () => {
+  it.each(QUICK_PIECES.map((quick) => [quick.words, quick] as const))(
+    "%s: reads over its whole range, and more of the figure is never less warmth",
+    (_words, { figure, labelOf, kind, traits }) => {
+      const [least, most] = figure.range;
+      expect(figure.usual).toBeGreaterThanOrEqual(least);
+      expect(figure.usual).toBeLessThanOrEqual(most);
+      const [low, usual, high] = [least, figure.usual, most].map((value) => labelOf(value, "new"));
+      for (const label of [low, usual, high]) expect(labelSchema.safeParse(label).error).toBeUndefined();
+      expect(mostClo(usual!)).toBeGreaterThanOrEqual(mostClo(low!));
+      expect(mostClo(high!)).toBeGreaterThan(mostClo(low!));
+      expect(mostClo(labelOf(figure.usual, "muchUsed"))).toBeLessThan(mostClo(usual!));
+      expect(PIECE_KINDS).toContain(kind);
+      expect(traitsSchema.safeParse(traits).error).toBeUndefined();
+    },
+  );
+
+  it("have names of their own, and cover head to foot and what is under it", () => {
+    expect(new Set(QUICK_PIECES.map(({ words }) => words)).size).toBe(QUICK_PIECES.length);
+    const lanes = new Set(
+      QUICK_PIECES.map(({ kind, labelOf, figure }) => laneOf({ kind, label: labelOf(figure.usual, "new") })),
+    );
+    expect(LANES.filter((lane) => !lanes.has(lane))).toEqual([]);
+  });
+
+  it("of usual figures read as such clothes are found: a fleece of 200 g/m² under one clo, a down jacket above two (ISO 9920 lists 0.3 to 0.9 for sweaters and jackets on the whole body, from memory)", () => {
+    const usual = (words: string): number => {
+      const quick = QUICK_PIECES.find((own) => own.words === words)!;
+      return mostClo(quick.labelOf(quick.figure.usual, "new"));
+    };
+    expect(usual("Fleece jacket")).toBeLessThan(1.2);
+    expect(usual("Base layer, top")).toBeLessThan(usual("Fleece jacket"));
+    expect(usual("Down jacket")).toBeGreaterThan(usual("Insulated vest"));
+  });
+});
+
+describe("the starter kit", () => {
+  it.each(Object.keys(STARTER_PIECES) as StarterPieceKey[])("%s can be kept as any piece can", (key) => {
+    const { label, traits = {}, massG, name } = starterPiece(key);
+    expect(labelSchema.safeParse(label).error).toBeUndefined();
+    expect(traitsSchema.safeParse(traits).error).toBeUndefined();
+    expect(massG).toBeGreaterThan(0);
+    expect(name.length).toBeLessThanOrEqual(120);
+  });
+
+  it("names its pieces apart", () => {
+    const names = Object.values(STARTER_PIECES).map(({ name }) => name);
+    expect(new Set(names).size).toBe(names.length);
+  });
+
+  it("parkas have a hood and mitts a cap that come off, without a part they read the same as whole", () => {
+    const partsOf = (key: StarterPieceKey) => starterPiece(key).label.panels.flatMap(({ part }) => part ?? []);
+    expect(partsOf("downParka")).toEqual(["hood"]);
+    expect(partsOf("mitts300")).toEqual(["cap"]);
+  });
+});

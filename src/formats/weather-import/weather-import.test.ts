@@ -1,0 +1,70 @@
+import { describe, expect, it } from "vitest";
+import { instantOf, localText } from "../local-time";
+import { readWeather } from "./read-weather";
+
+const ZONE = "Europe/Oslo";
+
+describe("times as people write them", () => {
+  it("are clock times of the place, or what their offset says", () => {
+    expect(instantOf("2027-01-15 06:30", ZONE)).toBe("2027-01-15T05:30:00.000Z"); // winter: an hour before UTC
+    expect(instantOf("2027-07-15T06:30", ZONE)).toBe("2027-07-15T04:30:00.000Z"); // summer: two
+    expect(instantOf("2027-01-15T06:30Z", ZONE)).toBe("2027-01-15T06:30:00.000Z");
+    expect(instantOf("2027-01-15T06:30+03:00", ZONE)).toBe("2027-01-15T03:30:00.000Z");
+    expect(localText("2027-07-15T04:30:00.000Z", ZONE)).toBe("2027-07-15T06:30");
+  });
+
+  it.each(["", "tomorrow", "2027-02-30 06:00", "2027-01-15 25:00", "2027-01-15"])("%j is none", (text) => {
+    expect(instantOf(text, ZONE)).toBeNull();
+  });
+});
+
+describe("hours of weather from elsewhere", () => {
+  it("are read from CSV with units in the head, in order of time", () => {
+    const text = "time;airTemperatureF;windKmPerH;cloudPercent\n2027-01-15 07:00;14;36;50\n2027-01-15 06:00;5,0;18;";
+    const { hours, problems } = readWeather(text, ZONE);
+    expect(problems).toEqual([]);
+    expect(hours.map(({ at }) => at)).toEqual(["2027-01-15T05:00:00.000Z", "2027-01-15T06:00:00.000Z"]);
+    expect(hours[0]!.airTemperatureC).toBeCloseTo(-15, 9); // 5 °F
+    expect(hours[0]!.windMPerS).toBeCloseTo(5, 9);
+    expect(hours[0]!.cloudShare).toBeNull();
+    expect(hours[1]!.airTemperatureC).toBeCloseTo(-10, 9);
+    expect(hours[1]!.cloudShare).toBe(0.5);
+  });
+
+  it("are read from JSON; an hour named twice keeps the last", () => {
+    const rows = [
+      { time: "2027-01-15T06:00Z", airTemperatureC: -3, windMPerS: 1 },
+      { time: "2027-01-15T06:00Z", airTemperatureC: -4, windMPerS: 1, precipitationMm: 0.4 },
+    ];
+    const { hours } = readWeather(JSON.stringify(rows), ZONE);
+    expect(hours).toHaveLength(1);
+    expect(hours[0]).toMatchObject({ airTemperatureC: -4, precipitationMm: 0.4, relativeHumidityPercent: 80 });
+  });
+
+  it("name each row that cannot be read, and read the others", () => {
+    const text = [
+      "time,airTemperatureC,windMPerS",
+      "2027-01-15 06:00,-3,2",
+      "soon,-3,2",
+      "2027-01-15 08:00,cold,2",
+      "2027-01-15 09:00,-90,2",
+      "2027-01-15 10:00,-3,",
+    ].join("\n");
+    const { hours, problems } = readWeather(text, ZONE);
+    expect(hours).toHaveLength(1);
+    expect(problems.map(({ row }) => row)).toEqual([2, 3, 4, 5]);
+    expect(problems[1]!.reason).toContain("cold");
+  });
+
+  it.each([
+    ["", "nothing"],
+    ["a,b\n1,2", "time"],
+    ["[1, 2]", "no list"],
+    ["{broken", "broken"],
+    [`time,airTemperatureC,windMPerS\n${"2027-01-15 06:00,-3,2\n".repeat(401)}`, "more than 400"],
+  ])("refuse %j as a whole with a reason", (text, reason) => {
+    const { hours, problems } = readWeather(text, ZONE);
+    expect(hours).toEqual([]);
+    expect(problems).toEqual([{ row: 0, reason: expect.stringContaining(reason) as string }]);
+  });
+});

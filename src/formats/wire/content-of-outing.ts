@@ -1,0 +1,38 @@
+import type { Outing, Wearing } from "@/core/outing";
+import type { OutingContentView, OutingView, WearingView } from "./outing-view";
+import { kitOf } from "./view-to-outing";
+
+/** Whether a sheet can hold what a changed plan holds: pieces of the kit as they are, as many phases. */
+function isHeld(view: OutingView, { pieces, phases }: Outing): boolean {
+  const kit = new Map(kitOf(view).map((piece) => [piece.id, piece]));
+  const isAsOwned = ({ id, endsAt }: Outing["pieces"][number]): boolean =>
+    kit.has(id) && JSON.stringify(kit.get(id)!.endsAt) === JSON.stringify(endsAt);
+  return phases.length === view.phases.length && pieces.every(isAsOwned);
+}
+
+const NEW_WEARING = { opened: [], withoutParts: [], whenOff: "pack" } as const;
+
+function toWearing(known: WearingView | undefined, wearing: Wearing, newId: () => string): WearingView {
+  const { pieceId, side, rank, fromMinute, toMinute, opened = [], withoutParts = [] } = wearing;
+  const own = known ?? { ...NEW_WEARING, id: newId() };
+  return { ...own, pieceId, side, rank, fromMinute, toMinute, opened, withoutParts };
+}
+
+/**
+ * What a sheet would hold after a change of its plan in the core; `null` where it cannot hold that.
+ * @param newId makes ids for wearings that were not there before
+ */
+export function contentOfOuting(view: OutingView, changed: Outing, newId: () => string): OutingContentView | null {
+  if (!isHeld(view, changed)) return null;
+  const { setting, weatherShaped, weather } = view;
+  return {
+    setting,
+    weatherShaped,
+    weather,
+    phases: view.phases.map((phase, place) => {
+      const { posture, recurring } = changed.phases[place]!;
+      return { ...phase, posture, recurring };
+    }),
+    wearings: changed.wearings.map((wearing, place) => toWearing(view.wearings[place], wearing, newId)),
+  };
+}

@@ -1,0 +1,86 @@
+import { z } from "zod";
+import { LOW_HIGH_RANGE } from "@/core/day";
+import { OUTING_RANGE, PIECE_KINDS } from "@/core/outing";
+import { CONDITION_RANGE } from "@/core/sitter";
+import { labelSchema } from "../outing-file/label-schema";
+import { bodySchema, nameSchema, settingSchema, timeZoneSchema, traitsSchema } from "../outing-file/schema";
+import { wholeWithin, within } from "../within";
+import { contentShape } from "./outing-schema";
+
+const id = z.uuid();
+const instant = z.iso.datetime({ offset: true });
+const known = z.strictObject({ kind: z.literal("known"), id });
+const LONGEST_SIT_MINUTES = 1440;
+const MOST_PRICE_MINOR = 100_000_00;
+const MOST_PIECES_AT_ONCE = 60;
+
+/** An outing from nothing: who, where, when, and a day of which low and high are known. */
+const fromPlaceSchema = z.strictObject({
+  from: z.literal("place"),
+  id,
+  name: nameSchema,
+  person: z.discriminatedUnion("kind", [
+    known,
+    bodySchema.extend({ kind: z.literal("new"), id, name: nameSchema, coldHands: z.boolean().default(false) }),
+  ]),
+  place: z.discriminatedUnion("kind", [
+    known,
+    z.strictObject({ kind: z.literal("new"), id, name: nameSchema, timeZone: timeZoneSchema, setting: settingSchema }),
+  ]),
+  startsAt: instant,
+  sitMinutes: wholeWithin([1, LONGEST_SIT_MINUTES]),
+  day: z
+    .strictObject({
+      lowC: within(LOW_HIGH_RANGE.lowC),
+      highC: within(LOW_HIGH_RANGE.highC),
+      windMPerS: within(CONDITION_RANGE.windMPerS),
+      cloudShare: within(OUTING_RANGE.cloudShare).nullable().default(null),
+    })
+    .refine(({ lowC, highC }) => lowC <= highC, { path: ["lowC"], message: "must not lie above highC" }),
+});
+
+/** An outing like an earlier one, on another day or as it stands on a page that could not be saved. */
+const copySchema = z.strictObject({
+  from: z.literal("outing"),
+  id,
+  copyOf: id,
+  name: nameSchema,
+  /** Another day: hours of weather move with it. */
+  startsAt: instant.optional(),
+  content: z.strictObject(contentShape).optional(),
+});
+
+export const newOutingSchema = z.discriminatedUnion("from", [fromPlaceSchema, copySchema]);
+export type NewOuting = z.infer<typeof newOutingSchema>;
+export type OutingFromPlace = z.infer<typeof fromPlaceSchema>;
+export type OutingCopy = z.infer<typeof copySchema>;
+
+/** Pieces that join a person's kit. */
+export const newPiecesSchema = z.strictObject({
+  pieces: z
+    .array(
+      z
+        .strictObject({
+          id,
+          name: nameSchema,
+          kind: z.enum(PIECE_KINDS),
+          label: labelSchema,
+          fingersTogether: z.boolean().default(false),
+          traits: traitsSchema.default({}),
+          massG: wholeWithin(OUTING_RANGE.pieceMassG).nullable().default(null),
+          priceMinor: wholeWithin([0, MOST_PRICE_MINOR]).nullable().default(null),
+          currency: z
+            .string()
+            .regex(/^[A-Z]{3}$/, "is a currency code of three capitals")
+            .nullable()
+            .default(null),
+        })
+        .refine(({ priceMinor, currency }) => (priceMinor === null) === (currency === null), {
+          path: ["currency"],
+          message: "comes with a price, and a price with it",
+        }),
+    )
+    .min(1)
+    .max(MOST_PIECES_AT_ONCE),
+});
+export type NewPieces = z.infer<typeof newPiecesSchema>;

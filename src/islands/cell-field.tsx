@@ -1,0 +1,33 @@
+import { shownNumber, useTypedNumber } from "./use-typed-number";
+
+type Props = {
+  readonly label: string;
+  /** `null` while it is not known. */
+  readonly value: number | null;
+  readonly low: number;
+  readonly high: number;
+  readonly decimals: number;
+  readonly onChange: (value: number) => void;
+};
+
+/** A number in a table; what cannot be used is marked, kept as typed, and changes nothing. */
+export function CellField({ label, ...typed }: Props) {
+  const { low, high, decimals } = typed;
+  const { text, isUsable, change, leave } = useTypedNumber(typed);
+  return (
+    <input
+      type="number"
+      inputMode="decimal"
+      aria-label={label}
+      aria-invalid={!isUsable}
+      title={isUsable ? undefined : `from ${shownNumber(low, decimals)} to ${shownNumber(high, decimals)}`}
+      className="field w-24"
+      value={text}
+      min={low}
+      max={high}
+      step="any"
+      onBlur={leave}
+      onChange={(event) => change(event.target.value)}
+    />
+  );
+}

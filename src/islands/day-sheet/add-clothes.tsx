@@ -1,0 +1,35 @@
+import { useState } from "react";
+import type { OutingView } from "@/formats/wire/outing-view";
+import { Dialog } from "../dialog";
+import { OneOf } from "../one-of";
+import { FromKit } from "./from-kit";
+import { FromStarterKit } from "./from-starter-kit";
+import { QuickAdd } from "./quick-add";
+
+type Props = { readonly view: OutingView; readonly isOpen: boolean; readonly onClose: () => void };
+type Source = "kit" | "starter" | "own";
+
+const SOURCES: readonly (readonly [Source, string])[] = [
+  ["kit", "From the kit"],
+  ["starter", "Generic starter kit"],
+  ["own", "Type my own"],
+];
+
+function Sources({ view }: { readonly view: OutingView }) {
+  const [source, setSource] = useState<Source>(view.kit.length > 0 ? "kit" : "starter");
+  return (
+    <>
+      <OneOf label="From where" value={source} options={SOURCES} onChoose={setSource} />
+      {source === "kit" && <FromKit view={view} />}
+      {source === "starter" && <FromStarterKit view={view} />}
+      {source === "own" && <QuickAdd view={view} />}
+    </>
+  );
+}
+
+/** Clothes onto the sheet: from the kit, from generic pieces, or typed by the figure on their label. */
+export const AddClothes = ({ view, isOpen, onClose }: Props) => (
+  <Dialog title="Add clothes" isOpen={isOpen} onClose={onClose} isWide>
+    <Sources view={view} />
+  </Dialog>
+);

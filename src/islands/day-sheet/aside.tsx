@@ -1,0 +1,64 @@
+import type { OutingResult } from "@/core/outing";
+import type { Preferences } from "@/formats/display/preferences";
+import type { OutingView } from "@/formats/wire/outing-view";
+import { $selection, type Selection } from "@/stores/day-sheet";
+import { Cautions } from "./cautions";
+import { Hint } from "./hint";
+import { HourEditor } from "./hour-editor";
+import { Ledger } from "./ledger";
+import { PhaseEditor } from "./phase-editor";
+import { PlaceEditor } from "./place-editor";
+import { ReadOut } from "./read-out";
+import { Sitter } from "./sitter";
+import { WearingEditor } from "./wearing-editor";
+import { WhatBuysMinutes } from "./what-buys-minutes";
+
+type Props = {
+  readonly view: OutingView;
+  readonly result: OutingResult | null;
+  readonly minute: number;
+  readonly selection: Selection;
+  readonly preferences: Preferences;
+};
+
+function Editor({ view, selection, preferences }: Pick<Props, "view" | "selection" | "preferences">) {
+  if (selection?.kind === "place") return <PlaceEditor view={view} />;
+  if (selection?.kind === "hour") return <HourEditor view={view} index={selection.index} preferences={preferences} />;
+  if (selection?.kind === "phase") return <PhaseEditor view={view} index={selection.index} />;
+  if (selection?.kind === "wearing") return <WearingEditor view={view} id={selection.id} />;
+  return null;
+}
+
+/** On a phone the editor stands at the foot of the screen, over the sheet. */
+const AT_THE_FOOT =
+  "max-lg:border-accent max-lg:bg-ground max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-20 max-lg:max-h-[55dvh] max-lg:overflow-y-auto max-lg:border-t-2 max-lg:p-4";
+
+/** Beside the time axis: the editor of what is chosen, the sitter at the minute read out, what buys minutes, cautions. */
+export function Aside({ view, result, minute, selection, preferences }: Props) {
+  return (
+    <div className="border-line whole:overflow-y-auto flex min-h-0 flex-col gap-4 lg:border-l lg:pl-4">
+      <Hint preferences={preferences} />
+      {selection && (
+        <section aria-label="Editor" className={`border-line border-b pb-4 ${AT_THE_FOOT}`}>
+          <Editor view={view} selection={selection} preferences={preferences} />
+          <button type="button" className="press mt-3" onClick={() => $selection.set(null)}>
+            Done
+          </button>
+        </section>
+      )}
+      {result ? (
+        <>
+          <Sitter view={view} result={result} minute={minute} preferences={preferences} />
+          <WhatBuysMinutes view={view} />
+          <Ledger minute={minute} />
+          <ReadOut view={view} result={result} minute={minute} preferences={preferences} />
+        </>
+      ) : (
+        <p role="status" className="text-muted">
+          computing the body …
+        </p>
+      )}
+      <Cautions view={view} />
+    </div>
+  );
+}

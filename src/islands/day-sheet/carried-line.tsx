@@ -1,0 +1,19 @@
+import { carriedAt } from "@/core/outing";
+import { plainNumber } from "@/formats/display/numbers";
+import type { OutingView } from "@/formats/wire/outing-view";
+
+const G_PER_KG = 1000;
+const kilograms = (grams: number): string => `${plainNumber(grams / G_PER_KG, 1)} kg`;
+
+/** What is worn and what is in the pack at the minute read out. */
+export function CarriedLine({ view, minute }: { readonly view: OutingView; readonly minute: number }) {
+  const { wornG, packG, packL, unknownMass } = carriedAt(view.kit, view.wearings, minute);
+  if (view.wearings.length === 0) return null;
+  return (
+    <p className="text-muted py-0.5 text-xs" data-testid="carried">
+      at this minute: worn {kilograms(wornG)} · in the pack {kilograms(packG)}, about {plainNumber(packL, 0)} L
+      {unknownMass > 0 && ` · ${unknownMass} without a known mass`}
+      <span className="max-sm:hidden"> · bar: worn, dots: carried</span>
+    </p>
+  );
+}

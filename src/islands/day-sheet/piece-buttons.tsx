@@ -1,0 +1,48 @@
+import { LANES, laneOf } from "@/charts/lane-of";
+import type { Label } from "@/core/labels";
+import type { PieceKind } from "@/core/outing";
+
+export type Offered = {
+  readonly key: string;
+  readonly name: string;
+  readonly kind: PieceKind;
+  readonly label: Label;
+  readonly massG: number | null;
+  readonly isWorn: boolean;
+};
+
+type Props = { readonly pieces: readonly Offered[]; readonly onPress: (key: string) => void };
+
+/** Pieces from head to foot, each a button that puts it on. */
+export function PieceButtons({ pieces, onPress }: Props) {
+  return (
+    <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
+      {LANES.map((lane) => {
+        const own = pieces.filter((piece) => laneOf(piece) === lane);
+        if (own.length === 0) return null;
+        return (
+          <section key={lane} aria-label={lane}>
+            <h3 className="border-line text-muted border-b text-sm">{lane}</h3>
+            <ul>
+              {own.map(({ key, name, massG, isWorn }) => (
+                <li key={key}>
+                  <button
+                    type="button"
+                    className="hover:bg-shade flex min-h-8 w-full items-center justify-between gap-3 px-1 text-left"
+                    onClick={() => onPress(key)}
+                  >
+                    <span>
+                      {name}
+                      {isWorn && <span className="text-moss-text text-sm"> · on the sheet</span>}
+                    </span>
+                    <span className="text-muted text-sm">{massG === null ? "" : `${massG} g`}</span>
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </section>
+        );
+      })}
+    </div>
+  );
+}

@@ -1,0 +1,153 @@
+import { useStore } from "@nanostores/react";
+import { CloudSun, Copy, HelpCircle, MapPin, Redo2, Shirt, Undo2 } from "lucide-react";
+import { lazy, Suspense, useEffect, useState, type ReactNode } from "react";
+import { clockText, dateText } from "@/formats/display/time";
+import type { OutingView } from "@/formats/wire/outing-view";
+import { $selection } from "@/stores/day-sheet";
+import { $history, $lastDone, redo, undo } from "@/stores/editing";
+import { Help } from "./help";
+import { SaveNotice } from "./save-notice";
+
+/** Fetched when first opened: the sheet itself stands sooner without them. */
+const AddClothes = lazy(() => import("./add-clothes").then((module) => ({ default: module.AddClothes })));
+const DuplicateOuting = lazy(() =>
+  import("./duplicate-outing").then((module) => ({ default: module.DuplicateOuting })),
+);
+const WeatherDialog = lazy(() => import("./weather-dialog").then((module) => ({ default: module.WeatherDialog })));
+
+const ICON_PX = 16;
+
+/** Undo and redo by keys, wherever the focus is but in a text being written. */
+function useUndoKeys(): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (!(event.ctrlKey || event.metaKey) || event.altKey) return;
+      const key = event.key.toLowerCase();
+      const isUndo = key === "z" && !event.shiftKey;
+      const isRedo = key === "y" || (key === "z" && event.shiftKey);
+      const target = event.target as HTMLElement | null;
+      const isWriting = target?.matches("textarea, input[type=text], input:not([type])") ?? false;
+      if (isWriting || !(isUndo || isRedo)) return;
+      event.preventDefault();
+      if (isUndo) undo();
+      else redo();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, []);
+}
+
+type ActionProps = {
+  readonly label: string;
+  readonly icon: ReactNode;
+  readonly isDisabled?: boolean;
+  readonly title?: string;
+  readonly isWordless?: boolean;
+  readonly onPress: () => void;
+};
+
+const Action = ({ label, icon, isDisabled = false, title, isWordless = false, onPress }: ActionProps) => (
+  <button
+    type="button"
+    className="press press-small flex items-center gap-1.5 disabled:opacity-45"
+    disabled={isDisabled}
+    title={title}
+    onClick={onPress}
+  >
+    {icon}
+    <span className={isWordless ? "sr-only" : undefined}>{label}</span>
+  </button>
+);
+
+function UndoRedo() {
+  const { commands, done } = useStore($history);
+  const [last, next] = [commands[done - 1], commands[done]];
+  return (
+    <>
+      <Action
+        label={last ? `Undo ${last.label}` : "Undo"}
+        title={last ? `Undo: ${last.label} (Ctrl+Z)` : "Nothing to undo"}
+        icon={<Undo2 aria-hidden="true" size={ICON_PX} />}
+        isDisabled={!last}
+        isWordless
+        onPress={undo}
+      />
+      <Action
+        label={next ? `Redo ${next.label}` : "Redo"}
+        title={next ? `Redo: ${next.label} (Ctrl+Shift+Z)` : "Nothing to redo"}
+        icon={<Redo2 aria-hidden="true" size={ICON_PX} />}
+        isDisabled={!next}
+        isWordless
+        onPress={redo}
+      />
+    </>
+  );
+}
+
+type Open = "weather" | "clothes" | "copy" | "help" | null;
+
+/** What and where the outing is, and what can be done with the sheet. */
+export function SheetHead({ view }: { readonly view: OutingView }) {
+  useUndoKeys();
+  const lastDone = useStore($lastDone);
+  const [open, setOpen] = useState<Open>(null);
+  const close = (): void => setOpen(null);
+  return (
+    <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 pt-1.5">
+      <h1 className="text-base">
+        <span className="font-semibold">{view.name}</span>{" "}
+        <span className="text-muted text-sm">
+          {view.place.name} · {view.person.name} · {dateText(view.startsAt, view.place.timeZone)} from{" "}
+          {clockText(view.startsAt, view.place.timeZone)}
+        </span>
+        {view.invented && (
+          <span className="text-accent-text text-sm" title="People, place, kit and weather are made up">
+            {" "}
+            · Invented demonstration
+          </span>
+        )}
+      </h1>
+      <div className="no-print flex flex-wrap items-center gap-1.5">
+        <SaveNotice />
+        <UndoRedo />
+        <Action
+          label="Place"
+          icon={<MapPin aria-hidden="true" size={ICON_PX} />}
+          onPress={() => $selection.set({ kind: "place" })}
+        />
+        <Action
+          label="Weather"
+          icon={<CloudSun aria-hidden="true" size={ICON_PX} />}
+          onPress={() => setOpen("weather")}
+        />
+        <Action
+          label="Add clothes"
+          icon={<Shirt aria-hidden="true" size={ICON_PX} />}
+          onPress={() => setOpen("clothes")}
+        />
+        <Action
+          label="Copy"
+          title="Another outing like this"
+          icon={<Copy aria-hidden="true" size={ICON_PX} />}
+          isWordless
+          onPress={() => setOpen("copy")}
+        />
+        <Action
+          label="Help"
+          icon={<HelpCircle aria-hidden="true" size={ICON_PX} />}
+          isWordless
+          onPress={() => setOpen("help")}
+        />
+      </div>
+      <p role="status" className="sr-only" data-testid="last-done">
+        {lastDone}
+      </p>
+      <Suspense fallback={null}>
+        {open === "weather" && <WeatherDialog view={view} isOpen onClose={close} />}
+        {open === "clothes" && <AddClothes view={view} isOpen onClose={close} />}
+        {open === "copy" && <DuplicateOuting view={view} isOpen onClose={close} />}
+      </Suspense>
+      <Help isOpen={open === "help"} onClose={close} />
+    </div>
+  );
+}

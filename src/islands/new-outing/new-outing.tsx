@@ -1,0 +1,32 @@
+import { useState } from "react";
+import type { Preferences } from "@/formats/display/preferences";
+import type { StartingPoints } from "@/formats/wire/starting-points";
+import { $preferences } from "@/stores/preferences";
+import { useAlive } from "../use-alive";
+import { useInitially } from "../use-initially";
+import { OneOf } from "../one-of";
+import { FromEarlier } from "./from-earlier";
+import { FromPlace } from "./from-place";
+
+type Props = { readonly points: StartingPoints; readonly preferences: Preferences };
+type Start = "place" | "earlier";
+
+const WAYS: readonly (readonly [Start, string])[] = [
+  ["place", "From a place and a date"],
+  ["earlier", "Like an earlier outing or a worked example"],
+];
+
+/** A new outing: from a person, a place and a day, or like an earlier one or a worked example. */
+export default function NewOuting({ points, preferences }: Props) {
+  useInitially(() => $preferences.set(preferences));
+  const [start, setStart] = useState<Start>("place");
+  // Until the page is alive nothing can be chosen that would be forgotten.
+  const isAlive = useAlive();
+  return (
+    <fieldset className="max-w-3xl" disabled={!isAlive}>
+      <h1 className="pt-6 text-2xl font-semibold">Plan an outing</h1>
+      <OneOf label="Start" value={start} options={WAYS} onChoose={setStart} />
+      {start === "place" ? <FromPlace points={points} /> : <FromEarlier points={points} />}
+    </fieldset>
+  );
+}

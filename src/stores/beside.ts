@@ -1,0 +1,141 @@
+import { atom, type WritableAtom } from "nanostores";
+import type { Worth } from "@/core/changes";
+import type { SitAnswer } from "@/core/outing";
+import { RANGE_MEMBERS, rangeOf, type MinutesRange } from "@/core/range";
+import type { MinuteLook, Trace } from "@/core/trace";
+import type { OutingView } from "@/formats/wire/outing-view";
+import { kitOf, viewToOuting } from "@/formats/wire/view-to-outing";
+import { workerFor } from "@/workers/simulate-client";
+import type { Opinion } from "@/workers/simulation-answer";
+import { $computed, $heldMinutes, $view } from "./day-sheet";
+
+// What stands beside an answer and takes longer than it: worked out once edits have paused, dropped when overtaken.
+
+/** Range of the answer on screen; `null` until it is worked out. */
+export const $range = atom<MinutesRange | null>(null);
+/** What the standards say of it. */
+export const $opinion = atom<Opinion | null>(null);
+/** What single changes are worth. */
+export const $worths = atom<readonly Worth[] | null>(null);
+/** The minute read out, looked at closely. */
+export const $look = atom<MinuteLook | null>(null);
+/** Why the answer is what it is; asked for. */
+export const $why = atom<Trace | null>(null);
+
+const QUIET_MS = 120;
+
+const sameContent = (one: OutingView | null, other: OutingView): boolean =>
+  one?.weather === other.weather &&
+  one.phases === other.phases &&
+  one.wearings === other.wearings &&
+  one.setting === other.setting;
+
+type Asked = {
+  readonly view: OutingView;
+  readonly sit: number;
+  readonly answer: SitAnswer;
+  /** Which of the questions it is: workers give up what belongs to an older one. */
+  readonly ticket: number;
+};
+
+let ticket = 0;
+/** Tells the workers that what they work on is no longer asked for. */
+function overtakeAll(): void {
+  ticket++;
+  for (const purpose of ["range", "changes"] as const) void workerFor(purpose).overtake(ticket);
+}
+
+/** The answer on screen, when there is one. */
+function onScreen(): Asked | null {
+  const view = $view.get();
+  const computed = $computed.get();
+  if (!view || computed.kind !== "ready") return null;
+  const { result } = computed;
+  return { view, sit: result.decidingSit, answer: result.sits[result.decidingSit]!, ticket };
+}
+
+let timer: ReturnType<typeof setTimeout> | undefined;
+/** Asks everything once edits have paused and nothing is held. */
+function askSoon(): void {
+  clearTimeout(timer);
+  timer = setTimeout(() => {
+    if ($heldMinutes.get() === null) KEEPERS.forEach((keep) => keep());
+  }, QUIET_MS);
+}
+
+/** Fills an atom by a slow question, again when the plan has changed meanwhile; never asks twice at once. */
+function keeper<Answer>(into: WritableAtom<Answer | null>, ask: (asked: Asked) => Promise<Answer | null>): () => void {
+  let asking = false;
+  const work = async (): Promise<void> => {
+    const asked = onScreen();
+    if (!asked || asking) return;
+    asking = true;
+    const answer = await ask(asked).catch(() => null);
+    asking = false;
+    if (sameContent($view.get(), asked.view)) into.set(answer);
+    else askSoon();
+  };
+  return () => void work();
+}
+
+const HALF = RANGE_MEMBERS / 2;
+
+/** Half of the members in each of two workers: the range comes in half the time where there are two cores. */
+async function rangeInTwoWorkers({ view, sit, ticket: own }: Asked): Promise<MinutesRange | null> {
+  const outing = viewToOuting(view);
+  const parts = await Promise.all([
+    workerFor("range").members(outing, sit, 0, HALF, own),
+    workerFor("changes").members(outing, sit, HALF, RANGE_MEMBERS, own),
+  ]);
+  return parts[0] && parts[1] && rangeOf(outing, [parts[0], parts[1]]);
+}
+
+/** In this order: a worker takes one question after the other, and the range is waited for most. */
+const KEEPERS = [
+  keeper($range, rangeInTwoWorkers),
+  keeper($opinion, ({ view, answer }) => workerFor("range").opinion(viewToOuting(view), answer)),
+  keeper($worths, ({ view, sit, ticket: own }) =>
+    workerFor("changes").worths(viewToOuting(view), sit, kitOf(view), own),
+  ),
+];
+
+/** Follows the answer on screen; while something is held only the answer itself is worked out. @returns stops following */
+export function keepBeside(): () => void {
+  const stops = [
+    $computed.subscribe((computed) => {
+      if (computed.kind !== "ready") return;
+      overtakeAll();
+      for (const shown of [$range, $opinion, $worths, $why]) shown.set(null);
+      askSoon();
+    }),
+    $heldMinutes.listen((held) => {
+      if (held === null) askSoon();
+    }),
+  ];
+  return () => {
+    clearTimeout(timer);
+    stops.forEach((stop) => stop());
+  };
+}
+
+/** Works out why the answer on screen is what it is. */
+export async function askWhy(): Promise<void> {
+  const asked = onScreen();
+  if (!asked) return;
+  const trace = await workerFor("range").why(viewToOuting(asked.view), asked.answer);
+  if (sameContent($view.get(), asked.view)) $why.set(trace);
+}
+
+const LOOK_QUIET_MS = 120;
+let lookTimer: ReturnType<typeof setTimeout> | undefined;
+
+/** Looks closely at a minute once the scrubber rests. */
+export function askLook(minute: number): void {
+  clearTimeout(lookTimer);
+  lookTimer = setTimeout(async () => {
+    const view = $view.get();
+    if (!view || minute < 1) return;
+    const look = await workerFor("answer").look(viewToOuting(view), minute);
+    if (sameContent($view.get(), view)) $look.set(look);
+  }, LOOK_QUIET_MS);
+}
