@@ -7,7 +7,6 @@ import { toOuting } from "@/formats/outing-file/to-outing";
 import { trialToOuting, type TrialCase } from "../../scripts/reference/trial-to-outing";
 
 const EXAMPLE = "docs/formats/grouse-lek.json";
-const SLOW_MS = 30_000;
 
 const run = (script: string, args: string[], input = "") => {
   const { status, stdout, stderr } = spawnSync("npm", ["run", "-s", script, "--", ...args], {
@@ -17,7 +16,7 @@ const run = (script: string, args: string[], input = "") => {
   return { status, stdout, problems: stderr.split("\n").filter((line) => line !== "" && !line.startsWith("npm ")) };
 };
 
-describe("npm run -s outing", { timeout: SLOW_MS }, () => {
+describe("npm run -s outing", () => {
   it("prints the verdict of a file as JSON", () => {
     const { status, stdout } = run("outing", [EXAMPLE]);
     const answer = JSON.parse(stdout) as { sits: { verdict: { kind: string } }[]; series?: unknown };
@@ -61,7 +60,7 @@ describe("npm run -s outing", { timeout: SLOW_MS }, () => {
   });
 });
 
-describe("npm run -s reference", { timeout: SLOW_MS }, () => {
+describe("npm run -s reference", () => {
   it("wants a folder that exists and holds something it can check", () => {
     expect(run("reference", [])).toMatchObject({ status: 2 });
     expect(run("reference", ["/no/such/folder"])).toMatchObject({
