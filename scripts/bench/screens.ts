@@ -102,7 +102,7 @@ for (let turn = 0; turn < LOADS; turn++) {
   ranges.push(await untilRange(page));
   await page.waitForTimeout(2500);
 }
-rows.push(rowOf("edit to range drawn, 250 ms of quiet included", ranges));
+rows.push(rowOf("edit to range drawn", ranges));
 rows.push(rowOf("cold load to computed answer", loads));
 await browser.close();
 

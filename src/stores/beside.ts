@@ -22,7 +22,8 @@ export const $look = atom<MinuteLook | null>(null);
 /** Why the answer is what it is; asked for. */
 export const $why = atom<Trace | null>(null);
 
-const QUIET_MS = 120;
+/** What is asked is given up when overtaken, so that little quiet is enough. */
+const QUIET_MS = 25;
 
 const sameContent = (one: OutingView | null, other: OutingView): boolean =>
   one?.weather === other.weather &&

@@ -10,19 +10,22 @@ export function durationText(minutes: number): string {
 const LOCALE = "en-GB";
 
 /** Formatters by zone: making one takes longer than a hundred uses. */
-const clocks = new Map<string, Intl.DateTimeFormat>();
+const formatterBy = (options: Intl.DateTimeFormatOptions): ((timeZone: string) => Intl.DateTimeFormat) => {
+  const known = new Map<string, Intl.DateTimeFormat>();
+  return (timeZone) => {
+    const formatter = known.get(timeZone) ?? new Intl.DateTimeFormat(LOCALE, { ...options, timeZone });
+    known.set(timeZone, formatter);
+    return formatter;
+  };
+};
+
+const clockIn = formatterBy({ hour: "2-digit", minute: "2-digit", hourCycle: "h23" });
+const dateIn = formatterBy({ weekday: "short", day: "numeric", month: "long", year: "numeric" });
 
 /** Wall time of an instant in a zone, "05:50". */
-export function clockText(instant: string | number, timeZone: string): string {
-  const known =
-    clocks.get(timeZone) ??
-    new Intl.DateTimeFormat(LOCALE, { hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone });
-  clocks.set(timeZone, known);
-  return known.format(new Date(instant));
-}
+export const clockText = (instant: string | number, timeZone: string): string =>
+  clockIn(timeZone).format(new Date(instant));
 
 /** "Sat 27 March 2027" in a zone. */
 export const dateText = (instant: string | number, timeZone: string): string =>
-  new Intl.DateTimeFormat(LOCALE, { weekday: "short", day: "numeric", month: "long", year: "numeric", timeZone })
-    .format(new Date(instant))
-    .replace(",", "");
+  dateIn(timeZone).format(new Date(instant)).replace(",", "");

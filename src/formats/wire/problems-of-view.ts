@@ -3,7 +3,9 @@ import type { OutingView } from "./outing-view";
 import { kitOf } from "./view-to-outing";
 
 /** What cannot be worn as planned, by the wearing's id; one reason each. */
-export function problemsOfView(view: OutingView): ReadonlyMap<string, WearingProblem> {
+export function problemsOfView(
+  view: Pick<OutingView, "kit" | "wearings" | "phases">,
+): ReadonlyMap<string, WearingProblem> {
   const traits = new Map(view.kit.map((piece) => [piece.id, piece.traits]));
   const pieces = kitOf(view).map((piece) => ({ ...piece, traits: traits.get(piece.id) ?? {} }));
   const total = view.phases.reduce((sum, { minutes }) => sum + minutes, 0);

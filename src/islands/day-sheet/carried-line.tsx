@@ -1,12 +1,15 @@
+import { memo } from "react";
 import { carriedAt } from "@/core/outing";
 import { plainNumber } from "@/formats/display/numbers";
 import type { OutingView } from "@/formats/wire/outing-view";
+import { drawnFrom } from "./drawn-from";
 
 const G_PER_KG = 1000;
 const kilograms = (grams: number): string => `${plainNumber(grams / G_PER_KG, 1)} kg`;
 
-/** What is worn and what is in the pack at the minute read out. */
-export function CarriedLine({ view, minute }: { readonly view: OutingView; readonly minute: number }) {
+type Props = { readonly view: OutingView; readonly minute: number };
+
+function Carried({ view, minute }: Props) {
   const { wornG, packG, packL, unknownMass } = carriedAt(view.kit, view.wearings, minute);
   if (view.wearings.length === 0) return null;
   return (
@@ -17,3 +20,6 @@ export function CarriedLine({ view, minute }: { readonly view: OutingView; reado
     </p>
   );
 }
+
+/** What is worn and what is in the pack at the minute read out. */
+export const CarriedLine = memo(Carried, drawnFrom<Props>("kit", "wearings"));

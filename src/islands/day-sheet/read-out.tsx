@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { DIGITS } from "@/core/digits";
 import type { OutingResult } from "@/core/outing";
 import { plainNumber, temperatureText, windText } from "@/formats/display/numbers";
@@ -7,7 +7,8 @@ import { clockText } from "@/formats/display/time";
 import { DIGIT_WORDS } from "@/formats/display/words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing-view";
-import { CurvesTable } from "./curves-table";
+
+const CurvesTable = lazy(() => import("./curves-table").then((module) => ({ default: module.CurvesTable })));
 
 type Props = {
   readonly view: OutingView;
@@ -34,7 +35,7 @@ export function ReadOut({ view, result, minute, preferences }: Props) {
     ["wind past the body", windText(series.relativeWindMPerS[at]!, preferences.wind, 1)],
   ];
   return (
-    <section aria-label="State at a minute" className="border-line flex flex-col gap-1 border-t pt-3">
+    <section aria-label="State at a minute" className="border-line own-layer flex flex-col gap-1 border-t pt-3">
       <h2 className="text-lg font-semibold">At {clock}</h2>
       <dl className="grid grid-cols-[auto_1fr] gap-x-4 text-sm">
         {rows.map(([name, value]) => (
@@ -47,13 +48,11 @@ export function ReadOut({ view, result, minute, preferences }: Props) {
       <button type="button" className="press press-small no-print self-start" onClick={() => setTable(true)}>
         All minutes as a table
       </button>
-      <CurvesTable
-        view={view}
-        result={result}
-        preferences={preferences}
-        isOpen={isTable}
-        onClose={() => setTable(false)}
-      />
+      {isTable && (
+        <Suspense fallback={null}>
+          <CurvesTable view={view} result={result} preferences={preferences} isOpen onClose={() => setTable(false)} />
+        </Suspense>
+      )}
     </section>
   );
 }

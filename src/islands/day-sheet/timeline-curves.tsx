@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { bodyChart, type BodyChart, type Bound, type Curve } from "@/charts/body-chart";
 import { laidInARow } from "@/charts/legend";
 import type { TimeAxis } from "@/charts/time-axis";
@@ -169,8 +170,7 @@ function Bands({ chart, bands }: { readonly chart: BodyChart; readonly bands: Pa
   ));
 }
 
-/** Toes, fingers and heat debt with the limits they are judged by, and where eight cases of ten lie. */
-export function TimelineCurves({ axis, frame, sections, series, trial, bands, preferences, minute }: Props) {
+function AllCurves({ axis, frame, sections, series, trial, bands, preferences, minute }: Props) {
   const digits = [...pair("Toes", series), ...pair("Fingers", series)];
   const triedDigits = trial ? asGhosts([...pair("Toes", trial), ...pair("Fingers", trial)]) : [];
   const temperatures = bodyChart(axis, [...digits, ...triedDigits], boundsOf("toes"), {
@@ -226,3 +226,6 @@ export function TimelineCurves({ axis, frame, sections, series, trial, bands, pr
     </g>
   );
 }
+
+/** Toes, fingers and heat debt with the limits they are judged by, and where eight cases of ten lie. */
+export const TimelineCurves = memo(AllCurves);

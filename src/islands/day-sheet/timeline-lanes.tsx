@@ -1,4 +1,4 @@
-import type { KeyboardEvent } from "react";
+import { memo, type KeyboardEvent } from "react";
 import { FINE_MINUTES, gripAt, minutesOf, movedSpan, SNAP_MINUTES, type Grip } from "@/charts/drag";
 import { fitText } from "@/charts/fit-text";
 import type { Lane, LaneBar, LaneItem } from "@/charts/spans";
@@ -8,6 +8,7 @@ import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing-view";
 import type { Selection } from "@/stores/day-sheet";
 import { editWearing, removeWearing, totalMinutesOf } from "@/stores/edits";
+import { drawnFrom } from "./drawn-from";
 import { BAR_PX, LANE_LINE_PX, LANE_ROW_PX, type Section, type SheetFrame } from "./layout";
 import { Pressable, SectionTitle } from "./timeline-parts";
 import { useHeld } from "./use-held";
@@ -183,7 +184,7 @@ function Carried({ axis, y }: { readonly axis: TimeAxis; readonly y: number }) {
 }
 
 /** Wear lanes from head to foot: a bar while a piece is on, layers from the skin going down, dots while it is carried. */
-export function TimelineLanes(props: Props) {
+function AllLanes(props: Props) {
   const { axis, frame, sections, lanes } = props;
   return (
     <g>
@@ -206,3 +207,6 @@ export function TimelineLanes(props: Props) {
     </g>
   );
 }
+
+/** Drawn anew by an edit of clothes or times only; `lanes` change with the clothes. */
+export const TimelineLanes = memo(AllLanes, drawnFrom("phases", "startsAt"));

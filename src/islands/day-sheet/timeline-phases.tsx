@@ -1,4 +1,4 @@
-import type { KeyboardEvent } from "react";
+import { memo, type KeyboardEvent } from "react";
 import { FINE_MINUTES, minutesOf, SNAP_MINUTES, snapped } from "@/charts/drag";
 import { fitText } from "@/charts/fit-text";
 import { phaseSpans, type Span } from "@/charts/spans";
@@ -9,6 +9,7 @@ import { PHASE_WORDS } from "@/formats/display/words";
 import type { OutingView } from "@/formats/wire/outing-view";
 import type { Selection } from "@/stores/day-sheet";
 import { editPhaseMinutes, totalMinutesOf } from "@/stores/edits";
+import { drawnFrom } from "./drawn-from";
 import type { Section, SheetFrame } from "./layout";
 import { Pressable, SectionTitle } from "./timeline-parts";
 import { useHeld } from "./use-held";
@@ -128,7 +129,7 @@ function Phase(props: PhaseProps) {
 }
 
 /** Phases as spans; a short one keeps a target wide enough to press; their edges are dragged. */
-export function TimelinePhases(props: Props) {
+function AllPhases(props: Props) {
   const { view, axis, frame, section } = props;
   const spans = phaseSpans(axis, view.phases);
   return (
@@ -143,3 +144,6 @@ export function TimelinePhases(props: Props) {
     </g>
   );
 }
+
+/** Drawn anew by an edit of phases only. */
+export const TimelinePhases = memo(AllPhases, drawnFrom("phases"));

@@ -14,6 +14,7 @@ import { minutesFrom } from "@/formats/outing-file/to-outing";
 import type { OutingView, WeatherHourView } from "@/formats/wire/outing-view";
 import type { Selection } from "@/stores/day-sheet";
 import { editHour } from "@/stores/edits";
+import { drawnFrom } from "./drawn-from";
 import type { Section, SheetFrame } from "./layout";
 import { Pressable, SectionTitle } from "./timeline-parts";
 import { useHeld } from "./use-held";
@@ -225,13 +226,4 @@ function AllHours(props: Props) {
 }
 
 /** An edit of clothes or phases leaves the weather as it is drawn. */
-export const TimelineWeather = memo(
-  AllHours,
-  (before, now) =>
-    before.view.weather === now.view.weather &&
-    before.view.setting === now.view.setting &&
-    before.axis === now.axis &&
-    before.section === now.section &&
-    before.preferences === now.preferences &&
-    before.selection === now.selection,
-);
+export const TimelineWeather = memo(AllHours, drawnFrom("weather", "setting", "startsAt"));

@@ -43,7 +43,7 @@ const WIDTH_BEFORE_MEASURED_PX = 880;
 const endOf = ({ verdict, fromMinute }: SitAnswer): number | null =>
   verdict.kind === "longerThan" ? null : fromMinute + verdict.crossing.minute;
 
-function wornItems(view: OutingView): WornItem[] {
+function wornItems(view: Pick<OutingView, "kit" | "wearings" | "phases">): WornItem[] {
   const kit = new Map(view.kit.map((piece) => [piece.id, piece]));
   const problems = problemsOfView(view);
   return view.wearings.flatMap((wearing): WornItem[] => {
@@ -129,7 +129,7 @@ const part = (frame: SheetFrame, height: number) => ({
   height,
   viewBox: `0 0 ${frame.width} ${height}`,
   role: "group",
-  className: "block shrink-0 select-none",
+  className: "own-layer block shrink-0 select-none",
 });
 
 /** The day on one time axis: weather and phases, wear lanes that scroll by themselves, and curves. */
@@ -146,10 +146,14 @@ export function Timeline(props: Props) {
     const { left, right } = sheetFrame(width);
     return timeAxis({ startsAt, timeZone, totalMinutes }, left, right);
   }, [startsAt, timeZone, totalMinutes, width]);
-  const items = useMemo(() => wornItems(view), [view]);
-  const lanes: Lane<WornItem>[] = wearLanes(axis, items, LANES);
+  const { kit, wearings, phases } = view;
+  const lanes: Lane<WornItem>[] = useMemo(
+    () => wearLanes(axis, wornItems({ kit, wearings, phases }), LANES),
+    [axis, kit, wearings, phases],
+  );
   const top = useMemo(() => topLayout(sheetFrame(width)), [width]);
-  const [wear, curves] = [lanesLayout(frame, lanes), curvesLayout(frame)];
+  const wear = useMemo(() => lanesLayout(frame, lanes), [frame, lanes]);
+  const curves = useMemo(() => curvesLayout(frame), [frame]);
   const shared = { view, axis, frame, selection, onSelect };
   const sit = result?.sits[result.decidingSit];
   const trialSit = result && trial?.sits[result.decidingSit];
@@ -161,7 +165,7 @@ export function Timeline(props: Props) {
         <TimelineWeather {...shared} section={top.weather} preferences={preferences} />
         <TimelinePhases {...shared} section={top.phases} />
       </svg>
-      <div className="border-line lanes whole:overflow-y-auto min-h-0 border-y py-1" tabIndex={-1}>
+      <div className="border-line own-layer lanes whole:overflow-y-auto min-h-0 border-y py-1" tabIndex={-1}>
         {lanes.length === 0 ? (
           <p className="text-muted py-6 text-center">
             Nothing is worn yet. Press “Add clothes” and take pieces from the kit, a starter kit, or your own.

@@ -137,7 +137,7 @@ export function VerdictBand({ view, result, range, before }: Props) {
       <section
         aria-label="Verdict"
         aria-live="polite"
-        className="border-line bg-ground sticky top-0 z-10 flex flex-wrap items-center gap-x-8 gap-y-1 border-b py-3 max-sm:py-2"
+        className="border-line bg-ground own-layer sticky top-0 z-10 flex flex-wrap items-center gap-x-8 gap-y-1 border-b py-3 max-sm:py-2"
       >
         {result ? (
           <>
