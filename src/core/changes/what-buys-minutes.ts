@@ -1,6 +1,7 @@
 import { restingBody } from "../body";
 import { runToEnd, type Steps } from "../numeric";
-import { simulateOuting, type Outing, type Piece, type SitAnswer } from "../outing";
+import type { LevelVerdict } from "../limits";
+import { simulateSitMinutes, type Outing, type Piece } from "../outing";
 import type { Change } from "./change";
 import { clothingChanges } from "./clothing-changes";
 import { sittingChanges } from "./sitting-changes";
@@ -18,7 +19,7 @@ export type Worth = {
 
 const G_PER_KG = 1000;
 
-const minutesOf = ({ verdict }: SitAnswer): number =>
+const minutesOf = (verdict: LevelVerdict): number =>
   verdict.kind === "arrivesTooCold" ? 0 : verdict.kind === "ends" ? verdict.minutesStill : verdict.minutes;
 
 /** Every single change of a plan that could be made now. */
@@ -36,7 +37,7 @@ export const changedOuting = (outing: Outing, kit: readonly Piece[], changeId: s
 /** `whatBuysMinutes` in steps, one change each. */
 export function* whatBuysMinutesInSteps(outing: Outing, sit: number, kit: readonly Piece[] = []): Steps<Worth[]> {
   const resting = restingBody(outing.person.body, outing.person.calibration?.basalHeatFactor);
-  const answer = (plan: Outing): SitAnswer => simulateOuting(plan, { resting }).sits[sit]!;
+  const answer = (plan: Outing): LevelVerdict => simulateSitMinutes(plan, { resting }).sits[sit]!;
   const before = minutesOf(answer(outing));
   const worths: Worth[] = [];
   for (const { apply, ...change } of availableChanges(outing, kit)) {
@@ -46,7 +47,7 @@ export function* whatBuysMinutesInSteps(outing: Outing, sit: number, kit: readon
     worths.push({
       change,
       gainedMinutes,
-      atLeast: after.verdict.kind === "longerThan",
+      atLeast: after.kind === "longerThan",
       perKg: addedMassG !== null && addedMassG > 0 ? gainedMinutes / (addedMassG / G_PER_KG) : null,
     });
     yield;

@@ -1,7 +1,7 @@
 import { createSitter, type Conditions, type Sitter } from "../sitter";
 import type { Dress } from "./dressing";
 import type { Outing } from "./outing";
-import { natureOf } from "./simulate-outing";
+import { natureOf } from "./run-outing";
 import type { SitSpan } from "./sits";
 import { phaseAt, Surroundings } from "./surroundings";
 

@@ -1,5 +1,4 @@
 import {
-  HELD_PAST_PLAN_MINUTES,
   crossingsOf,
   judge,
   judgeWithRunnerUp,
@@ -15,8 +14,6 @@ import {
   type Verdict,
   type Watch,
 } from "../limits";
-import type { Phase } from "./outing";
-import { kindAt } from "./strands";
 import type { SitSpan } from "./sits";
 
 /** The answer for one sit of an outing. */
@@ -40,13 +37,20 @@ export type SitCrossings = {
   readonly coveredMinutes: number;
 };
 
+/** Minutes from the start of a sit that its curves cover. */
+export const coveredMinutes = (watches: readonly Watch[]): number => (watches[0]?.values.length ?? 1) - 1;
+
+/** Whether nothing simulated later could undo a crossing. */
+export const isSure = (crossing: Crossing | null | undefined, covered: number): boolean =>
+  crossing !== null && crossing !== undefined && crossing.minute + RECOVERY_MINUTES <= covered;
+
 /** Finds the crossings of a sit from its curves. */
 export function sitCrossings(watches: readonly Watch[], accepted: AcceptedLevels, inTask: InTask): SitCrossings {
   const rows = EVERYWHERE.map((row) => [row.level, crossingsOf(watches, row.accepted, inTask)]);
   return {
     own: crossingsOf(watches, accepted, inTask),
     byLevel: Object.fromEntries(rows) as Record<Level, Crossing[]>,
-    coveredMinutes: (watches[0]?.values.length ?? 1) - 1,
+    coveredMinutes: coveredMinutes(watches),
   };
 }
 
@@ -67,33 +71,12 @@ export function answerOf({ fromMinute, toMinute }: SitSpan, crossings: SitCrossi
  * accepted levels, and the first at every level.
  * @param withRunnerUp whether the runner-up is wanted; with a single limit there may be none
  */
-export function isSettled({ own, byLevel, coveredMinutes }: SitCrossings, withRunnerUp: boolean): boolean {
-  const isSure = (crossing: Crossing | null | undefined): boolean =>
-    crossing !== null && crossing !== undefined && crossing.minute + RECOVERY_MINUTES <= coveredMinutes;
+export function isSettled({ own, byLevel, coveredMinutes: covered }: SitCrossings, withRunnerUp: boolean): boolean {
   return (
-    isSure(own[0]) && (!withRunnerUp || isSure(runnerUpOf(own))) && LEVELS.every((level) => isSure(byLevel[level][0]))
+    isSure(own[0], covered) &&
+    (!withRunnerUp || isSure(runnerUpOf(own), covered)) &&
+    LEVELS.every((level) => isSure(byLevel[level][0], covered))
   );
-}
-
-/** Which minutes of a sit belong to a task; past the plan its last sitting goes on with its tasks. */
-export function taskMinutes(phases: readonly Phase[], { fromMinute, toMinute, lastPhase }: SitSpan): InTask {
-  // Minute m of the curves is the end of step m: a task's own minutes are those after its start.
-  const tasks = new Uint8Array(toMinute - fromMinute + HELD_PAST_PLAN_MINUTES + 1);
-  let start = 0;
-  phases.forEach((phase, place) => {
-    const end = start + phase.minutes;
-    if (start >= fromMinute && end <= toMinute) {
-      for (let minute = start; minute < end; minute++) mark(phase, minute - start, minute);
-    }
-    if (place === lastPhase) {
-      for (let held = 0; held < HELD_PAST_PLAN_MINUTES; held++) mark(phase, toMinute + held - start, toMinute + held);
-    }
-    start = end;
-  });
-  function mark(phase: Phase, minuteInPhase: number, minute: number): void {
-    if (kindAt(phase, minuteInPhase) === "task") tasks[minute - fromMinute + 1] = 1;
-  }
-  return (sitMinute) => tasks[sitMinute] === 1;
 }
 
 /** Minutes a verdict leaves beyond the plan; negative when the sit fails. */

@@ -1,5 +1,6 @@
 import { runToEnd, seededRandom, type Steps } from "../numeric";
-import { isExtrapolated, natureOf, simulateOuting, type Outing, type SitAnswer } from "../outing";
+import { isExtrapolated, natureOf, simulateSitMinutes, type Outing } from "../outing";
+import type { LevelVerdict } from "../limits";
 import type { BodilyNature } from "../sitter";
 import { addCurves, bandsOf, type MemberCurves, type RangeBands } from "./bands";
 import { drawVariation } from "./variation";
@@ -24,7 +25,7 @@ const LOW_SHARE = 0.1;
 const MIDDLE_SHARE = 0.5;
 const HIGH_SHARE = 0.9;
 
-const boundOf = ({ verdict }: SitAnswer): MinutesBound => {
+const boundOf = (verdict: LevelVerdict): MinutesBound => {
   if (verdict.kind === "longerThan") return { kind: "longerThan", minutes: verdict.minutes };
   return { kind: "minutes", minutes: verdict.kind === "ends" ? verdict.minutesStill : 0 };
 };
@@ -66,7 +67,7 @@ export function* rangeMembersInSteps(outing: Outing, sit: number, from: number, 
     const variation = drawVariation(random, outing.pieces, outing.person.coldHands);
     if (member < from) continue;
     const nature = combined(natureOf(outing.person), variation.nature);
-    const { sits, series } = simulateOuting(varyOuting(outing, variation), { nature });
+    const { sits, series } = simulateSitMinutes(varyOuting(outing, variation), { nature });
     addCurves(curves, series);
     bounds.push(boundOf(sits[sit]!));
     yield;

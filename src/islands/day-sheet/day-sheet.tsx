@@ -8,6 +8,7 @@ import { $computed, $heldMinutes, $readMinute, $selection, $view, type Selection
 import { $preferences } from "@/stores/preferences";
 import { keepSaved, openSheet } from "@/stores/saving";
 import { $trial } from "@/stores/trying";
+import { workerFor } from "@/workers/simulate-client";
 import { useInitially } from "../use-initially";
 import { Aside } from "./aside";
 import { BesideAnswer } from "./beside-answer";
@@ -33,6 +34,7 @@ export default function DaySheet({ initial, verdict, preferences: fromCookie }: 
   useInitially(() => {
     $preferences.set(fromCookie);
     $view.set(initial);
+    if (!import.meta.env.SSR) workerFor("answer"); // it starts while the page does
   });
   useEffect(() => {
     openSheet(initial);
