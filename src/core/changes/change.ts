@@ -11,7 +11,8 @@ export type ChangeKind =
   | "closeOpening"
   | "partBackOn"
   | "putOnEarlier"
-  | "walkEveryHour";
+  | "walkEveryHour"
+  | "school";
 
 /** A single change of a plan that could be made. */
 export type Change = {

@@ -4,6 +4,7 @@ import type { LevelVerdict } from "../limits";
 import { simulateSitMinutes, type Outing, type Piece } from "../outing";
 import type { Change } from "./change";
 import { clothingChanges } from "./clothing-changes";
+import { schoolChanges } from "./schools";
 import { sittingChanges } from "./sitting-changes";
 
 /** What a single change is worth. */
@@ -26,6 +27,7 @@ const minutesOf = (verdict: LevelVerdict): number =>
 export const availableChanges = (outing: Outing, kit: readonly Piece[]): Change[] => [
   ...clothingChanges(outing, kit),
   ...sittingChanges(outing),
+  ...schoolChanges(outing, kit),
 ];
 
 /** The plan with one of its changes made; `null` when it has no such change any more. */

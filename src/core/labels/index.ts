@@ -19,4 +19,5 @@ export {
   type SolidSubstance,
 } from "./material";
 export { coveredPatches, readLabel, type MaterialRead, type PatchReading } from "./read-label";
+export { gramReading, type GramReading } from "./gram-reading";
 export { readMaterial, type MaterialReading } from "./reading";

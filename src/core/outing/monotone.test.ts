@@ -2,6 +2,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { restingBody } from "../body";
+import { SITTER_POSTURES } from "../sitter";
+import { GROUNDS } from "../weather";
 import { simulateOuting, type Outing, type Piece } from ".";
 
 // Dry layers and one fixed body: colder air, more wind or less resistance at the toes must never buy minutes there.
@@ -88,6 +90,27 @@ describe("minutes at the toes", () => {
         },
       ),
       { numRuns: RUNS, seed: 3 },
+    );
+  });
+});
+
+describe("whatever is left off", () => {
+  it("the curves stay numbers, on any ground and in any posture", () => {
+    const places = fc.uniqueArray(fc.nat({ max: base.wearings.length - 1 }), { maxLength: base.wearings.length });
+    fc.assert(
+      fc.property(places, fc.constantFrom(...GROUNDS), fc.constantFrom(...SITTER_POSTURES), (off, ground, posture) => {
+        const outing: Outing = {
+          ...base,
+          place: { ...base.place, ground },
+          phases: base.phases.map((phase) => (phase.kind === "sit" ? { ...phase, posture } : phase)),
+          wearings: base.wearings.filter((_, place) => !off.includes(place)),
+        };
+        const { series } = simulateOuting(outing, { resting });
+        return [...Object.values(series.digitC), series.trunkC, series.heatDebtWhPerM2].every((curve) =>
+          curve.every(Number.isFinite),
+        );
+      }),
+      { numRuns: RUNS, examples: [[base.wearings.map((_, place) => place), "metal", "standing"]] },
     );
   });
 });

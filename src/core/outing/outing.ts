@@ -8,7 +8,7 @@ import type { IndoorStart, SitterPosture } from "../sitter";
 import type { Ground, Shelter, WeatherHour } from "../weather";
 
 /** Changes when a figure may change; stored beside every verdict. */
-export const MODEL_VERSION = "3";
+export const MODEL_VERSION = "4";
 
 /** A warm-up is a break in a hut or vehicle: it ends a sit, a break outdoors does not. */
 export const PHASE_KINDS = ["walkIn", "setUp", "sit", "task", "break", "warmUp", "walkOut"] as const;

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { SITE_INDEX } from "../patches";
 import { replayTo, simulateOuting, sitSpans, type Outing } from "../outing";
-import { lookAt } from ".";
+import { headShare, lookAt } from ".";
 
 const outing = sampleOuting();
 const sit = sitSpans(outing.phases)[0]!;
@@ -43,5 +43,22 @@ describe("the ledger of a minute", () => {
     expect(sites[SITE_INDEX.chest!]!.touches).toBe(false);
     const touching = sites.filter(({ touches }) => touches).reduce((sum, { lostW }) => sum + lostW, 0);
     expect(ledger.contactW).toBeCloseTo(touching, 9);
+  });
+});
+
+describe("the head's share", () => {
+  it("is near its share of the skin when all is bare, more beside a dressed body, and never most", () => {
+    const bare: Outing = { ...outing, wearings: [] };
+    const bareHead: Outing = {
+      ...outing,
+      wearings: outing.wearings.filter(({ pieceId }) =>
+        outing.pieces.some(({ id, kind }) => id === pieceId && kind !== "headwear" && kind !== "neckwear"),
+      ),
+    };
+    const [alone, dressed] = [headShare(lookAt(bare, 60)), headShare(lookAt(bareHead, 60))];
+    expect(alone.ofLoss / alone.ofSkin).toBeGreaterThan(0.6);
+    expect(alone.ofLoss / alone.ofSkin).toBeLessThan(2);
+    expect(dressed.ofLoss).toBeGreaterThan(alone.ofLoss);
+    expect(dressed.ofLoss).toBeLessThan(0.5);
   });
 });

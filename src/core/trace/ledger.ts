@@ -24,6 +24,7 @@ export type SiteState = {
   /** Resistance from skin to surroundings, m²·K/W. */
   readonly insulationM2KPerW: number;
   readonly touches: boolean;
+  readonly areaM2: number;
 };
 
 /** A minute looked at closely: the whole body's ledger and every site, in the order of SITES. */
@@ -77,6 +78,7 @@ export function lookAt(outing: Outing, minute: number): MinuteLook {
     lostW,
     insulationM2KPerW: moment.sitter.exchange.sitesM2KPerW[site]!,
     touches: touches(moment, site),
+    areaM2: moment.sitter.body.parameters.skinAreaM2[SITES[site]!.segmentIndex]! * SITES[site]!.share,
   }));
   return { ledger: ledgerOf(moment), sites };
 }

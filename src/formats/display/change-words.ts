@@ -1,7 +1,32 @@
-import type { ChangeKind, Worth } from "@/core/changes";
+import type { ChangeKind, SchoolQuestion, SchoolWay, Worth } from "@/core/changes";
 import { plainNumber } from "./numbers";
 
 type Names = (pieceId: string) => string;
+
+/** What practitioners answer differently. */
+export const SCHOOL_WORDS: Readonly<Record<SchoolQuestion, string>> = {
+  bigLayer: "When the big layer goes on",
+  socks: "Pairs of socks",
+  hands: "What the hands wait in",
+  shell: "A windproof over the insulation",
+  hood: "Hoods",
+};
+
+export const SCHOOL_WAY_WORDS: Readonly<Record<SchoolWay, string>> = {
+  fromStart: "on from the start, closed",
+  fromStartOpen: "on from the start, open on the way",
+  seated: "on at the seat",
+  later: "on a quarter of an hour later, as cooling begins",
+  one: "one pair",
+  two: "two pairs",
+  allLayers: "all layers at once",
+  outerAlone: "the outer one alone",
+  innerAlone: "the inner one alone",
+  worn: "worn",
+  leftOff: "left off",
+  up: "up",
+  down: "down",
+};
 
 const WORDS: Readonly<Record<ChangeKind, (names: readonly string[], id: string) => string>> = {
   wearPiece: ([piece]) => `wear ${piece} as well`,
@@ -14,6 +39,7 @@ const WORDS: Readonly<Record<ChangeKind, (names: readonly string[], id: string) 
   partBackOn: ([piece]) => `${piece} with all its parts`,
   putOnEarlier: ([piece]) => `${piece} on 10 min earlier`,
   walkEveryHour: () => "walk 5 min every hour",
+  school: (_, id) => SCHOOL_WAY_WORDS[id.split(" ")[2] as SchoolWay],
 };
 
 /** A change in words: "Fleece trousers 200 instead of Walking trousers". */

@@ -18,6 +18,14 @@ function toWearing(known: WearingView | undefined, wearing: Wearing, newId: () =
   return { ...own, pieceId, side, rank, fromMinute, toMinute, opened, withoutParts };
 }
 
+/** Which wearing of the view each changed one was: the same piece first, then whatever stood in its place. */
+function knownWearings(view: OutingView, wearings: Outing["wearings"]): (WearingView | undefined)[] {
+  const free = [...view.wearings];
+  const take = (found: number): WearingView | undefined => (found < 0 ? undefined : free.splice(found, 1)[0]);
+  const known = wearings.map(({ pieceId }) => take(free.findIndex((own) => own.pieceId === pieceId)));
+  return known.map((own, place) => own ?? take(free.findIndex(({ id }) => id === view.wearings[place]?.id)));
+}
+
 /**
  * What a sheet would hold after a change of its plan in the core; `null` where it cannot hold that.
  * @param newId makes ids for wearings that were not there before
@@ -25,6 +33,7 @@ function toWearing(known: WearingView | undefined, wearing: Wearing, newId: () =
 export function contentOfOuting(view: OutingView, changed: Outing, newId: () => string): OutingContentView | null {
   if (!isHeld(view, changed)) return null;
   const { setting, weatherShaped, weather } = view;
+  const known = knownWearings(view, changed.wearings);
   return {
     setting,
     weatherShaped,
@@ -33,6 +42,6 @@ export function contentOfOuting(view: OutingView, changed: Outing, newId: () => 
       const { posture, recurring } = changed.phases[place]!;
       return { ...phase, posture, recurring };
     }),
-    wearings: changed.wearings.map((wearing, place) => toWearing(view.wearings[place], wearing, newId)),
+    wearings: changed.wearings.map((wearing, place) => toWearing(known[place], wearing, newId)),
   };
 }

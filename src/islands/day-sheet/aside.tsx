@@ -2,6 +2,7 @@ import type { OutingResult } from "@/core/outing";
 import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { $selection, type Selection } from "@/stores/day-sheet";
+import { Beliefs } from "./beliefs";
 import { Cautions } from "./cautions";
 import { Hint } from "./hint";
 import { HourEditor } from "./hour-editor";
@@ -9,6 +10,7 @@ import { Ledger } from "./ledger";
 import { PhaseEditor } from "./phase-editor";
 import { PlaceEditor } from "./place-editor";
 import { ReadOut } from "./read-out";
+import { Schools } from "./schools";
 import { Sitter } from "./sitter";
 import { WearingEditor } from "./wearing-editor";
 import { WhatBuysMinutes } from "./what-buys-minutes";
@@ -50,6 +52,7 @@ export function Aside({ view, result, minute, selection, preferences }: Props) {
         <>
           <Sitter view={view} result={result} minute={minute} preferences={preferences} />
           <WhatBuysMinutes view={view} />
+          <Schools view={view} />
           <Ledger minute={minute} />
           <ReadOut view={view} result={result} minute={minute} preferences={preferences} />
         </>
@@ -58,6 +61,7 @@ export function Aside({ view, result, minute, selection, preferences }: Props) {
           computing the body …
         </p>
       )}
+      <Beliefs view={view} />
       <Cautions view={view} />
     </div>
   );

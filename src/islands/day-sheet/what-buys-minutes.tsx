@@ -1,55 +1,13 @@
 import { useStore } from "@nanostores/react";
 import { useState } from "react";
 import type { Worth } from "@/core/changes";
-import { addedMassWords, changeWords, gainWords } from "@/formats/display/change-words";
+import { changeWords } from "@/formats/display/change-words";
 import { moneyText } from "@/formats/display/numbers";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { $worths } from "@/stores/beside";
-import { $trial, keepTrial, tryChange } from "@/stores/trying";
+import { WorthRow } from "./worth-row";
 
 const SHOWN_AT_FIRST = 4;
-
-type RowProps = { readonly worth: Worth; readonly words: string; readonly price: string | null };
-
-function WorthRow({ worth, words, price }: RowProps) {
-  const trial = useStore($trial);
-  const isTried = trial?.changeId === worth.change.id;
-  const [problem, setProblem] = useState<string | null>(null);
-  const keep = (): Promise<void> => keepTrial().catch((error: Error) => setProblem(error.message));
-  return (
-    <li className="border-line flex flex-wrap items-center gap-x-3 gap-y-1 border-t py-1.5">
-      <p className="basis-full text-sm leading-snug">{words}</p>
-      <p className="text-muted flex-1 text-sm">
-        <strong className="text-moss-text text-base">{gainWords(worth)}</strong>
-        {" · "}
-        {addedMassWords(worth.change)}
-        {price !== null && ` · ${price}`}
-      </p>
-      {isTried && trial.canBeKept && (
-        <button type="button" className="press press-small border-accent" onClick={() => void keep()}>
-          Keep
-        </button>
-      )}
-      <button
-        type="button"
-        className="press press-small"
-        aria-pressed={isTried}
-        aria-label={`${isTried ? "Put away" : "Try"}: ${words}`}
-        onClick={() => void tryChange(worth.change.id)}
-      >
-        {isTried ? "Put away" : "Try"}
-      </button>
-      {problem !== null && (
-        <p role="alert" className="text-cranberry basis-full text-sm">
-          {problem}
-        </p>
-      )}
-      {isTried && !trial.canBeKept && (
-        <p className="text-muted basis-full text-sm">Shown only: the sheet cannot hold this change yet.</p>
-      )}
-    </li>
-  );
-}
 
 /** What the piece that goes on cost; nothing where no price is known or nothing goes on. */
 function priceOf(view: OutingView, { change }: Worth): string | null {
@@ -64,7 +22,7 @@ export function WhatBuysMinutes({ view }: { readonly view: OutingView }) {
   const worths = useStore($worths);
   const [isLong, setLong] = useState(false);
   const nameOf = (id: string): string => view.kit.find((piece) => piece.id === id)?.name ?? "a piece";
-  const useful = worths?.filter(({ gainedMinutes }) => gainedMinutes > 0) ?? [];
+  const useful = worths?.filter(({ gainedMinutes, change }) => gainedMinutes > 0 && change.kind !== "school") ?? [];
   const shown = isLong ? useful : useful.slice(0, SHOWN_AT_FIRST);
   return (
     <section aria-label="What buys minutes" className="border-line border-t pt-3">

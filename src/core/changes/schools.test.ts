@@ -1,0 +1,94 @@
+import { describe, expect, it } from "vitest";
+import { sampleOuting } from "../../../tests/sample-outing";
+import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import { simulateOuting, sitSpans, type Outing, type Piece, type Wearing } from "../outing";
+import { schoolsOf, whatBuysMinutes, type School, type SchoolQuestion } from ".";
+
+const TOTAL = 240;
+const piece = (id: StarterPieceKey): Piece => {
+  const { name, kind, label, massG, fingersTogether, traits } = starterPiece(id);
+  return { id, name, kind, label, massG, fingersTogether: fingersTogether ?? false, ...traits };
+};
+const wear = (pieceId: string, rank: number, change: Partial<Wearing> = {}): Wearing => ({
+  pieceId,
+  side: "both",
+  rank,
+  fromMinute: 0,
+  toMinute: TOTAL,
+  ...change,
+});
+
+/** A walk of 40 minutes and a sit of 200 in what is given. */
+function plan(ids: readonly StarterPieceKey[], change: (wearings: Wearing[]) => Wearing[] = (own) => own): Outing {
+  const outing = sampleOuting();
+  const [walk] = outing.phases;
+  const sit = outing.phases.find(({ kind }) => kind === "sit")!;
+  return {
+    ...outing,
+    phases: [
+      { ...walk!, kind: "walkIn", minutes: 40, recurring: [] },
+      { ...sit, minutes: 200, recurring: [] },
+    ],
+    pieces: ids.map(piece),
+    wearings: change(ids.map((id, place) => wear(id, 10 * place))),
+  };
+}
+
+const asked = (of: Outing, question: SchoolQuestion, kit: readonly Piece[] = []): School | undefined =>
+  schoolsOf(of, kit).find((school) => school.question === question);
+const ways = (school: School | undefined): string[] => school?.others.map(({ id }) => id.split(" ")[2]!) ?? [];
+
+describe("schools", () => {
+  it("ask when the warmest layer goes on, whatever hour the plan says", () => {
+    const dressed = plan(["base200Top", "fleeceJacket", "downParka"]);
+    expect(asked(dressed, "bigLayer")).toMatchObject({ own: "fromStart" });
+    expect(ways(asked(dressed, "bigLayer"))).toEqual(["fromStartOpen", "seated", "later"]);
+    const carried = plan(["base200Top", "fleeceJacket", "downParka"], (own) =>
+      own.map((wearing) => (wearing.pieceId === "downParka" ? { ...wearing, fromMinute: 40 } : wearing)),
+    );
+    expect(asked(carried, "bigLayer")).toMatchObject({ own: "seated" });
+  });
+
+  it("make each way a plan that is worn: open on the way and closed at the seat", () => {
+    const dressed = plan(["base200Top", "downParka"]);
+    const open = asked(dressed, "bigLayer")!
+      .others.find(({ id }) => id.endsWith("fromStartOpen"))!
+      .apply(dressed);
+    const parka = open.wearings.filter(({ pieceId }) => pieceId === "downParka");
+    expect(parka.map(({ fromMinute, toMinute, opened }) => [fromMinute, toMinute, opened?.length])).toEqual([
+      [0, 40, 2],
+      [40, TOTAL, 0],
+    ]);
+    expect(simulateOuting(open).sits).toHaveLength(1);
+    expect(dressed).toEqual(plan(["base200Top", "downParka"]));
+  });
+
+  it("ask of socks, hands and hoods only where there is something to answer", () => {
+    const bare = plan(["base200Top"]);
+    expect(schoolsOf(bare, [])).toEqual([]);
+    const socks = plan(["base200Top", "heavySock"]);
+    expect(ways(asked(socks, "socks"))).toEqual([]);
+    expect(ways(asked(socks, "socks", [piece("linerSock")]))).toEqual(["two"]);
+    expect(ways(asked(plan(["linerSock", "heavySock"]), "socks"))).toEqual(["one"]);
+    expect(asked(plan(["downParka"]), "hood")).toMatchObject({ own: "up" });
+    expect(asked({ ...bare, phases: bare.phases.slice(0, 1) }, "bigLayer")).toBeUndefined();
+  });
+
+  it("are worth what simulating the other way gives, and leaving a layer off never gains in a dry plan", () => {
+    const dressed = plan(["base200Top", "fleeceJacket", "downParka"]);
+    const minutes = (of: Outing): number => {
+      const { verdict } = simulateOuting(of).sits[0]!;
+      return verdict.kind === "ends" ? verdict.minutesStill : verdict.kind === "longerThan" ? verdict.minutes : 0;
+    };
+    const worths = whatBuysMinutes(dressed, 0).filter(({ change }) => change.kind === "school");
+    expect(worths.length).toBeGreaterThan(2);
+    for (const { change, gainedMinutes } of worths) {
+      const way = schoolsOf(dressed, [])
+        .flatMap(({ others }) => others)
+        .find(({ id }) => id === change.id)!;
+      expect(minutes(way.apply(dressed)) - minutes(dressed)).toBe(gainedMinutes);
+      expect(gainedMinutes).toBeLessThanOrEqual(0);
+    }
+    expect(sitSpans(dressed.phases)).toHaveLength(1);
+  });
+});

@@ -1,0 +1,201 @@
+import { coveredPatches, FACE_PERMEABILITY_L_PER_M2S, readLabel } from "../labels";
+import { sitSpans, type Outing, type Piece, type PieceKind, type Wearing } from "../outing";
+import type { Patch } from "../patches";
+import type { Change } from "./change";
+
+// Where practitioners disagree, each way is a change of the plan at hand: nobody is told what is right, only what each
+// costs or gains here. The questions are common practice, no source.
+
+/** A question practitioners answer differently, with the ways a plan can follow. */
+export const SCHOOLS = {
+  bigLayer: ["fromStart", "fromStartOpen", "seated", "later"],
+  socks: ["one", "two"],
+  hands: ["allLayers", "outerAlone", "innerAlone"],
+  shell: ["worn", "leftOff"],
+  hood: ["up", "down"],
+} as const;
+export type SchoolQuestion = keyof typeof SCHOOLS;
+export type SchoolWay = (typeof SCHOOLS)[SchoolQuestion][number];
+
+/** How a plan stands to a question. */
+export type School = {
+  readonly question: SchoolQuestion;
+  /** Way the plan follows; `null` where it follows none of them. */
+  readonly own: SchoolWay | null;
+  readonly others: readonly Change[];
+};
+
+/** "Once cooling begins", as a plan made beforehand can say it (assumption). */
+const COOLING_BEGINS_MINUTES = 15;
+const WOVEN_L_PER_M2S = FACE_PERMEABILITY_L_PER_M2S.woven;
+
+type Worn = { readonly piece: Piece; readonly wearing: Wearing; readonly place: number };
+
+/** What is worn at some minute of the sit, from the skin out. */
+function wornInSit({ pieces, wearings }: Outing, from: number, to: number): Worn[] {
+  const byId = new Map(pieces.map((piece) => [piece.id, piece]));
+  return wearings
+    .flatMap((wearing, place): Worn[] => {
+      const piece = byId.get(wearing.pieceId);
+      return piece && wearing.fromMinute < to && from < wearing.toMinute ? [{ piece, wearing, place }] : [];
+    })
+    .sort((one, other) => one.wearing.rank - other.wearing.rank);
+}
+
+const ofKind = (worn: readonly Worn[], kind: PieceKind): Worn[] => worn.filter(({ piece }) => piece.kind === kind);
+
+/** Resistance a label gives a patch, m²·K/W. */
+const insulationAt = ({ label }: Piece, patch: Patch): number =>
+  readLabel(label)
+    .filter((reading) => reading.patch === patch)
+    .reduce((most, { insulationM2KPerW }) => Math.max(most, insulationM2KPerW), 0);
+
+const replaced = (plan: Outing, place: number, ...instead: readonly Wearing[]): Outing => ({
+  ...plan,
+  wearings: plan.wearings.flatMap((wearing, own) => (own === place ? instead : [wearing])),
+});
+
+const without = (plan: Outing, places: readonly number[]): Outing => ({
+  ...plan,
+  wearings: plan.wearings.filter((_, place) => !places.includes(place)),
+});
+
+function school(
+  question: SchoolQuestion,
+  own: SchoolWay | null,
+  ways: Partial<Record<SchoolWay, { readonly pieceIds: readonly string[]; readonly apply: Change["apply"] }>>,
+): School {
+  const others = SCHOOLS[question].flatMap((way: SchoolWay): Change[] => {
+    const change = ways[way];
+    if (!change || way === own) return [];
+    return [{ id: `school ${question} ${way}`, kind: "school", addedMassG: null, ...change }];
+  });
+  return { question, own, others };
+}
+
+/** When the warmest layer of the chest goes on: before the way, open on the way, at the seat, or as cooling begins. */
+function bigLayer(worn: readonly Worn[], sitFrom: number): School | null {
+  const layers = ofKind(worn, "garment").filter(({ piece }) => coveredPatches(piece.label).includes("chest"));
+  const big = layers.reduce<Worn | null>(
+    (warmest, layer) =>
+      !warmest || insulationAt(layer.piece, "chest") > insulationAt(warmest.piece, "chest") ? layer : warmest,
+    null,
+  );
+  if (!big || layers.length < 2 || sitFrom === 0) return null;
+  const { wearing, place, piece } = big;
+  const { opened = [], fromMinute, toMinute } = wearing;
+  const later = sitFrom + COOLING_BEGINS_MINUTES;
+  if (toMinute <= later) return null;
+  const own: SchoolWay | null =
+    fromMinute === 0 ? (opened.length > 0 ? "fromStartOpen" : "fromStart") : fromMinute >= later ? "later" : "seated";
+  const from = (minute: number) => ({
+    pieceIds: [piece.id],
+    apply: (plan: Outing) => replaced(plan, place, { ...wearing, opened: [], fromMinute: minute }),
+  });
+  return school("bigLayer", own, {
+    fromStart: from(0),
+    fromStartOpen: {
+      pieceIds: [piece.id],
+      apply: (plan) =>
+        replaced(
+          plan,
+          place,
+          { ...wearing, fromMinute: 0, toMinute: sitFrom, opened: ["neck", "waist"] },
+          { ...wearing, fromMinute: sitFrom, opened: [] },
+        ),
+    },
+    seated: from(sitFrom),
+    later: from(later),
+  });
+}
+
+/** One pair of socks, or the thick over the thin. */
+function socks(worn: readonly Worn[], kit: readonly Piece[]): School | null {
+  const pairs = ofKind(worn, "sock");
+  const [inner] = pairs;
+  if (!inner || pairs.length > 2 || pairs.some(({ wearing }) => wearing.side !== "both")) return null;
+  const spare = kit.find(({ id, kind }) => kind === "sock" && !pairs.some(({ piece }) => piece.id === id));
+  return school("socks", pairs.length === 1 ? "one" : "two", {
+    one: { pieceIds: [inner.piece.id], apply: (plan) => without(plan, [pairs.at(-1)!.place]) },
+    ...(spare && {
+      two: {
+        pieceIds: [spare.id],
+        apply: (plan) => ({
+          ...plan,
+          pieces: [...plan.pieces, spare],
+          wearings: [...plan.wearings, { ...inner.wearing, pieceId: spare.id, rank: inner.wearing.rank + 1 }],
+        }),
+      },
+    }),
+  });
+}
+
+/** Thin under thick at the hands, or one of them alone. */
+function hands(worn: readonly Worn[]): School | null {
+  const layers = ofKind(worn, "handwear");
+  if (layers.length < 2) return null;
+  const [inner, outer] = [layers[0]!, layers.at(-1)!];
+  const alone = ({ place, piece }: Worn) => ({
+    pieceIds: [piece.id],
+    apply: (plan: Outing) =>
+      without(
+        plan,
+        layers.map((layer) => layer.place).filter((own) => own !== place),
+      ),
+  });
+  return school("hands", "allLayers", { outerAlone: alone(outer), innerAlone: alone(inner) });
+}
+
+/** A windproof shell over what insulates, or none. */
+function shell(worn: readonly Worn[]): School | null {
+  const trunk = ofKind(worn, "garment").filter(({ piece }) => coveredPatches(piece.label).includes("chest"));
+  const outer = trunk.at(-1);
+  if (!outer || trunk.length < 2) return null;
+  const isThin = insulationAt(outer.piece, "chest") < insulationAt(trunk.at(-2)!.piece, "chest");
+  const holdsWind = readLabel(outer.piece.label).some(({ layers }) =>
+    layers.some(({ airPermeabilityLPerM2S }) => airPermeabilityLPerM2S < WOVEN_L_PER_M2S),
+  );
+  if (!isThin || !holdsWind) return null;
+  return school("shell", "worn", {
+    leftOff: { pieceIds: [outer.piece.id], apply: (plan) => without(plan, [outer.place]) },
+  });
+}
+
+/** Hoods up, or hat and neckwear alone. */
+function hood(worn: readonly Worn[]): School | null {
+  const hooded = worn.filter(({ piece }) => piece.label.panels.some(({ part }) => part === "hood"));
+  if (hooded.length === 0) return null;
+  const isDown = ({ wearing }: Worn): boolean => wearing.withoutParts?.includes("hood") ?? false;
+  const set = (down: boolean) => ({
+    pieceIds: hooded.map(({ piece }) => piece.id),
+    apply: (plan: Outing): Outing => ({
+      ...plan,
+      wearings: plan.wearings.map((wearing, place) => {
+        if (!hooded.some((layer) => layer.place === place)) return wearing;
+        const rest = (wearing.withoutParts ?? []).filter((part) => part !== "hood");
+        return { ...wearing, withoutParts: down ? [...rest, "hood"] : rest };
+      }),
+    }),
+  });
+  return school("hood", hooded.every(isDown) ? "down" : hooded.some(isDown) ? null : "up", {
+    up: set(false),
+    down: set(true),
+  });
+}
+
+/**
+ * The questions a plan answers one way or another, with the other ways as changes of it.
+ * @param kit pieces of the person beyond those in the plan
+ */
+export function schoolsOf(outing: Outing, kit: readonly Piece[]): School[] {
+  const [sit] = sitSpans(outing.phases);
+  if (!sit) return [];
+  const worn = wornInSit(outing, sit.fromMinute, sit.toMinute);
+  return [bigLayer(worn, sit.fromMinute), socks(worn, kit), hands(worn), shell(worn), hood(worn)].flatMap(
+    (found) => found ?? [],
+  );
+}
+
+/** The other ways as changes, for those who simulate them. */
+export const schoolChanges = (outing: Outing, kit: readonly Piece[]): Change[] =>
+  schoolsOf(outing, kit).flatMap(({ others }) => others);
