@@ -4,11 +4,18 @@ import type { OutingResult } from "@/core/outing";
 import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView, VerdictLine } from "@/formats/wire/outing-view";
 import { $range, keepBeside } from "@/stores/beside";
-import { $computed, $heldMinutes, $readMinute, $selection, $view, type Selection } from "@/stores/day-sheet";
+import {
+  $computed,
+  $heldMinutes,
+  $readMinute,
+  $selection,
+  $view,
+  wakeWorker,
+  type Selection,
+} from "@/stores/day-sheet";
 import { $preferences } from "@/stores/preferences";
 import { keepSaved, openSheet } from "@/stores/saving";
 import { $trial } from "@/stores/trying";
-import { workerFor } from "@/workers/simulate-client";
 import { useInitially } from "../use-initially";
 import { Aside } from "./aside";
 import { BesideAnswer } from "./beside-answer";
@@ -34,7 +41,7 @@ export default function DaySheet({ initial, verdict, preferences: fromCookie }: 
   useInitially(() => {
     $preferences.set(fromCookie);
     $view.set(initial);
-    if (!import.meta.env.SSR) workerFor("answer"); // it starts while the page does
+    if (!import.meta.env.SSR) wakeWorker();
   });
   useEffect(() => {
     openSheet(initial);
