@@ -4,7 +4,7 @@ import { historyPatch, NO_HISTORY, unsavedCommands, type History, type SheetComm
 import type { ErrorBody, OutingContentView, OutingView } from "@/formats/wire/outing-view";
 import { $heldMinutes, $view, show } from "./day-sheet";
 import { $edits, $history, markSent, replay } from "./editing";
-import { forgetPending, keepPending, pendingOf } from "./pending";
+import { forgetPending, keepPending, takePending } from "./pending";
 
 /** How the sheet on screen stands to what the server has. */
 export type SaveState =
@@ -54,7 +54,7 @@ function scheduleSave(): void {
 
 /** Fetches the list of commands, puts back what an earlier visit could not save. */
 async function takeUp(view: OutingView): Promise<void> {
-  const kept = pendingOf(view.id);
+  const kept = await takePending(view.id);
   try {
     const response = await fetch(`${outingUrl(view.id)}/history`);
     if (response.ok) {

@@ -270,3 +270,27 @@ test("the whole sheet stands on a laptop's screen without scrolling the page", a
   }
   await expect(page.getByRole("region", { name: "Verdict" })).toBeInViewport({ ratio: 1 });
 });
+
+test("another school's way is seen in minutes and kept; a zip and a hood are worked on the bar", async ({ page }) => {
+  await openSheet(page);
+  const before = await minutesOf(page);
+  await page.getByText("How others would do it").click();
+  const layer = page.getByRole("region", { name: "When the big layer goes on" });
+  await expect(layer.getByText("You plan: on at the seat.")).toBeVisible();
+  await layer.getByRole("button", { name: /^Try: On from the start, closed/ }).click();
+  await layer.getByRole("button", { name: "Keep" }).click();
+  await expect.poll(() => minutesOf(page)).toBeGreaterThan(before);
+  await expect(layer.getByText("You plan: on from the start, closed.")).toBeVisible();
+  const kept = await minutesOf(page);
+  await page.getByRole("button", { name: /^Down parka.*: zip shut/ }).click();
+  await page.getByRole("button", { name: /^Down parka.*: hood on/ }).click();
+  await expect.poll(() => minutesOf(page)).toBeLessThanOrEqual(kept);
+  await page.getByRole("button", { name: "Undo hood off" }).click();
+  await page.getByRole("button", { name: "Undo zip open" }).click();
+  await expect.poll(() => minutesOf(page)).toBe(kept);
+  await page.getByText("Beliefs, looked at here").click();
+  await expect(page.getByText(/the head gives off \d+ %/)).toBeVisible();
+  await page.getByRole("button", { name: "Undo keep a change" }).click();
+  await expect.poll(() => minutesOf(page)).toBe(before);
+  await expect(saved(page)).toBeVisible();
+});

@@ -9,7 +9,11 @@ export function Hint({ preferences }: { readonly preferences: Preferences }) {
       <span>
         Drag an hour, the edge of a phase or a piece, or press it: the answer follows. The “?” tells the keys.
       </span>
-      <button type="button" className="press press-small" onClick={() => changePreferences({ hint: "dismissed" })}>
+      <button
+        type="button"
+        className="press press-small shrink-0"
+        onClick={() => changePreferences({ hint: "dismissed" })}
+      >
         Put away
       </button>
     </p>

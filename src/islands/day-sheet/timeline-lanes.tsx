@@ -5,7 +5,7 @@ import type { Lane, LaneBar, LaneItem } from "@/charts/spans";
 import type { TimeAxis } from "@/charts/time-axis";
 import { clockText } from "@/formats/display/time";
 import { instantAt } from "@/formats/outing-file/to-outing";
-import type { OutingView } from "@/formats/wire/outing-view";
+import type { OutingView, WearingView } from "@/formats/wire/outing-view";
 import type { Selection } from "@/stores/day-sheet";
 import { editWearing, removeWearing, totalMinutesOf } from "@/stores/edits";
 import { drawnFrom } from "./drawn-from";
@@ -13,12 +13,22 @@ import { BAR_PX, LANE_LINE_PX, LANE_ROW_PX, type Section, type SheetFrame } from
 import { Pressable, SectionTitle } from "./timeline-parts";
 import { useHeld } from "./use-held";
 
+/** Something of a piece that is on or off, shut or open. */
+export type Regulator = {
+  readonly name: string;
+  readonly isOn: boolean;
+  /** In words, as it is: "hood on", "zip open". */
+  readonly state: string;
+  /** The wearing with it the other way. */
+  readonly toggled: Partial<WearingView>;
+  readonly command: string;
+};
+
 export type WornItem = LaneItem & {
   readonly name: string;
   readonly side: "left" | "right" | "both";
-  /** Parts that come off, and those that are. */
-  readonly parts: readonly string[];
-  readonly withoutParts: readonly string[];
+  /** Hood, cap, zip: what is changed by hand on the way, on the bar itself. */
+  readonly regulators: readonly Regulator[];
   /** What is wrong with it as planned. */
   readonly problem: string | null;
 };
@@ -37,7 +47,8 @@ const FONT_PX = 12.5;
 const PADDING_PX = 9;
 const PART_PX = 50;
 const EDGE_PX = 7;
-const LEAST_FOR_PART_PX = 150;
+/** Left for the name before a regulator finds room. */
+const NAME_PX = 100;
 
 const nameOf = ({ name, side }: WornItem): string => (side === "both" ? name : `${name} · ${side}`);
 
@@ -66,15 +77,11 @@ type BarProps = Pick<Props, "view" | "axis" | "selection" | "onSelect"> & {
   readonly bar: LaneBar<WornItem>;
 };
 
-/** A regulator on the bar: a hood, a cap, a lining, on or off. */
-function PartToggle({ item, part, x, y }: { item: WornItem; part: string; x: number; y: number }) {
-  const isOff = item.withoutParts.includes(part);
-  const toggle = (): void =>
-    editWearing(`${part} ${isOff ? "on" : "off"}`, item.id, {
-      withoutParts: isOff ? item.withoutParts.filter((own) => own !== part) : [...item.withoutParts, part],
-    });
+/** A regulator on the bar: pressed while it is on, or shut. */
+function RegulatorToggle({ item, regulator, x, y }: { item: WornItem; regulator: Regulator; x: number; y: number }) {
+  const { name, isOn, state, toggled, command } = regulator;
   return (
-    <Pressable label={`${item.name}: ${part} ${isOff ? "off" : "on"}`} pressed={!isOff} onPress={toggle}>
+    <Pressable label={`${item.name}: ${state}`} pressed={isOn} onPress={() => editWearing(command, item.id, toggled)}>
       <rect x={x} y={y - 3} width={PART_PX} height={LANE_ROW_PX + 3} className="fill-transparent" />
       <rect
         x={x}
@@ -82,17 +89,17 @@ function PartToggle({ item, part, x, y }: { item: WornItem; part: string; x: num
         width={PART_PX - 2}
         height={BAR_PX - 5}
         rx={6}
-        className={`focus-ring stroke-muted ${isOff ? "fill-ground" : "fill-shade"}`}
+        className={`focus-ring stroke-muted ${isOn ? "fill-shade" : "fill-ground"}`}
       />
       <circle
         cx={x + 9}
         cy={y + BAR_PX / 2}
         r={3.5}
         strokeWidth={1.5}
-        className={`stroke-accent-text ${isOff ? "fill-ground" : "fill-accent-text"}`}
+        className={`stroke-accent-text ${isOn ? "fill-accent-text" : "fill-ground"}`}
       />
       <text x={x + 16} y={y + 13} fontSize={11} className="fill-ink">
-        {part}
+        {name}
       </text>
     </Pressable>
   );
@@ -114,9 +121,9 @@ function Bar({ view, axis, selection, onSelect, lane, y, bar }: BarProps) {
     },
     axis.totalMinutes,
   );
-  const part = width > LEAST_FOR_PART_PX ? item.parts[0] : undefined;
+  const shown = item.regulators.slice(0, Math.max(0, Math.floor((width - NAME_PX) / PART_PX)));
   const warn = item.problem === null ? "" : ` Problem: ${item.problem}`;
-  const room = width - 2 * PADDING_PX - (part ? PART_PX : 0) - (item.problem === null ? 0 : 16);
+  const room = width - 2 * PADDING_PX - shown.length * PART_PX - (item.problem === null ? 0 : 16);
   return (
     <>
       <Pressable
@@ -162,7 +169,15 @@ function Bar({ view, axis, selection, onSelect, lane, y, bar }: BarProps) {
           {fitText(nameOf(item), room, FONT_PX)}
         </text>
       </Pressable>
-      {part && <PartToggle item={item} part={part} x={x + width - PART_PX - 8} y={y} />}
+      {shown.map((regulator, place) => (
+        <RegulatorToggle
+          key={regulator.name}
+          item={item}
+          regulator={regulator}
+          x={x + width - 8 - PART_PX * (place + 1)}
+          y={y}
+        />
+      ))}
     </>
   );
 }

@@ -1,12 +1,10 @@
 import { useMemo } from "react";
-import { LANES, laneOf } from "@/charts/lane-of";
+import { LANES } from "@/charts/lane-of";
 import { wearLanes, type Lane } from "@/charts/spans";
 import { timeAxis, type TimeAxis } from "@/charts/time-axis";
 import type { OutingResult, SitAnswer } from "@/core/outing";
 import type { RangeBands } from "@/core/range";
 import type { Preferences } from "@/formats/display/preferences";
-import { problemWords } from "@/formats/display/problem-words";
-import { problemsOfView } from "@/formats/wire/problems-of-view";
 import { clockText } from "@/formats/display/time";
 import { limitWords } from "@/formats/display/words";
 import { instantAt } from "@/formats/outing-file/to-outing";
@@ -21,6 +19,7 @@ import { TimelineLanes, type WornItem } from "./timeline-lanes";
 import { MinuteLine } from "./timeline-parts";
 import { TimelinePhases } from "./timeline-phases";
 import { TimelineWeather } from "./timeline-weather";
+import { wornItems } from "./worn-items";
 
 type Props = {
   readonly view: OutingView;
@@ -42,27 +41,6 @@ const WIDTH_BEFORE_MEASURED_PX = 880;
 /** Minute at which a sit ends; `null` where nothing ends it. */
 const endOf = ({ verdict, fromMinute }: SitAnswer): number | null =>
   verdict.kind === "longerThan" ? null : fromMinute + verdict.crossing.minute;
-
-function wornItems(view: Pick<OutingView, "kit" | "wearings" | "phases">): WornItem[] {
-  const kit = new Map(view.kit.map((piece) => [piece.id, piece]));
-  const problems = problemsOfView(view);
-  return view.wearings.flatMap((wearing): WornItem[] => {
-    const piece = kit.get(wearing.pieceId);
-    if (!piece) return [];
-    const problem = problems.get(wearing.id);
-    const parts = [...new Set(piece.label.panels.flatMap(({ part }) => part ?? []))];
-    const other = problem && kit.get(problem.otherPieceId)?.name;
-    return [
-      {
-        ...wearing,
-        lane: laneOf(piece),
-        name: piece.name,
-        parts,
-        problem: problem ? problemWords(problem.kind, other ?? "another piece").reason : null,
-      },
-    ];
-  });
-}
 
 type Marks = { readonly minute: number; readonly end: number | null; readonly trialEnd: number | null };
 
@@ -97,27 +75,27 @@ const Ticks = ({ axis, top }: { readonly axis: TimeAxis; readonly top: number })
     </text>
   ));
 
-const END_LABEL_Y_PX = 40;
+const END_LABEL_UP_PX = 6;
 const END_LABEL_LETTER_PX = 6.6;
 
-/** When and by what the sit ends, beside its line; on the left of it where the right is too near. */
+/** When and by what the sit ends, at the foot of its line where curves seldom run; to its right where the left is near. */
 function EndLabel({
   x,
-  right,
+  left,
   y,
   text,
 }: {
   readonly x: number;
-  readonly right: number;
+  readonly left: number;
   readonly y: number;
   readonly text: string;
 }) {
   const width = text.length * END_LABEL_LETTER_PX + 8;
-  const left = x + 6 + width > right ? x - 6 - width : x + 6;
+  const from = x - 6 - width < left ? x + 6 : x - 6 - width;
   return (
     <g className="pointer-events-none">
-      <rect x={left - 2} y={y - 13} width={width} height={18} opacity={0.8} className="fill-ground" />
-      <text x={left + 2} y={y} fontSize={12.5} fontWeight={650} className="fill-rust-text">
+      <rect x={from - 2} y={y - 13} width={width} height={18} opacity={0.8} className="fill-ground" />
+      <text x={from + 2} y={y} fontSize={12.5} fontWeight={650} className="fill-rust-text">
         {text}
       </text>
     </g>
@@ -196,8 +174,8 @@ export function Timeline(props: Props) {
         {sit && sit.verdict.kind !== "longerThan" && marks.end !== null && marks.end <= totalMinutes && (
           <EndLabel
             x={axis.x(marks.end)}
-            right={frame.right}
-            y={curves.temperatures.top + END_LABEL_Y_PX}
+            left={frame.left}
+            y={curves.temperatures.top + curves.temperatures.height - END_LABEL_UP_PX}
             text={`${clockText(instantAt(startsAt, marks.end), timeZone)} ${limitWords(sit.verdict.crossing.limit, sit.verdict.crossing.place)}`}
           />
         )}

@@ -31,6 +31,11 @@ function tomorrowAtSix(): string {
 
 const ownZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone || "UTC";
 
+/** Clocks of the world by their IANA names. */
+const ZONES: [string, string][] = [...new Set([ownZone(), "UTC", ...Intl.supportedValuesOf("timeZone")])].map(
+  (zone) => [zone, zone.replaceAll("_", " ")],
+);
+
 /** A person, a place, a day of which low and high are known: enough for a first verdict. */
 export function FromPlace({ points }: { readonly points: StartingPoints }) {
   const id = useId();
@@ -49,7 +54,8 @@ export function FromPlace({ points }: { readonly points: StartingPoints }) {
   const [problem, setProblem] = useState<string | null>(null);
   const isNewPlace = placeId === NEW;
   const known = points.places.find((place) => place.id === placeId);
-  const timeZone = known?.timeZone ?? ownZone();
+  const [newZone, setNewZone] = useState(ownZone);
+  const timeZone = known?.timeZone ?? newZone;
 
   const lacking = (instant: string | null): string | null => {
     if (personId === NEW && person.name.trim() === "") return "Give the person a name.";
@@ -119,6 +125,7 @@ export function FromPlace({ points }: { readonly points: StartingPoints }) {
               options={optionsOf(GROUND_WORDS)}
               onChange={setGround}
             />
+            <ChoiceField label="Its clock" value={newZone} options={ZONES} onChange={setNewZone} />
           </div>
         )}
       </fieldset>
