@@ -3,6 +3,7 @@ import { Bench } from "tinybench";
 import { bodyAtRest, createSkinExchange, PUBLISHED_BODY, publishedExchange, restingBody } from "@/core/body";
 import { simulateOuting } from "@/core/outing";
 import { minutesRange } from "@/core/range";
+import { restedPerson } from "@/core/sitter";
 import { toOuting } from "@/formats/outing-file/to-outing";
 import { parseOutingFile } from "@/formats/outing-file/parse";
 import { demoByName, demoFile } from "@/server/demo/demo-file";
@@ -16,7 +17,8 @@ const TWELVE_HOURS_MIN = 720;
 const NAME_WIDTH = 34;
 
 const outing = twelveHourOuting();
-const resting = restingBody(outing.person.body);
+const rested = restedPerson(outing.person.body, outing.start);
+const { resting } = rested;
 const demo = toOuting(demoFile(demoByName("Grouse lek before dawn")));
 const file = JSON.stringify(demoFile(demoByName("Grouse lek before dawn")));
 
@@ -42,7 +44,7 @@ function bodyAlone(): void {
 
 const bench = new Bench({ time: RUN_MS, warmupTime: WARM_UP_MS, retainSamples: true })
   .add("12 h outing", () => void simulateOuting(outing))
-  .add("12 h outing, person known", () => void simulateOuting(outing, { resting }))
+  .add("12 h outing, person known", () => void simulateOuting(outing, { rested }))
   .add("range of 64 over the demo outing", () => void minutesRange(demo, 0))
   .add("published body alone, 12 h", bodyAlone)
   .add("set points of a person", () => void restingBody(outing.person.body))

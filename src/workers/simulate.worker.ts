@@ -1,30 +1,33 @@
 import { expose } from "comlink";
-import { restingBody, type RestingBody } from "@/core/body";
 import { changedOuting, whatBuysMinutesInSteps, type Worth } from "@/core/changes";
 import { dayRun } from "@/core/day";
 import { CoreError } from "@/core/errors";
 import type { Steps } from "@/core/numeric";
 import { cautionsOf, goOrStay, standardOpinion } from "@/core/opinion";
 import { simulateOuting, type Outing, type Piece, type SitAnswer } from "@/core/outing";
-import { rangeMembersInSteps, type RangeMembers } from "@/core/range";
+import { RANGE_MEMBERS, rangeMembersInSteps, type RangeMembers, type RestedBy } from "@/core/range";
+import { restedPerson, type RestedPerson } from "@/core/sitter";
 import { windShareAtSeat } from "@/core/weather";
 import { lookAt, traceVerdict, type MinuteLook, type Trace } from "@/core/trace";
 import type { Opinion, Preview, SimulationAnswer } from "./simulation-answer";
 
-let known: { readonly key: string; readonly resting: RestingBody } | null = null;
+/** As many people as they step out as two ranges ask for. */
+const MOST_KNOWN = 2 * RANGE_MEMBERS + 2;
+const known = new Map<string, RestedPerson>();
 
-/** A person's resting body, kept while the same person is simulated again. */
-function restingOf({ person }: Outing): RestingBody {
-  const key = JSON.stringify([person.body, person.calibration]);
-  if (known?.key !== key) {
-    known = { key, resting: restingBody(person.body, person.calibration?.basalHeatFactor) };
-  }
-  return known.resting;
-}
+/** A person as they step out, kept while they are simulated again and again. */
+const restedBy: RestedBy = ({ person, start }, basalHeatFactor) => {
+  const key = JSON.stringify([person.body, start, basalHeatFactor]);
+  const rested = known.get(key) ?? restedPerson(person.body, start, basalHeatFactor);
+  if (known.size >= MOST_KNOWN) known.clear();
+  known.set(key, rested);
+  return rested;
+};
+const restedOf = (outing: Outing): RestedPerson => restedBy(outing, outing.person.calibration?.basalHeatFactor ?? 1);
 
 function simulate(outing: Outing): SimulationAnswer {
   try {
-    return { ok: true, result: simulateOuting(outing, { resting: restingOf(outing) }) };
+    return { ok: true, result: simulateOuting(outing, { rested: restedOf(outing) }) };
   } catch (error) {
     // Errors lose their class on the way out of a worker: code and message travel as data.
     if (error instanceof CoreError) return { ok: false, code: error.code, message: error.message };
@@ -80,7 +83,7 @@ async function patiently<Answer>(steps: Steps<Answer>, ticket: number): Promise<
 }
 
 const members = (outing: Outing, sit: number, from: number, to: number, ticket: number): Promise<RangeMembers | null> =>
-  inTurn(() => patiently(rangeMembersInSteps(outing, sit, from, to), ticket));
+  inTurn(() => patiently(rangeMembersInSteps(outing, sit, from, to, restedBy), ticket));
 
 const worths = (outing: Outing, sit: number, kit: readonly Piece[], ticket: number): Promise<Worth[] | null> =>
   inTurn(() => patiently(whatBuysMinutesInSteps(outing, sit, kit), ticket));
@@ -100,7 +103,7 @@ const look = (outing: Outing, minute: number): MinuteLook | null => orNull(() =>
 const preview = (outing: Outing, kit: readonly Piece[], changeId: string): Preview | null =>
   orNull(() => {
     const changed = changedOuting(outing, kit, changeId);
-    return changed && { changed, result: simulateOuting(changed, { resting: restingOf(changed) }) };
+    return changed && { changed, result: simulateOuting(changed, { rested: restedOf(changed) }) };
   });
 
 const api = { simulate, overtake, members, worths, opinion, why, look, preview };

@@ -1,6 +1,6 @@
-import { restingBody } from "../body";
 import { runToEnd, type Steps } from "../numeric";
 import type { LevelVerdict } from "../limits";
+import { restedPerson } from "../sitter";
 import { simulateSitMinutes, type Outing, type Piece } from "../outing";
 import type { Change } from "./change";
 import { clothingChanges } from "./clothing-changes";
@@ -38,8 +38,8 @@ export const changedOuting = (outing: Outing, kit: readonly Piece[], changeId: s
 
 /** `whatBuysMinutes` in steps, one change each. */
 export function* whatBuysMinutesInSteps(outing: Outing, sit: number, kit: readonly Piece[] = []): Steps<Worth[]> {
-  const resting = restingBody(outing.person.body, outing.person.calibration?.basalHeatFactor);
-  const answer = (plan: Outing): LevelVerdict => simulateSitMinutes(plan, { resting }).sits[sit]!;
+  const rested = restedPerson(outing.person.body, outing.start, outing.person.calibration?.basalHeatFactor);
+  const answer = (plan: Outing): LevelVerdict => simulateSitMinutes(plan, { rested }).sits[sit]!;
   const before = minutesOf(answer(outing));
   const worths: Worth[] = [];
   for (const { apply, ...change } of availableChanges(outing, kit)) {

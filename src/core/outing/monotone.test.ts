@@ -1,8 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
-import { restingBody } from "../body";
-import { SITTER_POSTURES } from "../sitter";
+import { restedPerson, SITTER_POSTURES } from "../sitter";
 import { GROUNDS } from "../weather";
 import { simulateOuting, type Outing, type Piece } from ".";
 
@@ -10,12 +9,12 @@ import { simulateOuting, type Outing, type Piece } from ".";
 
 const RUNS = 25;
 const base = sampleOuting();
-const resting = restingBody(base.person.body);
+const rested = restedPerson(base.person.body, base.start);
 const BOUND_C = 15;
 
 /** Minutes from the start of the sit to 15 °C at the left toes; all of the plan when never. */
 function toeMinutes(outing: Outing): number {
-  const { series } = simulateOuting(outing, { resting });
+  const { series } = simulateOuting(outing, { rested });
   const from = 60;
   for (let minute = from; minute <= series.minutes; minute++) {
     if (series.digitC.leftToes[minute]! < BOUND_C) return minute - from;
@@ -105,7 +104,7 @@ describe("whatever is left off", () => {
           phases: base.phases.map((phase) => (phase.kind === "sit" ? { ...phase, posture } : phase)),
           wearings: base.wearings.filter((_, place) => !off.includes(place)),
         };
-        const { series } = simulateOuting(outing, { resting });
+        const { series } = simulateOuting(outing, { rested });
         return [...Object.values(series.digitC), series.trunkC, series.heatDebtWhPerM2].every((curve) =>
           curve.every(Number.isFinite),
         );

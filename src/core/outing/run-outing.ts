@@ -1,7 +1,6 @@
-import type { RestingBody } from "../body";
 import { assertInRange, CoreError } from "../errors";
 import { HELD_PAST_PLAN_MINUTES, LIMITS, type Limit, type Watch } from "../limits";
-import { createSitter, USUAL_NATURE, type BodilyNature, type Sitter } from "../sitter";
+import { createSitter, USUAL_NATURE, type BodilyNature, type RestedPerson, type Sitter } from "../sitter";
 import { OUTING_RANGE, type Outing } from "./outing";
 import { createRecorder, type OutingSeries, type Recorder } from "./series";
 import { sitWatches } from "./sit-watches";
@@ -10,8 +9,8 @@ import { Surroundings } from "./surroundings";
 
 /** What of a simulation need not be the usual. */
 export type SimulationOptions = {
-  /** The person's resting body, when already known; it has to belong to the same basal heat. */
-  readonly resting?: RestingBody | undefined;
+  /** The person as they step out, when already known; it has to belong to the same start and basal heat. */
+  readonly rested?: RestedPerson | undefined;
   readonly nature?: BodilyNature | undefined;
   /** Limits to judge by; all when not given. */
   readonly only?: readonly Limit[] | undefined;
@@ -39,7 +38,7 @@ export const natureOf = ({ calibration }: Outing["person"]): BodilyNature => ({ 
  */
 export function runOuting<Answer>(
   outing: Outing,
-  { resting, nature = natureOf(outing.person), only = LIMITS }: SimulationOptions,
+  { rested, nature = natureOf(outing.person), only = LIMITS }: SimulationOptions,
   answer: (run: Run, span: SitSpan) => Answer,
 ): { readonly series: OutingSeries; readonly answers: readonly Answer[] } {
   if (outing.phases.length === 0) throw new CoreError("no-phases", "an outing needs at least one phase");
@@ -48,7 +47,7 @@ export function runOuting<Answer>(
   const totalMinutes = outing.phases.reduce((total, { minutes }) => total + minutes, 0);
   assertInRange("totalMinutes", totalMinutes, OUTING_RANGE.totalMinutes);
 
-  const sitter = createSitter(outing.person.body, outing.start, nature, resting);
+  const sitter = createSitter(outing.person.body, outing.start, nature, rested);
   const recorder = createRecorder(totalMinutes);
   const surroundings = new Surroundings(outing);
   const run: Run = { outing, sitter, recorder, surroundings, only };

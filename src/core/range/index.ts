@@ -6,6 +6,7 @@ export {
   rangeMembersInSteps,
   rangeOf,
   type RangeMembers,
+  type RestedBy,
   type MinutesBound,
   type MinutesRange,
 } from "./minutes-range";

@@ -1,7 +1,7 @@
 import { runToEnd, seededRandom, type Steps } from "../numeric";
 import { isExtrapolated, natureOf, simulateSitMinutes, type Outing } from "../outing";
 import type { LevelVerdict } from "../limits";
-import type { BodilyNature } from "../sitter";
+import { restedPerson, type BodilyNature, type RestedPerson } from "../sitter";
 import { addCurves, bandsOf, type MemberCurves, type RangeBands } from "./bands";
 import { drawVariation } from "./variation";
 import { varyOuting } from "./vary-outing";
@@ -58,8 +58,18 @@ function widened(range: MinutesRange): MinutesRange {
 /** Some of the members of a range, simulated: their answers and curves. */
 export type RangeMembers = { readonly bounds: readonly MinutesBound[]; readonly curves: MemberCurves };
 
-/** `rangeMembers` in steps, one member each. */
-export function* rangeMembersInSteps(outing: Outing, sit: number, from: number, to: number): Steps<RangeMembers> {
+/** A person as they step out, by their basal heat over what the equation gives: the same for every plan of theirs. */
+export type RestedBy = (outing: Outing, basalHeatFactor: number) => RestedPerson;
+const restedAnew: RestedBy = ({ person, start }, basalHeatFactor) => restedPerson(person.body, start, basalHeatFactor);
+
+/** `rangeMembers` in steps, one member each. @param restedBy for those who keep what they asked before */
+export function* rangeMembersInSteps(
+  outing: Outing,
+  sit: number,
+  from: number,
+  to: number,
+  restedBy: RestedBy = restedAnew,
+): Steps<RangeMembers> {
   const random = seededRandom(RANGE_SEED);
   const curves: MemberCurves = { toes: [], fingers: [], heatDebt: [] };
   const bounds: MinutesBound[] = [];
@@ -67,7 +77,10 @@ export function* rangeMembersInSteps(outing: Outing, sit: number, from: number, 
     const variation = drawVariation(random, outing.pieces, outing.person.coldHands);
     if (member < from) continue;
     const nature = combined(natureOf(outing.person), variation.nature);
-    const { sits, series } = simulateSitMinutes(varyOuting(outing, variation), { nature });
+    const { sits, series } = simulateSitMinutes(varyOuting(outing, variation), {
+      nature,
+      rested: restedBy(outing, nature.basalHeatFactor),
+    });
     addCurves(curves, series);
     bounds.push(boundOf(sits[sit]!));
     yield;

@@ -3,7 +3,20 @@ import { sampleOuting } from "../../../tests/sample-outing";
 import { seededRandom } from "../numeric";
 import { simulateOuting } from "../outing";
 import { USUAL_NATURE } from "../sitter";
-import { cutNormal, drawVariation, minutesRange, rangeMembers, rangeOf, varyOuting, type Variation } from ".";
+import { runToEnd } from "../numeric";
+import { restedPerson } from "../sitter";
+import {
+  cutNormal,
+  drawVariation,
+  minutesRange,
+  rangeMembers,
+  rangeMembersInSteps,
+  rangeOf,
+  varyOuting,
+  type RangeMembers,
+  type RestedBy,
+  type Variation,
+} from ".";
 
 const UNCHANGED: Variation = {
   nature: USUAL_NATURE,
@@ -83,6 +96,20 @@ describe("the range", () => {
       expect(range.bands.toes.low[minute]!).toBeLessThanOrEqual(digitC.leftToes[minute]! + 0.01);
       expect(range.bands.toes.high[minute]!).toBeGreaterThanOrEqual(digitC.leftToes[minute]! - 0.01);
     }
+  });
+
+  it("is the same where people are kept as they step out, each by their basal heat", () => {
+    const kept = new Map<number, ReturnType<RestedBy>>();
+    const restedBy: RestedBy = ({ person, start }, factor) => {
+      const rested = kept.get(factor) ?? restedPerson(person.body, start, factor);
+      kept.set(factor, rested);
+      return rested;
+    };
+    const members = (): RangeMembers => runToEnd(rangeMembersInSteps(sampleOuting(), 0, 0, 6, restedBy));
+    const anew = rangeMembers(sampleOuting(), 0, 0, 6);
+    expect(members()).toEqual(anew);
+    expect(members()).toEqual(anew); // nothing kept was changed by its use
+    expect(kept.size).toBe(6);
   });
 
   it("says longer than where members never end", () => {

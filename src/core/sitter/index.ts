@@ -1,6 +1,6 @@
 export { CONDITION_RANGE, SITTER_POSTURES, type Conditions, type SitterPosture } from "./conditions";
 export { contactResistances, type Rest } from "./contact";
-export { INDOOR_START_RANGE, USUAL_START, type IndoorStart } from "./indoor-start";
+export { INDOOR_START_RANGE, restedPerson, USUAL_START, type IndoorStart, type RestedPerson } from "./indoor-start";
 export { buildOutfit, Wardrobe, type Clothes, type Outfit, type SiteLayers } from "./outfit";
 export { outfitInsulation, type OutfitInsulation } from "./outfit-insulation";
 export { patchResistances } from "./resistances";

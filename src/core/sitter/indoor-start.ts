@@ -1,5 +1,7 @@
 import {
   bodyAtRest,
+  restingBody,
+  type BodyPerson,
   createSkinExchange,
   PUBLISHED_BODY,
   publishedExchange,
@@ -35,11 +37,24 @@ export const INDOOR_START_RANGE = {
   insulationClo: [0, 8],
 } as const satisfies Record<string, Range>;
 
+/** A person who has rested indoors: set points, and node temperatures at the moment of stepping out, °C. */
+export type RestedPerson = { readonly resting: RestingBody; readonly temperatureC: Float64Array };
+
+/**
+ * What of a simulation depends on the person and where they come from alone, for those who ask again and again.
+ * @param basalHeatFactor of the nature it is used with
+ * @throws {CoreError} `out-of-range` when the person leaves PERSON_RANGE
+ */
+export function restedPerson(person: BodyPerson, start: IndoorStart, basalHeatFactor = 1): RestedPerson {
+  const resting = restingBody(person, basalHeatFactor);
+  return { resting, temperatureC: restIndoors(start, resting) };
+}
+
 /**
  * Node temperatures after the rest indoors, °C, by the published body without digits.
  * @source the outing's start in docs/method.md; JOS-3 for the body
  */
-export function restIndoors(start: IndoorStart, resting: RestingBody): Float64Array {
+function restIndoors(start: IndoorStart, resting: RestingBody): Float64Array {
   const body = bodyAtRest(resting, PUBLISHED_BODY);
   const exchange = createSkinExchange();
   const uniform = (value: number): Float64Array => new Float64Array(SEGMENT_COUNT).fill(value);

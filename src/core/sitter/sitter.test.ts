@@ -1,17 +1,18 @@
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
-import { restingBody, SEGMENT_COUNT, SEGMENT_INDEX, SEGMENT_NODES } from "../body";
+import { SEGMENT_COUNT, SEGMENT_INDEX, SEGMENT_NODES } from "../body";
 import { DIGIT_PLACE, DIGITS } from "../digits";
 import { phaseAt, Surroundings, type Outing } from "../outing";
 import { breathingLoss, createSkinExchange, OUTING_BODY } from "../body";
-import { contactResistances, createSitter, USUAL_NATURE, type Sitter } from ".";
+import { contactResistances, createSitter, restedPerson, USUAL_NATURE, type Sitter } from ".";
 import { OutingExchange } from "./outing-exchange";
 
 const outing = sampleOuting();
-const resting = restingBody(outing.person.body);
+const rested = restedPerson(outing.person.body, outing.start);
+const { resting } = rested;
 const totalMinutes = outing.phases.reduce((total, { minutes }) => total + minutes, 0);
 const newSitter = (digitSubsteps?: number): Sitter =>
-  createSitter(outing.person.body, outing.start, USUAL_NATURE, resting, digitSubsteps);
+  createSitter(outing.person.body, outing.start, USUAL_NATURE, rested, digitSubsteps);
 
 /** Digits minute by minute through the sample outing, each minute in so many steps. */
 function digitsThrough(sitter: Sitter, stepsPerMinute: number, of: Outing = outing): Float64Array[] {

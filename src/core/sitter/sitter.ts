@@ -4,16 +4,14 @@ import {
   meanSkinC,
   NODE_COUNT,
   OUTING_BODY,
-  restingBody,
   trunkCoreC,
   type Body,
   type BodyPerson,
-  type RestingBody,
 } from "../body";
 import { SECONDS_PER_HOUR } from "../units";
 import type { Conditions } from "./conditions";
 import { DIGIT_SUBSTEPS, DigitTissue } from "./digit-tissue";
-import { restIndoors, type IndoorStart } from "./indoor-start";
+import { restedPerson, type IndoorStart, type RestedPerson } from "./indoor-start";
 import { OutingExchange } from "./outing-exchange";
 
 /** Step of the whole model, s. */
@@ -65,7 +63,7 @@ export const USUAL_NATURE: BodilyNature = {
 
 /**
  * A person who has rested indoors and steps out.
- * @param resting set points and resting temperatures, when already known (they depend on person and basal heat alone)
+ * @param rested the person as they step out, when already known (it depends on person, basal heat and start alone)
  * @param digitSubsteps for those who ask what the digits' step does
  * @throws {CoreError} `out-of-range` when the person leaves PERSON_RANGE
  * @source outing mode of docs/method.md on JOS-3 (Takahashi et al. 2021)
@@ -74,12 +72,12 @@ export function createSitter(
   person: BodyPerson,
   start: IndoorStart,
   nature: BodilyNature = USUAL_NATURE,
-  resting: RestingBody = restingBody(person, nature.basalHeatFactor),
+  rested: RestedPerson = restedPerson(person, start, nature.basalHeatFactor),
   digitSubsteps: number = DIGIT_SUBSTEPS,
 ): Sitter {
   const { openingPerTrunkK, digitFlowFactor } = nature;
-  const body = bodyAtRest(resting, { ...OUTING_BODY, openingPerTrunkK });
-  body.temperatureC.set(restIndoors(start, resting));
+  const body = bodyAtRest(rested.resting, { ...OUTING_BODY, openingPerTrunkK });
+  body.temperatureC.set(rested.temperatureC);
   const { surfaceM2, capacityJPerK } = body.parameters;
   const skinExchange = createSkinExchange();
   const exchange = new OutingExchange();
