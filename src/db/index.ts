@@ -1,5 +1,6 @@
 export { migrateDatabase, openDatabase, type Connection, type Database, type OpenDatabase } from "./connect";
 export { countOutings, createOuting, createPerson, createPieces, createPlace, ensureOwner } from "./queries/create";
+export { readKit, replacePiece, setPieceStatus } from "./queries/kit";
 export { listOutings } from "./queries/list-outings";
 export { readCommands } from "./queries/sheet-commands";
 export { readPeopleAndPlaces } from "./queries/people-and-places";

@@ -23,6 +23,7 @@ import {
   OUTING_RANGE,
   PHASE_KINDS,
   PIECE_KINDS,
+  PIECE_STATUSES,
   TASK_HANDS,
   WEARING_SIDES,
   WHEN_OFF,
@@ -146,6 +147,10 @@ export const piece = pgTable(
     massG: integer(),
     priceMinor: integer(),
     currency: text(),
+    /** What else is to be said of it, in own words. */
+    note: text().notNull().default(""),
+    /** Not offered any more, kept in old outings; deleted ones are not listed either, and can be had back. */
+    status: text({ enum: PIECE_STATUSES }).notNull().default("inUse"),
     version: version(),
     createdAt: createdAt(),
     updatedAt: updatedAt(),
@@ -155,6 +160,7 @@ export const piece = pgTable(
     foreignKey({ columns: [table.ownerId, table.personId], foreignColumns: [person.ownerId, person.id] }),
     index("piece_by_person").on(table.ownerId, table.personId),
     check("piece_kind", oneOf(table.kind, PIECE_KINDS)),
+    check("piece_status", oneOf(table.status, PIECE_STATUSES)),
     check("piece_mass", sql`${table.massG} is null or ${table.massG} > 0`),
     check("piece_price", sql`(${table.priceMinor} is null) = (${table.currency} is null)`),
   ],

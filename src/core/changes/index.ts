@@ -6,4 +6,4 @@ export {
   whatBuysMinutesInSteps,
   type Worth,
 } from "./what-buys-minutes";
-export { schoolsOf, SCHOOLS, type School, type SchoolQuestion, type SchoolWay } from "./schools";
+export { schoolsOf, type School, type SchoolQuestion, type SchoolWay } from "./schools";

@@ -8,6 +8,7 @@ export {
   OUTING_RANGE,
   PHASE_KINDS,
   PIECE_KINDS,
+  PIECE_STATUSES,
   REFUGES,
   TASK_HANDS,
   WEARING_SIDES,
@@ -20,6 +21,7 @@ export {
   type PhaseKind,
   type Piece,
   type PieceKind,
+  type PieceStatus,
   type PieceTraits,
   type PlaceSetting,
   type Recurring,
@@ -30,6 +32,7 @@ export {
   type WearingSide,
   type WhenOff,
 } from "./outing";
+export { NOISE, STIFFNESS, WATER_RESISTANCE } from "./piece-scales";
 export { splitPhase, withoutPhase, withPhaseInserted, withPhaseMinutes } from "./edit-phase";
 export { carriedAt, type Carried } from "./carried";
 export { wearingProblems, type KnownPiece, type WearingProblem, type WearingProblemKind } from "./wearing-problems";

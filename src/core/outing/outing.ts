@@ -6,6 +6,7 @@ import type { AcceptedLevels } from "../limits";
 import type { LeakPoint, Side } from "../patches";
 import type { IndoorStart, SitterPosture } from "../sitter";
 import type { Ground, Shelter, WeatherHour } from "../weather";
+import { NOISE } from "./piece-scales";
 
 /** Changes when a figure may change; stored beside every verdict. */
 export const MODEL_VERSION = "4";
@@ -79,6 +80,10 @@ export const PIECE_KINDS = [
 ] as const;
 export type PieceKind = (typeof PIECE_KINDS)[number];
 
+/** Whether a piece is offered for new outings: retired ones are kept in old outings, deleted ones not listed. */
+export const PIECE_STATUSES = ["inUse", "retired", "deleted"] as const;
+export type PieceStatus = (typeof PIECE_STATUSES)[number];
+
 /** One thing that insulates. */
 export type Piece = {
   readonly id: string;
@@ -119,6 +124,14 @@ export type PieceTraits = {
   /** It holds a person at height; a jacket over it needs a slot for its strap. */
   readonly isHarness?: boolean | undefined;
   readonly hasStrapSlot?: boolean | undefined;
+  /** By NOISE, WATER_RESISTANCE and STIFFNESS. */
+  readonly noise?: number | undefined;
+  readonly waterResistance?: number | undefined;
+  readonly stiffness?: number | undefined;
+  readonly isAnimalFree?: boolean | undefined;
+  readonly isScentFree?: boolean | undefined;
+  readonly itches?: boolean | undefined;
+  readonly floats?: boolean | undefined;
 };
 
 /** Where a piece is while it is not worn. */
@@ -216,6 +229,7 @@ export const OUTING_RANGE = {
   everyMinutes: [2, 720],
   firstAfterMinutes: [0, 1440],
   dexterity: [0, DEXTERITY.length - 1],
+  pieceScale: [0, NOISE.length - 1],
   pieceMassG: [1, 20_000],
   printedTemperatureC: [-100, 20],
   latitudeDeg: [-90, 90],

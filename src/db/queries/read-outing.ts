@@ -1,4 +1,4 @@
-import { and, asc, eq } from "drizzle-orm";
+import { and, asc, eq, inArray, or } from "drizzle-orm";
 import type { Connection } from "../connect";
 import { hourOfWeather, outing, person, phase, piece, place, wearing } from "../schema";
 
@@ -30,7 +30,23 @@ export async function readOuting(connection: Connection, ownerId: string, outing
     connection
       .select()
       .from(piece)
-      .where(and(eq(piece.ownerId, ownerId), eq(piece.personId, found.outing.personId)))
+      .where(
+        and(
+          eq(piece.ownerId, ownerId),
+          eq(piece.personId, found.outing.personId),
+          // What is retired or deleted stays where it was worn.
+          or(
+            eq(piece.status, "inUse"),
+            inArray(
+              piece.id,
+              connection
+                .select({ id: wearing.pieceId })
+                .from(wearing)
+                .where(and(eq(wearing.ownerId, ownerId), eq(wearing.outingId, outingId))),
+            ),
+          ),
+        ),
+      )
       .orderBy(asc(piece.name)),
   ]);
   return { ...found, weather, phases, wearings, kit };

@@ -122,6 +122,13 @@ export const traitsSchema = z.strictObject({
   opensOverBoots: z.boolean().optional(),
   isHarness: z.boolean().optional(),
   hasStrapSlot: z.boolean().optional(),
+  noise: wholeWithin(OUTING_RANGE.pieceScale).optional(),
+  waterResistance: wholeWithin(OUTING_RANGE.pieceScale).optional(),
+  stiffness: wholeWithin(OUTING_RANGE.pieceScale).optional(),
+  isAnimalFree: z.boolean().optional(),
+  isScentFree: z.boolean().optional(),
+  itches: z.boolean().optional(),
+  floats: z.boolean().optional(),
 });
 const MOST_PARTS = 8;
 const fileWearingSchema = wearingSchema.safeExtend({

@@ -1,9 +1,8 @@
 import { z } from "zod";
 import { LOW_HIGH_RANGE } from "@/core/day";
-import { OUTING_RANGE, PIECE_KINDS } from "@/core/outing";
+import { OUTING_RANGE } from "@/core/outing";
 import { CONDITION_RANGE } from "@/core/sitter";
-import { labelSchema } from "../outing-file/label-schema";
-import { bodySchema, nameSchema, settingSchema, timeZoneSchema, traitsSchema } from "../outing-file/schema";
+import { bodySchema, nameSchema, settingSchema, timeZoneSchema } from "../outing-file/schema";
 import { wholeWithin, within } from "../within";
 import { contentShape } from "./outing-schema";
 
@@ -11,8 +10,6 @@ const id = z.uuid();
 const instant = z.iso.datetime({ offset: true });
 const known = z.strictObject({ kind: z.literal("known"), id });
 const LONGEST_SIT_MINUTES = 1440;
-const MOST_PRICE_MINOR = 100_000_00;
-const MOST_PIECES_AT_ONCE = 60;
 
 /** An outing from nothing: who, where, when, and a day of which low and high are known. */
 const fromPlaceSchema = z.strictObject({
@@ -54,33 +51,3 @@ export const newOutingSchema = z.discriminatedUnion("from", [fromPlaceSchema, co
 export type NewOuting = z.infer<typeof newOutingSchema>;
 export type OutingFromPlace = z.infer<typeof fromPlaceSchema>;
 export type OutingCopy = z.infer<typeof copySchema>;
-
-/** Pieces that join a person's kit. */
-export const newPiecesSchema = z.strictObject({
-  pieces: z
-    .array(
-      z
-        .strictObject({
-          id,
-          name: nameSchema,
-          kind: z.enum(PIECE_KINDS),
-          label: labelSchema,
-          fingersTogether: z.boolean().default(false),
-          traits: traitsSchema.default({}),
-          massG: wholeWithin(OUTING_RANGE.pieceMassG).nullable().default(null),
-          priceMinor: wholeWithin([0, MOST_PRICE_MINOR]).nullable().default(null),
-          currency: z
-            .string()
-            .regex(/^[A-Z]{3}$/, "is a currency code of three capitals")
-            .nullable()
-            .default(null),
-        })
-        .refine(({ priceMinor, currency }) => (priceMinor === null) === (currency === null), {
-          path: ["currency"],
-          message: "comes with a price, and a price with it",
-        }),
-    )
-    .min(1)
-    .max(MOST_PIECES_AT_ONCE),
-});
-export type NewPieces = z.infer<typeof newPiecesSchema>;

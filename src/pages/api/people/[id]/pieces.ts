@@ -1,11 +1,11 @@
 import type { APIRoute } from "astro";
-import { newPiecesSchema } from "@/formats/wire/new-outing-schema";
+import { kitViewSchema, newPiecesSchema } from "@/formats/wire/kit-schema";
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
 import { readJson } from "@/server/http/read-json";
 import { answer, json } from "@/server/http/respond";
-import { addPieces } from "@/server/kit/add-pieces";
+import { addPieces, kitOfPerson } from "@/server/kit/kit";
 
 export const POST: APIRoute = ({ params, request }) =>
   answer(async () => {
@@ -13,4 +13,7 @@ export const POST: APIRoute = ({ params, request }) =>
     return json(await addPieces(database(), LOCAL_OWNER_ID, params.id ?? "", wanted), 201);
   });
 
-export const ALL: APIRoute = () => methodNotAllowed("POST");
+export const GET: APIRoute = ({ params }) =>
+  answer(async () => json(kitViewSchema.parse(await kitOfPerson(database(), LOCAL_OWNER_ID, params.id ?? ""))));
+
+export const ALL: APIRoute = () => methodNotAllowed("GET, POST");

@@ -1,0 +1,28 @@
+// Scales of what a label does not print, a sentence for each step from 0 to 4: what anybody can tell by trying.
+
+/** How loud a piece is when it is moved. */
+export const NOISE = [
+  "silent, as wool",
+  "whispers close to the ear",
+  "heard by somebody beside you",
+  "rustles over ten paces",
+  "crackles in frost",
+] as const;
+
+/** What water it keeps out. */
+export const WATER_RESISTANCE = [
+  "takes up water at once",
+  "sheds a few drops",
+  "keeps a shower out",
+  "keeps hours of rain out, seams excepted",
+  "watertight, seams and all",
+] as const;
+
+/** How stiff it goes in hard frost. */
+export const STIFFNESS = [
+  "stays as it is",
+  "a little firmer",
+  "folds with some force",
+  "stands by itself",
+  "may crack when folded",
+] as const;

@@ -1,0 +1,51 @@
+import { and, asc, countDistinct, eq, inArray, sql } from "drizzle-orm";
+import type { Connection } from "../connect";
+import { piece, wearing } from "../schema";
+import type { Replaced } from "./replace-outing";
+
+type Row = typeof piece.$inferSelect;
+
+/** Every piece of a person, also retired and deleted ones, with the number of outings it is worn in. */
+export async function readKit(connection: Connection, ownerId: string, personId: string) {
+  return connection
+    .select({ piece, outings: countDistinct(wearing.outingId) })
+    .from(piece)
+    .leftJoin(wearing, and(eq(wearing.ownerId, piece.ownerId), eq(wearing.pieceId, piece.id)))
+    .where(and(eq(piece.ownerId, ownerId), eq(piece.personId, personId)))
+    .groupBy(piece.ownerId, piece.id)
+    .orderBy(asc(piece.name), asc(piece.id));
+}
+
+/** Replaces what is known of a piece if it is still at the version the writer saw. */
+export async function replacePiece(
+  connection: Connection,
+  ownerId: string,
+  pieceId: string,
+  expectedVersion: number,
+  content: Partial<Row>,
+): Promise<Replaced> {
+  const own = and(eq(piece.ownerId, ownerId), eq(piece.id, pieceId));
+  const [raised] = await connection
+    .update(piece)
+    .set({ ...content, version: sql`${piece.version} + 1`, updatedAt: sql`now()` })
+    .where(and(own, eq(piece.version, expectedVersion)))
+    .returning({ version: piece.version });
+  if (raised) return { kind: "saved", version: raised.version };
+  const [current] = await connection.select({ version: piece.version }).from(piece).where(own);
+  return current ? { kind: "conflict", version: current.version } : { kind: "missing" };
+}
+
+/** Retires, deletes or brings back pieces. @returns how many were found */
+export async function setPieceStatus(
+  connection: Connection,
+  ownerId: string,
+  pieceIds: readonly string[],
+  status: Row["status"],
+): Promise<number> {
+  const changed = await connection
+    .update(piece)
+    .set({ status, version: sql`${piece.version} + 1`, updatedAt: sql`now()` })
+    .where(and(eq(piece.ownerId, ownerId), inArray(piece.id, [...pieceIds])))
+    .returning({ id: piece.id });
+  return changed.length;
+}

@@ -1,0 +1,17 @@
+import type { PieceStatus } from "@/core/outing";
+import type { PieceView } from "./outing-view";
+
+/** A piece as the kit lists it. */
+export type KitPiece = PieceView & {
+  readonly note: string;
+  readonly status: PieceStatus;
+  readonly version: number;
+  /** In how many outings it is worn. */
+  readonly outings: number;
+};
+
+/** Everything a person owns. */
+export type KitView = {
+  readonly person: { readonly id: string; readonly name: string };
+  readonly pieces: readonly KitPiece[];
+};

@@ -1,0 +1,13 @@
+import type { APIRoute } from "astro";
+import { pieceStatusSchema } from "@/formats/wire/kit-schema";
+import { LOCAL_OWNER_ID } from "@/server/access";
+import { database } from "@/server/composition";
+import { methodNotAllowed } from "@/server/http/method-not-allowed";
+import { readJson } from "@/server/http/read-json";
+import { answer, json } from "@/server/http/respond";
+import { changeStatus } from "@/server/kit/kit";
+
+export const POST: APIRoute = ({ request }) =>
+  answer(async () => json(await changeStatus(database(), LOCAL_OWNER_ID, await readJson(request, pieceStatusSchema))));
+
+export const ALL: APIRoute = () => methodNotAllowed("POST");

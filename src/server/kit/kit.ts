@@ -1,0 +1,89 @@
+import { createPieces, readKit, readPeopleAndPlaces, replacePiece, setPieceStatus, type Database } from "@/db";
+import type { NewPieces, PieceStatusChange, SavedPiece } from "@/formats/wire/kit-schema";
+import type { KitView } from "@/formats/wire/kit-view";
+import { AppError } from "../app-error";
+
+const NO_PIECE = "There is no such piece.";
+const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
+
+async function personOf(database: Database, ownerId: string, personId: string): Promise<KitView["person"]> {
+  const { people } = await readPeopleAndPlaces(database, ownerId);
+  const found = people.find(({ id }) => id === personId);
+  if (!found) throw new AppError("not-found", "There is no such person.");
+  return { id: found.id, name: found.name };
+}
+
+/** Everything a person owns, retired and deleted pieces too. @throws {AppError} `not-found` */
+export async function kitOfPerson(database: Database, ownerId: string, personId: string): Promise<KitView> {
+  const person = await personOf(database, ownerId, personId);
+  const rows = await readKit(database, ownerId, personId);
+  return {
+    person,
+    pieces: rows.map(({ piece, outings }) => {
+      const { id, name, kind, label, fingersTogether, traits, massG, priceMinor, currency } = piece;
+      const { note, status, version } = piece;
+      return {
+        id,
+        name,
+        kind,
+        label,
+        fingersTogether,
+        traits,
+        massG,
+        priceMinor,
+        currency,
+        note,
+        status,
+        version,
+        outings,
+      };
+    }),
+  };
+}
+
+/** Adds pieces to a person's kit. @throws {AppError} `not-found` */
+export async function addPieces(
+  database: Database,
+  ownerId: string,
+  personId: string,
+  { pieces }: NewPieces,
+): Promise<{ added: number }> {
+  await personOf(database, ownerId, personId);
+  await createPieces(
+    database,
+    ownerId,
+    pieces.map((piece) => ({ ...piece, personId })),
+  );
+  return { added: pieces.length };
+}
+
+/** Keeps a piece as it was edited. @throws {AppError} `not-found`, `version-conflict` */
+export async function savePiece(
+  database: Database,
+  ownerId: string,
+  pieceId: string,
+  { version, ...content }: SavedPiece,
+): Promise<{ version: number }> {
+  if (!UUID.test(pieceId)) throw new AppError("not-found", NO_PIECE);
+  const replaced = await replacePiece(database, ownerId, pieceId, version, content);
+  if (replaced.kind === "missing") throw new AppError("not-found", NO_PIECE);
+  if (replaced.kind === "conflict") {
+    throw new AppError(
+      "version-conflict",
+      "The piece was changed elsewhere meanwhile. Open it anew and change it there; what you typed is still here.",
+      { currentVersion: replaced.version },
+    );
+  }
+  return { version: replaced.version };
+}
+
+/** Retires, deletes or brings back pieces. @throws {AppError} `not-found` where none of them is there */
+export async function changeStatus(
+  database: Database,
+  ownerId: string,
+  { ids, to }: PieceStatusChange,
+): Promise<{ changed: number }> {
+  const changed = await setPieceStatus(database, ownerId, ids, to);
+  if (changed === 0) throw new AppError("not-found", NO_PIECE);
+  return { changed };
+}
