@@ -1,6 +1,11 @@
 import { mkdirSync, writeFileSync } from "node:fs";
+import { kitFileJsonSchema } from "@/formats/kit-file/read-kit";
 import { outingFileJsonSchema } from "@/formats/outing-file/parse";
 
 mkdirSync("docs/formats", { recursive: true });
-writeFileSync("docs/formats/outing-2.schema.json", `${JSON.stringify(outingFileJsonSchema(), null, 2)}\n`);
-console.log("docs/formats/outing-2.schema.json");
+const schemas = { "outing-2": outingFileJsonSchema(), "kit-1": kitFileJsonSchema() };
+for (const [name, schema] of Object.entries(schemas)) {
+  const file = `docs/formats/${name}.schema.json`;
+  writeFileSync(file, `${JSON.stringify(schema, null, 2)}\n`);
+  console.log(file);
+}

@@ -8,6 +8,10 @@ export function plainNumber(value: number, decimals: number): string {
   return String(rounded).replace("-", MINUS);
 }
 
+/** The same with all its decimals, for figures that stand in columns or beside a spread. */
+export const fixedNumber = (value: number, decimals: number): string =>
+  (Math.abs(value) < 0.5 * 10 ** -decimals ? 0 : value).toFixed(decimals).replace("-", MINUS);
+
 /** "−12 °C"; whole degrees unless told otherwise: forecasts claim no more. */
 export const temperatureText = (celsius: number, unit: TemperatureUnit, decimals = 0): string =>
   `${plainNumber(TEMPERATURE[unit].fromSi(celsius), decimals)} ${TEMPERATURE[unit].label}`;

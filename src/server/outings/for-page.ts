@@ -2,25 +2,15 @@ import { readPeopleAndPlaces } from "@/db";
 import type { StartingPoints } from "@/formats/wire/starting-points";
 import type { OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing-view";
 import { LOCAL_OWNER_ID } from "../access";
-import { APP_ERRORS } from "../app-error";
 import { database } from "../composition";
-import { toAppError } from "../http/respond";
+import { refused, type Refused } from "../http/refused";
 import { openWithVerdict, outingLines } from "./outings";
-
-/** What a page shows instead of what it was asked for. */
-export type Refused = { readonly kind: "refused"; readonly status: number; readonly message: string };
 
 type Listed = {
   readonly kind: "found";
   readonly outings: readonly OutingLine[];
   readonly groups: readonly { readonly title: string; readonly outings: readonly OutingLine[] }[];
 };
-
-function refused(error: unknown): Refused {
-  const known = toAppError(error);
-  if (!known) throw error;
-  return { kind: "refused", status: APP_ERRORS[known.code], message: known.message };
-}
 
 /** Next and past outings: the next first, the past latest first. @param now ms since 1970 */
 export async function listForPage(now: number): Promise<Listed | Refused> {

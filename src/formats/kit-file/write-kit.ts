@@ -1,0 +1,65 @@
+import Papa from "papaparse";
+import type { Label } from "@/core/labels";
+import type { PieceView } from "../wire/outing-view";
+import { KIT_COLUMNS, materialCells, type KitRow } from "./columns";
+
+/** What of a piece a file holds. */
+type WrittenPiece = Omit<PieceView, "id"> & { readonly note: string };
+
+const MINOR = 100;
+export const KIT_FORMAT_VERSION = 1;
+
+/** A cell that a spreadsheet would take for a formula is given as text (a leading apostrophe, taken off in reading). */
+const asText = (text: string): string => (/^[=+\-@\t\r']/.test(text) ? `'${text}` : text);
+
+/** What belongs to the whole piece. */
+function headCells(piece: WrittenPiece, place: number): KitRow {
+  const { name, kind, label, fingersTogether, massG, priceMinor, currency, note, traits } = piece;
+  const worn = label.kind === "panels" ? label : null;
+  return {
+    piece: String(place + 1),
+    name: asText(name),
+    kind,
+    ...(worn && { face: worn.face, fit: worn.fit, wear: worn.wear, assembly: worn.assembly }),
+    ...(worn?.easeMm !== undefined && { easeMm: String(worn.easeMm) }),
+    fingersTogether: String(fingersTogether),
+    ...(massG !== null && { massG: String(massG) }),
+    ...(priceMinor !== null && { price: String(priceMinor / MINOR), currency: currency ?? "" }),
+    note: asText(note),
+    traits: Object.keys(traits).length > 0 ? JSON.stringify(traits) : "",
+  };
+}
+
+function panelRows(label: Label, head: KitRow): KitRow[] {
+  if (label.kind === "explicit") return [];
+  return label.panels.flatMap(({ patches, part, coverShare, materials }, panel) =>
+    materials.map((material, layer): KitRow => ({
+      ...(panel === 0 && layer === 0 ? head : { piece: head.piece! }),
+      panel: String(panel + 1),
+      patches: patches.join(" "),
+      ...(part !== undefined && { part: asText(part) }),
+      ...(coverShare !== undefined && { coverShare: String(coverShare) }),
+      ...materialCells(material),
+    })),
+  );
+}
+
+/**
+ * A kit as CSV, a row a material of a panel, with a decimal point. Pieces whose layers were given as they are have no
+ * label a table could hold: they are left out and named; JSON holds them.
+ */
+export function kitToCsv(pieces: readonly WrittenPiece[]): {
+  readonly text: string;
+  readonly leftOut: readonly string[];
+} {
+  const rows = pieces.flatMap((piece, place) => panelRows(piece.label, headCells(piece, place)));
+  const text = Papa.unparse({
+    fields: [...KIT_COLUMNS],
+    data: rows.map((row) => KIT_COLUMNS.map((column) => row[column] ?? "")),
+  });
+  return { text, leftOut: pieces.filter(({ label }) => label.kind === "explicit").map(({ name }) => name) };
+}
+
+/** A kit as JSON: loses nothing. */
+export const kitToJson = (pieces: readonly WrittenPiece[]): string =>
+  JSON.stringify({ formatVersion: KIT_FORMAT_VERSION, pieces }, null, 2);

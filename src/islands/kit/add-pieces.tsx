@@ -1,0 +1,99 @@
+import { useState, type FormEvent } from "react";
+import { QUICK_PIECES } from "@/formats/starter-kit/quick-pieces";
+import { STARTER_PIECES, starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import { $chosenPiece, addPieces, type FreshPiece } from "@/stores/kit-page";
+import { ChoiceField } from "../choice-field";
+import { NumberField } from "../number-field";
+
+const CURRENCY = "EUR";
+
+/** A kind of piece by the one figure that is known of it. */
+function byFigure(place: number, figure: number): FreshPiece {
+  const { words, figure: asked, kind, fingersTogether, traits, labelOf } = QUICK_PIECES[place]!;
+  return {
+    name: `${words} ${figure} ${asked.unit}`,
+    kind,
+    label: labelOf(figure, "used"),
+    fingersTogether,
+    traits,
+    massG: null,
+    priceMinor: null,
+    currency: null,
+  };
+}
+
+function generic(key: StarterPieceKey): FreshPiece {
+  const { fingersTogether = false, traits = {}, ...piece } = starterPiece(key);
+  return { ...piece, fingersTogether, traits, currency: CURRENCY };
+}
+
+/** Adds a piece by its kind and one figure, or a generic one; it opens beside, to be corrected. */
+export function AddPieces() {
+  const [place, setPlace] = useState(0);
+  const [figure, setFigure] = useState(QUICK_PIECES[0]!.figure.usual);
+  const [starter, setStarter] = useState<StarterPieceKey>("fleeceJacket");
+  const [problem, setProblem] = useState<string | null>(null);
+  const quick = QUICK_PIECES[place]!;
+  const add = async (event: FormEvent, piece: FreshPiece): Promise<void> => {
+    event.preventDefault();
+    try {
+      setProblem(null);
+      const [id] = await addPieces([piece]);
+      if (id) $chosenPiece.set(id);
+    } catch (error) {
+      setProblem((error as Error).message);
+    }
+  };
+  return (
+    <div className="no-print border-line flex flex-wrap items-end gap-x-8 gap-y-3 border-b pb-3">
+      <form
+        className="flex flex-wrap items-end gap-3"
+        noValidate
+        onSubmit={(event) => void add(event, byFigure(place, figure))}
+      >
+        <ChoiceField
+          label="Add a piece of yours"
+          value={String(place)}
+          options={QUICK_PIECES.map(({ words }, index): [string, string] => [String(index), words])}
+          onChange={(index) => {
+            setPlace(Number(index));
+            setFigure(QUICK_PIECES[Number(index)]!.figure.usual);
+          }}
+        />
+        <NumberField
+          key={place}
+          label={quick.figure.words}
+          unit={quick.figure.unit}
+          value={figure}
+          low={quick.figure.range[0]}
+          high={quick.figure.range[1]}
+          step={10}
+          decimals={1}
+          onChange={setFigure}
+        />
+        <button type="submit" className="press border-accent">
+          Add
+        </button>
+      </form>
+      <form className="flex flex-wrap items-end gap-3" onSubmit={(event) => void add(event, generic(starter))}>
+        <ChoiceField<StarterPieceKey>
+          label="or a generic one"
+          value={starter}
+          options={(Object.keys(STARTER_PIECES) as StarterPieceKey[]).map((key): [StarterPieceKey, string] => [
+            key,
+            STARTER_PIECES[key].name,
+          ])}
+          onChange={setStarter}
+        />
+        <button type="submit" className="press">
+          Add it
+        </button>
+      </form>
+      {problem !== null && (
+        <p role="alert" className="text-cranberry basis-full text-sm">
+          {problem}
+        </p>
+      )}
+    </div>
+  );
+}

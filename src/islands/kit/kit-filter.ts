@@ -1,0 +1,64 @@
+import { laneOf, type LaneName } from "@/charts/lane-of";
+import { FACE_PERMEABILITY_L_PER_M2S } from "@/core/labels";
+import type { PieceKind } from "@/core/outing";
+import type { KitPiece } from "@/formats/wire/kit-view";
+
+/** What of a kit is asked for. */
+export type KitFilter = {
+  readonly text: string;
+  readonly lane: LaneName | null;
+  readonly kind: PieceKind | null;
+  readonly traits: readonly KitTrait[];
+  readonly withRetired: boolean;
+  readonly withDeleted: boolean;
+};
+
+export const NO_FILTER: KitFilter = {
+  text: "",
+  lane: null,
+  kind: null,
+  traits: [],
+  withRetired: false,
+  withDeleted: false,
+};
+
+/** Windproof is a face that lets through no more than a dense weave (assumption). */
+const WINDPROOF_L_PER_M2S = FACE_PERMEABILITY_L_PER_M2S.denseWeave;
+const QUIET_AT_MOST = 1;
+const WATERPROOF_FROM = 3;
+const NIMBLE_FROM = 3;
+
+const isWindproof = ({ label }: KitPiece): boolean =>
+  label.kind === "panels"
+    ? FACE_PERMEABILITY_L_PER_M2S[label.face] <= WINDPROOF_L_PER_M2S
+    : label.panels.some(({ layers }) =>
+        layers.some(({ airPermeabilityLPerM2S }) => airPermeabilityLPerM2S <= WINDPROOF_L_PER_M2S),
+      );
+
+/** What pieces are looked for by. */
+export const KIT_TRAITS = {
+  windproof: { words: "windproof", has: isWindproof },
+  waterproof: { words: "waterproof", has: ({ traits }) => (traits.waterResistance ?? 0) >= WATERPROOF_FROM },
+  quiet: { words: "quiet", has: ({ traits }) => traits.noise !== undefined && traits.noise <= QUIET_AT_MOST },
+  animalFree: { words: "animal-free", has: ({ traits }) => traits.isAnimalFree === true },
+  nimble: { words: "nimble fingers", has: ({ traits }) => (traits.dexterity ?? -1) >= NIMBLE_FROM },
+  overBoots: { words: "opens over boots", has: ({ traits }) => traits.opensOverBoots === true },
+  floats: { words: "floats", has: ({ traits }) => traits.floats === true },
+} as const satisfies Record<string, { readonly words: string; readonly has: (piece: KitPiece) => boolean }>;
+export type KitTrait = keyof typeof KIT_TRAITS;
+
+const folded = (text: string): string => text.normalize("NFKD").replace(/\p{M}/gu, "").toLocaleLowerCase();
+
+/** Whether a piece is asked for; text is looked for in name and note, in any script, accents and capitals aside. */
+export function isAskedFor(piece: KitPiece, filter: KitFilter): boolean {
+  const { text, lane, kind, traits, withRetired, withDeleted } = filter;
+  if (piece.status === "retired" && !withRetired) return false;
+  if (piece.status === "deleted" && !withDeleted) return false;
+  if (kind !== null && piece.kind !== kind) return false;
+  if (lane !== null && laneOf(piece) !== lane) return false;
+  if (!traits.every((trait) => KIT_TRAITS[trait].has(piece))) return false;
+  const sought = folded(text.trim());
+  return sought === "" || folded(`${piece.name} ${piece.note}`).includes(sought);
+}
+
+export const keysOfTraits = Object.keys(KIT_TRAITS) as KitTrait[];

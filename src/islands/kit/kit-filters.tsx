@@ -1,0 +1,76 @@
+import { LANES, type LaneName } from "@/charts/lane-of";
+import { PIECE_KINDS, type PieceKind } from "@/core/outing";
+import { KIND_WORDS } from "@/formats/display/label-words";
+import { ChoiceField } from "../choice-field";
+import { keysOfTraits, KIT_TRAITS, type KitFilter, type KitTrait } from "./kit-filter";
+
+type Props = { readonly filter: KitFilter; readonly onChange: (filter: KitFilter) => void };
+
+const ALL = "all";
+
+/** A box that is on or off. */
+function Check({
+  words,
+  isOn,
+  onChange,
+}: {
+  readonly words: string;
+  readonly isOn: boolean;
+  readonly onChange: (isOn: boolean) => void;
+}) {
+  return (
+    <label className="flex min-h-6 items-center gap-1.5">
+      <input type="checkbox" className="size-4" checked={isOn} onChange={(event) => onChange(event.target.checked)} />
+      {words}
+    </label>
+  );
+}
+
+/** What of the kit is listed. */
+export function KitFilters({ filter, onChange }: Props) {
+  const set = (change: Partial<KitFilter>): void => onChange({ ...filter, ...change });
+  const toggle = (trait: KitTrait, isOn: boolean): void =>
+    set({ traits: isOn ? [...filter.traits, trait] : filter.traits.filter((own) => own !== trait) });
+  return (
+    <search className="no-print flex flex-col gap-2">
+      <div className="flex flex-wrap items-end gap-3">
+        <label className="flex flex-col gap-1">
+          <span className="text-muted text-sm">Search names and notes</span>
+          <input
+            type="search"
+            className="field w-64"
+            value={filter.text}
+            maxLength={120}
+            onChange={(event) => set({ text: event.target.value })}
+          />
+        </label>
+        <ChoiceField<LaneName | typeof ALL>
+          label="Zone"
+          value={filter.lane ?? ALL}
+          options={[[ALL, "all zones"], ...LANES.map((lane): [LaneName, string] => [lane, lane])]}
+          onChange={(lane) => set({ lane: lane === ALL ? null : lane })}
+        />
+        <ChoiceField<PieceKind | typeof ALL>
+          label="Kind"
+          value={filter.kind ?? ALL}
+          options={[[ALL, "all kinds"], ...PIECE_KINDS.map((kind): [PieceKind, string] => [kind, KIND_WORDS[kind]])]}
+          onChange={(kind) => set({ kind: kind === ALL ? null : kind })}
+        />
+      </div>
+      <fieldset className="flex flex-wrap gap-x-4 gap-y-1 text-sm">
+        <legend className="sr-only">Only what is</legend>
+        {keysOfTraits.map((trait) => (
+          <Check
+            key={trait}
+            words={KIT_TRAITS[trait].words}
+            isOn={filter.traits.includes(trait)}
+            onChange={(isOn) => toggle(trait, isOn)}
+          />
+        ))}
+        <span aria-hidden="true" className="border-line border-l" />
+        <Check words="also retired" isOn={filter.withRetired} onChange={(withRetired) => set({ withRetired })} />
+        <Check words="also deleted" isOn={filter.withDeleted} onChange={(withDeleted) => set({ withDeleted })} />
+      </fieldset>
+    </search>
+  );
+}

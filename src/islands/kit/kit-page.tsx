@@ -1,0 +1,165 @@
+import { useStore } from "@nanostores/react";
+import type { RowSelectionState } from "@tanstack/react-table";
+import { Archive, ArchiveRestore, Trash2 } from "lucide-react";
+import { lazy, Suspense, useEffect, useMemo, useRef, useState, type ReactNode } from "react";
+import type { PieceStatus } from "@/core/outing";
+import type { Preferences } from "@/formats/display/preferences";
+import type { KitView } from "@/formats/wire/kit-view";
+import { $chosenPiece, $kit, $statusDone, setStatus, takeStatusBack } from "@/stores/kit-page";
+import { $preferences } from "@/stores/preferences";
+import { useInitially } from "../use-initially";
+import { AddPieces } from "./add-pieces";
+import { isAskedFor, NO_FILTER, type KitFilter } from "./kit-filter";
+import { KitFilters } from "./kit-filters";
+import { KitTable } from "./kit-table";
+import { PieceEditor } from "./piece-editor";
+
+/** Fetched when first opened, with all that reads files. */
+const KitFile = lazy(() => import("./kit-file").then((module) => ({ default: module.KitFile })));
+
+type Props = {
+  readonly initial: KitView;
+  readonly people: readonly { readonly id: string; readonly name: string }[];
+  readonly preferences: Preferences;
+};
+
+const ICON_PX = 15;
+/** Where the piece stands beside the list and not under it. */
+const WIDE = "(min-width: 64rem)";
+const ACTIONS: readonly { readonly to: PieceStatus; readonly words: string; readonly icon: ReactNode }[] = [
+  { to: "retired", words: "Retire", icon: <Archive aria-hidden="true" size={ICON_PX} /> },
+  { to: "inUse", words: "Back in use", icon: <ArchiveRestore aria-hidden="true" size={ICON_PX} /> },
+  { to: "deleted", words: "Delete", icon: <Trash2 aria-hidden="true" size={ICON_PX} /> },
+];
+
+type ManyProps = { readonly ids: readonly string[]; readonly listed: string; readonly onDone: () => void };
+
+/** What is done to many pieces at once, and taken back. */
+function Many({ ids, listed, onDone }: ManyProps) {
+  const done = useStore($statusDone);
+  const [problem, setProblem] = useState<string | null>(null);
+  const run = async (work: Promise<void>): Promise<void> => {
+    try {
+      setProblem(null);
+      await work;
+      onDone();
+    } catch (error) {
+      setProblem((error as Error).message);
+    }
+  };
+  return (
+    <div className="no-print flex min-h-9 flex-wrap items-center gap-2 text-sm">
+      <p role="status" className="text-muted">
+        {ids.length > 0 ? `${ids.length} selected` : listed}
+      </p>
+      {ids.length > 0 && (
+        <>
+          {ACTIONS.map(({ to, words, icon }) => (
+            <button
+              key={to}
+              type="button"
+              className="press press-small flex items-center gap-1.5"
+              onClick={() => void run(setStatus(ids, to))}
+            >
+              {icon}
+              {words}
+            </button>
+          ))}
+        </>
+      )}
+      <p role="status">
+        {done && (
+          <>
+            {done.words}{" "}
+            <button type="button" className="press press-small" onClick={() => void run(takeStatusBack())}>
+              Take back
+            </button>
+          </>
+        )}
+      </p>
+      {problem !== null && (
+        <p role="alert" className="text-cranberry">
+          {problem}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** Everything a person owns, each piece read in one unit. */
+export default function KitPage({ initial, people, preferences }: Props) {
+  useInitially(() => {
+    $preferences.set(preferences);
+    $kit.set(initial);
+  });
+  const kit = useStore($kit) ?? initial;
+  const chosenId = useStore($chosenPiece);
+  const beside = useRef<HTMLElement>(null);
+  useEffect(() => {
+    if (chosenId && !window.matchMedia(WIDE).matches) beside.current?.scrollIntoView();
+  }, [chosenId]);
+  const [isFileOpen, setFileOpen] = useState(false);
+  const [filter, setFilter] = useState<KitFilter>(NO_FILTER);
+  const [selected, setSelected] = useState<RowSelectionState>({});
+  const pieces = useMemo(() => kit.pieces.filter((piece) => isAskedFor(piece, filter)), [kit, filter]);
+  const chosen = kit.pieces.find(({ id }) => id === chosenId);
+  const ids = pieces.filter(({ id }) => selected[id]).map(({ id }) => id);
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-6 pt-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
+      <div className="flex flex-col gap-3">
+        <div className="flex flex-wrap items-center justify-between gap-3">
+          <h1 className="text-2xl font-semibold">Kit of {kit.person.name}</h1>
+          <button type="button" className="press press-small no-print mr-auto" onClick={() => setFileOpen(true)}>
+            File …
+          </button>
+          {people.length > 1 && (
+            <nav aria-label="Whose kit" className="flex flex-wrap gap-3 text-sm">
+              {people.map(({ id, name }) => (
+                <a
+                  key={id}
+                  href={`/kit?person=${id}`}
+                  aria-current={id === kit.person.id ? "page" : undefined}
+                  className={`min-h-6 ${id === kit.person.id ? "font-semibold" : "underline"}`}
+                >
+                  {name}
+                </a>
+              ))}
+            </nav>
+          )}
+        </div>
+        <AddPieces />
+        {isFileOpen && (
+          <Suspense fallback={null}>
+            <KitFile pieces={kit.pieces} onClose={() => setFileOpen(false)} />
+          </Suspense>
+        )}
+        <KitFilters filter={filter} onChange={setFilter} />
+        <Many
+          ids={ids}
+          listed={`${pieces.length} listed, ${kit.pieces.filter(({ status }) => status === "inUse").length} in use`}
+          onDone={() => setSelected({})}
+        />
+        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Pieces">
+          <KitTable
+            pieces={pieces}
+            chosenId={chosenId}
+            selected={selected}
+            onSelect={setSelected}
+            onOpen={(id) => $chosenPiece.set(id)}
+          />
+        </div>
+      </div>
+      <section
+        ref={beside}
+        aria-label="Piece"
+        className="border-line min-w-0 lg:sticky lg:top-2 lg:max-h-[calc(100dvh-1rem)] lg:self-start lg:overflow-y-auto lg:border-l lg:pl-5"
+      >
+        {chosen ? (
+          <PieceEditor key={chosen.id} piece={chosen} onClose={() => $chosenPiece.set(null)} />
+        ) : (
+          <p className="text-muted">Open a piece to see what its label comes to, and to correct it.</p>
+        )}
+      </section>
+    </div>
+  );
+}

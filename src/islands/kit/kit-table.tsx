@@ -1,0 +1,201 @@
+import {
+  createColumnHelper,
+  flexRender,
+  getCoreRowModel,
+  getSortedRowModel,
+  useReactTable,
+  type Column,
+  type RowSelectionState,
+  type SortingState,
+} from "@tanstack/react-table";
+import { ArrowDown, ArrowUp } from "lucide-react";
+import { useMemo, useState } from "react";
+import { LANES, laneOf } from "@/charts/lane-of";
+import { KIND_WORDS } from "@/formats/display/label-words";
+import { fixedNumber, moneyText } from "@/formats/display/numbers";
+import { warmestClo, type ReadingRow } from "@/formats/display/reading-words";
+import type { KitPiece } from "@/formats/wire/kit-view";
+
+type Props = {
+  readonly pieces: readonly KitPiece[];
+  readonly chosenId: string | null;
+  readonly selected: RowSelectionState;
+  readonly onSelect: (selected: RowSelectionState) => void;
+  readonly onOpen: (id: string) => void;
+};
+
+type Row = {
+  readonly piece: KitPiece;
+  readonly lane: string;
+  readonly laneOrder: number;
+  readonly best: ReadingRow | null;
+};
+
+const rowOf = (piece: KitPiece): Row => {
+  const lane = laneOf(piece);
+  return { piece, lane, laneOrder: LANES.indexOf(lane), best: warmestClo(piece.label) };
+};
+
+const STATUS_WORDS: Readonly<Record<KitPiece["status"], string>> = {
+  inUse: "",
+  retired: "retired",
+  deleted: "deleted",
+};
+const cloText = (best: ReadingRow | null): string =>
+  best ? `${fixedNumber(best.clo, 2)} ± ${fixedNumber(best.spreadClo, 2)}` : "–";
+const priceText = ({ priceMinor, currency }: KitPiece): string =>
+  priceMinor === null || currency === null ? "" : moneyText(priceMinor, currency);
+
+const helper = createColumnHelper<Row>();
+/** Sorted as numbers, what is not known last. */
+const UNKNOWN_LAST = { sortUndefined: "last", sortingFn: "basic" } as const;
+
+const COLUMNS = [
+  helper.accessor((row) => row.laneOrder, { id: "zone", header: "Zone", cell: ({ row }) => row.original.lane }),
+  helper.accessor((row) => row.piece.kind, {
+    id: "kind",
+    header: "Kind",
+    cell: ({ row }) => KIND_WORDS[row.original.piece.kind],
+  }),
+  helper.accessor((row) => row.best?.clo, {
+    id: "clo",
+    header: "clo, warmest part",
+    cell: ({ row }) => cloText(row.original.best),
+    ...UNKNOWN_LAST,
+  }),
+  helper.accessor((row) => row.piece.massG ?? undefined, {
+    id: "mass",
+    header: "g",
+    cell: ({ row }) => row.original.piece.massG ?? "",
+    ...UNKNOWN_LAST,
+  }),
+  helper.accessor((row) => row.piece.priceMinor ?? undefined, {
+    id: "price",
+    header: "Price",
+    cell: ({ row }) => priceText(row.original.piece),
+    ...UNKNOWN_LAST,
+  }),
+  helper.accessor((row) => row.piece.outings, { id: "outings", header: "Outings" }),
+];
+const NUMBERS = new Set(["clo", "mass", "price", "outings"]);
+const HIDDEN_ON_PHONE = new Set(["kind", "price", "outings"]);
+const cellClass = (columnId: string): string =>
+  `px-2 py-1 ${NUMBERS.has(columnId) ? "text-right" : "text-left"} ${HIDDEN_ON_PHONE.has(columnId) ? "max-sm:hidden" : ""}`;
+
+const SORT_WORDS = { asc: "ascending", desc: "descending" } as const;
+
+function SortButton({ column, words }: { readonly column: Column<Row>; readonly words: string }) {
+  const sorted = column.getIsSorted();
+  return (
+    <button type="button" className="inline-flex items-center gap-1" onClick={column.getToggleSortingHandler()}>
+      {words}
+      {sorted === "asc" && <ArrowUp aria-hidden="true" size={14} />}
+      {sorted === "desc" && <ArrowDown aria-hidden="true" size={14} />}
+    </button>
+  );
+}
+
+/** The kit as a table: sorted by any column, pieces chosen one or many. */
+export function KitTable({ pieces, chosenId, selected, onSelect, onOpen }: Props) {
+  const [sorting, setSorting] = useState<SortingState>([{ id: "zone", desc: false }]);
+  const rows = useMemo(() => pieces.map(rowOf), [pieces]);
+  const columns = useMemo(
+    () => [
+      helper.accessor((row) => row.piece.name, {
+        id: "name",
+        header: "Piece",
+        sortingFn: (one, other) => one.original.piece.name.localeCompare(other.original.piece.name),
+      }),
+      ...COLUMNS,
+    ],
+    [],
+  );
+  // The project compiles no hooks, so functions that cannot be kept do no harm.
+  // eslint-disable-next-line react-hooks/incompatible-library
+  const table = useReactTable({
+    data: rows,
+    columns,
+    state: { sorting, rowSelection: selected },
+    getRowId: ({ piece }) => piece.id,
+    onSortingChange: setSorting,
+    onRowSelectionChange: (change) => onSelect(typeof change === "function" ? change(selected) : change),
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+  });
+  return (
+    <table className="w-full text-sm">
+      <caption className="sr-only">The kit</caption>
+      <thead>
+        {table.getHeaderGroups().map((group) => (
+          <tr key={group.id} className="border-line border-b">
+            <th scope="col" className="w-8 px-1 text-left">
+              <input
+                type="checkbox"
+                className="size-4"
+                aria-label="All that is listed"
+                checked={rows.length > 0 && table.getIsAllRowsSelected()}
+                onChange={table.getToggleAllRowsSelectedHandler()}
+              />
+            </th>
+            {group.headers.map(({ id, column }) => {
+              const sorted = column.getIsSorted();
+              return (
+                <th
+                  key={id}
+                  scope="col"
+                  aria-sort={sorted === false ? undefined : SORT_WORDS[sorted]}
+                  className={`text-muted font-normal ${cellClass(id)}`}
+                >
+                  <SortButton column={column as Column<Row>} words={String(column.columnDef.header)} />
+                </th>
+              );
+            })}
+          </tr>
+        ))}
+      </thead>
+      <tbody>
+        {table.getRowModel().rows.map((row) => {
+          const { piece } = row.original;
+          return (
+            <tr key={row.id} className={`border-line border-b ${piece.id === chosenId ? "bg-shade" : ""}`}>
+              <td className="px-1">
+                <input
+                  type="checkbox"
+                  className="size-4"
+                  aria-label={`Select ${piece.name}`}
+                  checked={row.getIsSelected()}
+                  onChange={row.getToggleSelectedHandler()}
+                />
+              </td>
+              {row.getVisibleCells().map((cell) => {
+                const { id } = cell.column;
+                if (id !== "name") {
+                  return (
+                    <td key={cell.id} className={cellClass(id)}>
+                      {flexRender(cell.column.columnDef.cell, cell.getContext())}
+                    </td>
+                  );
+                }
+                return (
+                  <th key={cell.id} scope="row" className="px-2 py-1 text-left font-normal">
+                    <button
+                      type="button"
+                      className="min-h-6 text-left underline-offset-2 hover:underline"
+                      aria-pressed={piece.id === chosenId}
+                      onClick={() => onOpen(piece.id)}
+                    >
+                      {piece.name}
+                    </button>
+                    {piece.status !== "inUse" && (
+                      <span className="text-muted ml-2 text-xs">{STATUS_WORDS[piece.status]}</span>
+                    )}
+                  </th>
+                );
+              })}
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}

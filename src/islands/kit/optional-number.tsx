@@ -1,0 +1,42 @@
+import { useId, useState } from "react";
+
+type Props = {
+  readonly label: string;
+  readonly value: number | null;
+  readonly low: number;
+  readonly high: number;
+  readonly onChange: (value: number | null) => void;
+};
+
+/** A number that may be left empty: not known. What cannot be used stays in the field, with the reason. */
+export function OptionalNumber({ label, value, low, high, onChange }: Props) {
+  const id = useId();
+  const [text, setText] = useState(value === null ? "" : String(value));
+  const typed = text.trim() === "" ? null : Number(text.replace(",", "."));
+  const isUsable = typed === null || (typed >= low && typed <= high);
+  return (
+    <div className="flex flex-col gap-1">
+      <label htmlFor={id} className="text-muted text-sm">
+        {label}
+      </label>
+      <input
+        id={id}
+        className="field w-28"
+        inputMode="decimal"
+        value={text}
+        aria-invalid={!isUsable}
+        aria-describedby={isUsable ? undefined : `${id}-error`}
+        onChange={(event) => {
+          setText(event.target.value);
+          const next = event.target.value.trim() === "" ? null : Number(event.target.value.replace(",", "."));
+          if (next === null || (next >= low && next <= high)) onChange(next);
+        }}
+      />
+      {!isUsable && (
+        <p id={`${id}-error`} role="alert" className="text-cranberry text-sm">
+          Give a number from {low} to {high}, or leave it empty.
+        </p>
+      )}
+    </div>
+  );
+}

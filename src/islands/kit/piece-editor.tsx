@@ -1,0 +1,107 @@
+import { useState } from "react";
+import { OUTING_RANGE } from "@/core/outing";
+import type { KitPiece } from "@/formats/wire/kit-view";
+import { duplicatePiece, savePiece, type PieceDraft } from "@/stores/kit-page";
+import { TextField } from "../text-field";
+import { LabelFields } from "./label-fields";
+import { OptionalNumber } from "./optional-number";
+import { Reading } from "./reading";
+import { TraitFields } from "./trait-fields";
+
+const MINOR = 100;
+const MOST_PRICE = 100_000;
+const USUAL_CURRENCY = "EUR";
+
+const draftOf = ({ id: _id, version: _version, status: _status, outings: _outings, ...draft }: KitPiece): PieceDraft =>
+  draft;
+
+/** One piece: what its label says and what that comes to, side by side; kept by a press. */
+export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; readonly onClose: () => void }) {
+  const [draft, setDraft] = useState(() => draftOf(piece));
+  const [told, setTold] = useState<{ readonly words: string; readonly isProblem: boolean } | null>(null);
+  const set = (change: Partial<PieceDraft>): void => {
+    setTold(null);
+    setDraft({ ...draft, ...change });
+  };
+  const doing = async (work: Promise<void>, words: string): Promise<void> => {
+    try {
+      await work;
+      setTold({ words, isProblem: false });
+    } catch (error) {
+      setTold({ words: (error as Error).message, isProblem: true });
+    }
+  };
+  const isChanged = JSON.stringify(draft) !== JSON.stringify(draftOf(piece));
+  const isNamed = draft.name.trim() !== "";
+  return (
+    <div className="flex flex-col gap-3">
+      <div className="flex items-center justify-between gap-3">
+        <h2 className="text-lg font-semibold">{piece.name}</h2>
+        <button type="button" className="press press-small" onClick={onClose}>
+          Close
+        </button>
+      </div>
+      {piece.outings > 0 && (
+        <p className="text-muted text-sm">
+          Worn in {piece.outings} {piece.outings === 1 ? "outing" : "outings"}: what you change here is computed anew
+          there.
+        </p>
+      )}
+      <div className="flex flex-wrap items-end gap-3">
+        <TextField label="Name" value={draft.name} onChange={(name) => set({ name })} />
+        <OptionalNumber
+          label="Mass, g"
+          value={draft.massG}
+          low={OUTING_RANGE.pieceMassG[0]}
+          high={OUTING_RANGE.pieceMassG[1]}
+          onChange={(massG) => set({ massG: massG === null ? null : Math.round(massG) })}
+        />
+        <OptionalNumber
+          label={`Price, ${draft.currency ?? USUAL_CURRENCY}`}
+          value={draft.priceMinor === null ? null : draft.priceMinor / MINOR}
+          low={0}
+          high={MOST_PRICE}
+          onChange={(price) =>
+            set(
+              price === null
+                ? { priceMinor: null, currency: null }
+                : { priceMinor: Math.round(price * MINOR), currency: draft.currency ?? USUAL_CURRENCY },
+            )
+          }
+        />
+      </div>
+      <Reading label={draft.label} />
+      <LabelFields label={draft.label} onChange={(label) => set({ label })} />
+      <TraitFields kind={draft.kind} traits={draft.traits} onChange={(traits) => set({ traits })} />
+      <label className="flex flex-col gap-1">
+        <span className="text-muted text-sm">Note</span>
+        <textarea
+          className="field min-h-16"
+          value={draft.note}
+          maxLength={2000}
+          onChange={(event) => set({ note: event.target.value })}
+        />
+      </label>
+      <p className="flex flex-wrap gap-2">
+        <button
+          type="button"
+          className="press border-accent"
+          disabled={!isChanged || !isNamed}
+          onClick={() => void doing(savePiece(piece.id, { ...draft, name: draft.name.trim() }), "Kept.")}
+        >
+          Keep
+        </button>
+        <button type="button" className="press" onClick={() => void doing(duplicatePiece(piece), "")}>
+          Another like it
+        </button>
+      </p>
+      {!isNamed && <p className="text-cranberry text-sm">Give the piece a name.</p>}
+      <p
+        role={told?.isProblem ? "alert" : "status"}
+        className={`text-sm ${told?.isProblem ? "text-cranberry" : "text-muted"}`}
+      >
+        {told?.words ?? (isChanged ? "Not kept yet." : "")}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,26 @@
+import { readPeopleAndPlaces } from "@/db";
+import type { KitView } from "@/formats/wire/kit-view";
+import { LOCAL_OWNER_ID } from "../access";
+import { AppError } from "../app-error";
+import { database } from "../composition";
+import { refused, type Refused } from "../http/refused";
+import { kitOfPerson } from "./kit";
+
+type Found = {
+  readonly kind: "found";
+  readonly kit: KitView;
+  readonly people: readonly { readonly id: string; readonly name: string }[];
+};
+
+/** A person's kit; of the first by name where none is asked for. */
+export async function kitForPage(personId: string | null): Promise<Found | Refused> {
+  try {
+    const { people } = await readPeopleAndPlaces(database(), LOCAL_OWNER_ID);
+    const wanted = personId ?? people[0]?.id;
+    if (!wanted) throw new AppError("not-found", "There is nobody yet. A person comes with the first outing.");
+    const kit = await kitOfPerson(database(), LOCAL_OWNER_ID, wanted);
+    return { kind: "found", kit, people: people.map(({ id, name }) => ({ id, name })) };
+  } catch (error) {
+    return refused(error);
+  }
+}

@@ -1,0 +1,107 @@
+import { atom } from "nanostores";
+import { v7 as uuid } from "uuid";
+import type { PieceStatus } from "@/core/outing";
+import type { KitPiece, KitView } from "@/formats/wire/kit-view";
+import type { ErrorBody, PieceView } from "@/formats/wire/outing-view";
+
+/** The kit on screen. */
+export const $kit = atom<KitView | null>(null);
+/** The piece being edited. */
+export const $chosenPiece = atom<string | null>(null);
+
+/** What was done to many pieces last, so that it can be taken back. */
+export type StatusDone = { readonly words: string; readonly before: ReadonlyMap<string, PieceStatus> };
+export const $statusDone = atom<StatusDone | null>(null);
+
+/** What of a piece is typed. */
+export type PieceDraft = Omit<KitPiece, "id" | "version" | "status" | "outings">;
+/** A piece as it comes from a starter kit or a file: a note is not needed. */
+export type FreshPiece = Omit<PieceView, "id"> & { readonly note?: string };
+
+/** Asks the server. @throws {Error} with a message to show */
+async function ask<Answer>(url: string, method: string, body?: unknown): Promise<Answer> {
+  const response = await fetch(url, {
+    method,
+    ...(body !== undefined && { headers: { "content-type": "application/json" }, body: JSON.stringify(body) }),
+  }).catch(() => null);
+  if (!response) throw new Error("The server cannot be reached. Nothing was changed; try again.");
+  if (response.ok) return (await response.json()) as Answer;
+  const { error } = (await response.json()) as ErrorBody;
+  throw new Error([error.message, ...(error.problems ?? []).map(({ path, reason }) => `${path} ${reason}.`)].join(" "));
+}
+
+const inKit = (change: (pieces: readonly KitPiece[]) => readonly KitPiece[]): void => {
+  const kit = $kit.get();
+  if (kit) $kit.set({ ...kit, pieces: change(kit.pieces) });
+};
+
+/** Keeps an edited piece. @throws {Error} with a message to show */
+export async function savePiece(pieceId: string, draft: PieceDraft): Promise<void> {
+  const piece = $kit.get()?.pieces.find(({ id }) => id === pieceId);
+  if (!piece) return;
+  const { version } = await ask<{ version: number }>(`/api/pieces/${pieceId}`, "PUT", {
+    version: piece.version,
+    ...draft,
+  });
+  inKit((pieces) => pieces.map((own) => (own.id === pieceId ? { ...own, ...draft, version } : own)));
+}
+
+/** Adds pieces to the kit on screen. @returns their ids @throws {Error} with a message to show */
+export async function addPieces(fresh: readonly FreshPiece[]): Promise<readonly string[]> {
+  const kit = $kit.get();
+  if (!kit || fresh.length === 0) return [];
+  const added = fresh.map((piece): KitPiece => ({
+    note: "",
+    ...piece,
+    id: uuid(),
+    version: 1,
+    status: "inUse",
+    outings: 0,
+  }));
+  await ask(`/api/people/${kit.person.id}/pieces`, "POST", {
+    pieces: added.map(({ version: _version, status: _status, outings: _outings, ...piece }) => piece),
+  });
+  inKit((pieces) => [...pieces, ...added]);
+  return added.map(({ id }) => id);
+}
+
+const DONE_WORDS: Readonly<Record<PieceStatus, string>> = {
+  inUse: "in use again",
+  retired: "retired: kept in old outings, not offered for new ones",
+  deleted: "deleted",
+};
+
+/** Retires, deletes or brings back pieces; can be taken back. @throws {Error} with a message to show */
+export async function setStatus(ids: readonly string[], to: PieceStatus): Promise<void> {
+  const kit = $kit.get();
+  const changed = kit?.pieces.filter(({ id, status }) => ids.includes(id) && status !== to) ?? [];
+  if (changed.length === 0) return;
+  await ask("/api/pieces/status", "POST", { ids: changed.map(({ id }) => id), to });
+  const chosen = new Set(changed.map(({ id }) => id));
+  inKit((pieces) => pieces.map((own) => (chosen.has(own.id) ? { ...own, status: to, version: own.version + 1 } : own)));
+  const what = changed.length === 1 ? changed[0]!.name : `${changed.length} pieces`;
+  $statusDone.set({
+    words: `${what}: ${DONE_WORDS[to]}.`,
+    before: new Map(changed.map(({ id, status }) => [id, status])),
+  });
+}
+
+/** Takes the last change of many pieces back. @throws {Error} with a message to show */
+export async function takeStatusBack(): Promise<void> {
+  const done = $statusDone.get();
+  if (!done) return;
+  for (const status of new Set(done.before.values())) {
+    await setStatus(
+      [...done.before].filter(([, own]) => own === status).map(([id]) => id),
+      status,
+    );
+  }
+  $statusDone.set(null);
+}
+
+/** Another one like it. @throws {Error} with a message to show */
+export async function duplicatePiece(piece: KitPiece): Promise<void> {
+  const { id: _id, version: _version, status: _status, outings: _outings, ...rest } = piece;
+  const [added] = await addPieces([{ ...rest, name: `${piece.name}, another` }]);
+  if (added) $chosenPiece.set(added);
+}

@@ -1,0 +1,118 @@
+import AxeBuilder from "@axe-core/playwright";
+import { readFileSync } from "node:fs";
+import { expect, test, type Page } from "@playwright/test";
+
+const rows = (page: Page) => page.getByRole("row").filter({ has: page.getByRole("rowheader") });
+const list = (page: Page) => page.getByRole("region", { name: "Pieces" });
+const piece = (page: Page) => page.getByRole("region", { name: "Piece", exact: true });
+
+async function openKit(page: Page, person = "Runa"): Promise<void> {
+  await page.goto("/kit");
+  const link = page.getByRole("navigation", { name: "Whose kit" }).getByRole("link", { name: person });
+  await link.click();
+  await expect(page.getByRole("heading", { name: `Kit of ${person}` })).toBeVisible();
+  await page.waitForFunction(() => !document.querySelector("astro-island[ssr]"));
+}
+
+test("a piece is found, its reading follows its label, it is kept and survives a reload", async ({ page }) => {
+  await openKit(page);
+  const all = await rows(page).count();
+  await page.getByLabel("Search names and notes").fill("FLEECE jacket");
+  await expect(list(page).getByRole("rowheader")).toHaveCount(1);
+  await page.getByLabel("Search names and notes").fill("");
+  await page.getByLabel("windproof").check();
+  await expect.poll(() => rows(page).count()).toBeLessThan(all);
+  await page.getByLabel("windproof").uncheck();
+  await list(page).getByRole("button", { name: "Fleece jacket 200", exact: true }).click();
+  const reading = piece(page).getByRole("region", { name: "What the label comes to" });
+  await expect(reading.getByText("0.68", { exact: true })).toBeVisible();
+  await piece(page).getByLabel("Printed").first().fill("300");
+  await expect(reading.getByText("1.02", { exact: true })).toBeVisible();
+  await piece(page).getByLabel("Mass, g").fill("much");
+  await expect(piece(page).getByRole("alert")).toContainText("Give a number");
+  await piece(page).getByLabel("Mass, g").fill("560");
+  await piece(page).getByRole("button", { name: "Keep" }).click();
+  await expect(piece(page).getByText("Kept.")).toBeVisible();
+  await page.reload();
+  await list(page).getByRole("button", { name: "Fleece jacket 200", exact: true }).click();
+  await expect(piece(page).getByLabel("Mass, g")).toHaveValue("560");
+  await piece(page).getByLabel("Printed").first().fill("200");
+  await piece(page).getByRole("button", { name: "Keep" }).click();
+  await expect(piece(page).getByText("Kept.")).toBeVisible();
+});
+
+test("eight pieces by keyboard alone; retired, taken back, deleted and undeleted", async ({ page }) => {
+  await openKit(page, "Eskil");
+  const count = () => list(page).getByRole("rowheader").count();
+  const before = await count();
+  await page.getByLabel("Add a piece of yours").focus();
+  for (let added = 1; added <= 8; added++) {
+    await page.keyboard.press("ArrowDown");
+    await page.keyboard.press("Tab");
+    await page.keyboard.press("Tab");
+    await page.keyboard.press("Enter");
+    await expect.poll(count).toBe(before + added);
+    await page.keyboard.press("Shift+Tab");
+    await page.keyboard.press("Shift+Tab");
+  }
+  const first = list(page)
+    .getByRole("checkbox", { name: /^Select / })
+    .first();
+  await first.focus();
+  await page.keyboard.press("Space");
+  await page.getByRole("button", { name: "Retire" }).click();
+  await expect.poll(count).toBe(before + 7);
+  await page.getByRole("button", { name: "Take back" }).click();
+  await expect.poll(count).toBe(before + 8);
+  await list(page)
+    .getByRole("checkbox", { name: /^Select / })
+    .first()
+    .check();
+  await page.getByRole("button", { name: "Delete" }).click();
+  await expect.poll(count).toBe(before + 7);
+  await page.reload();
+  await page.getByLabel("also deleted").check();
+  await expect.poll(count).toBe(before + 8);
+});
+
+test("the kit goes out as a table and pieces come in, bad rows named", async ({ page }) => {
+  await openKit(page);
+  await page.getByRole("button", { name: "File …" }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("button", { name: "As a table (CSV)" }).click(),
+  ]);
+  const text = readFileSync((await download.path())!, "utf8");
+  expect(text).toContain("Down parka");
+  await page
+    .getByLabel("or its text")
+    .fill(
+      "name;kind;face;material;thicknessMm;patches\nFelt insole <b>;footbed;open;felt;6,5;sole\nBad;footbed;open;felt;thick;sole",
+    );
+  await expect(page.getByTestId("kit-preview")).toHaveText("1 piece can be read, 1 cannot.");
+  await expect(page.getByRole("list", { name: "What cannot be read" })).toContainText("Row 2");
+  await page.getByRole("button", { name: "Add 1 to the kit" }).click();
+  await expect(list(page).getByRole("button", { name: "Felt insole <b>" })).toBeVisible();
+});
+
+for (const [name, width, colorScheme] of [
+  ["wide, light", 1280, "light"],
+  ["phone, dark", 390, "dark"],
+] as const) {
+  test(`the kit has no accessibility violation and is not wider than the screen: ${name}`, async ({
+    browser,
+    baseURL,
+  }) => {
+    const page = await browser.newPage({ viewport: { width, height: 800 }, colorScheme, baseURL: baseURL! });
+    const errors: string[] = [];
+    page.on("console", (message) => message.type() === "error" && errors.push(message.text()));
+    await openKit(page);
+    await list(page)
+      .getByRole("button", { name: /^Mitts/ })
+      .click();
+    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth > window.innerWidth)).toBe(false);
+    expect(errors).toEqual([]);
+    await page.close();
+  });
+}

@@ -1,0 +1,82 @@
+import type { APIContext } from "astro";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import type { KitPiece, KitView } from "@/formats/wire/kit-view";
+import type { ErrorBody, OutingLine, OutingView } from "@/formats/wire/outing-view";
+import { GET as getOuting } from "@/pages/api/outings/[id]/index";
+import { GET as listOutings } from "@/pages/api/outings/index";
+import { ALL as anyPieces, GET as getKit } from "@/pages/api/people/[id]/pieces";
+import { PUT as putPiece } from "@/pages/api/pieces/[id]";
+import { POST as postStatus } from "@/pages/api/pieces/status";
+import { seedDemo } from "@/server/demo/seed";
+import { freshDatabase, type FreshDatabase } from "./fresh-database";
+
+type Handler = (context: APIContext) => Response | Promise<Response>;
+
+let fresh: FreshDatabase;
+beforeAll(async () => {
+  fresh = await freshDatabase();
+  await seedDemo(fresh.database);
+  process.env.DATABASE_URL = fresh.url;
+});
+afterAll(() => fresh.close());
+
+const call = async <Body>(handler: unknown, id?: string, method = "GET", body?: unknown) => {
+  const request = new Request("http://127.0.0.1:4477/api", {
+    method,
+    ...(body !== undefined && { headers: { "content-type": "application/json" }, body: JSON.stringify(body) }),
+  });
+  const response = await (handler as Handler)({ params: { id }, request } as unknown as APIContext);
+  return { status: response.status, body: (await response.json()) as Body };
+};
+
+const LEK = "Grouse lek before dawn";
+const lek = async (): Promise<OutingView> => {
+  const { body } = await call<OutingLine[]>(listOutings);
+  return (await call<OutingView>(getOuting, body.find(({ name }) => name === LEK)!.id)).body;
+};
+const kit = async (): Promise<KitView> => (await call<KitView>(getKit, (await lek()).person.id)).body;
+const pieceNamed = async (name: string): Promise<KitPiece> =>
+  (await kit()).pieces.find((piece) => piece.name === name)!;
+const saving = ({ id: _id, status: _status, outings: _outings, ...piece }: KitPiece) => piece;
+const setStatus = (ids: readonly string[], to: string) =>
+  call<ErrorBody & { changed: number }>(postStatus, undefined, "POST", { ids, to });
+
+describe("a person's kit", () => {
+  it("lists every piece with the outings it is worn in; of nobody there is none", async () => {
+    const { person, pieces } = await kit();
+    expect(person.name).toBe("Runa");
+    expect(pieces.length).toBeGreaterThan(20);
+    expect((await pieceNamed("Wool tube")).outings).toBeGreaterThan(0);
+    expect((await call(getKit, "01900000-0000-7000-8000-0000000000aa")).status).toBe(404);
+    expect((await call(anyPieces)).status).toBe(405);
+  });
+
+  it("keeps an edited piece, computes with it from then on, and refuses an overtaken version", async () => {
+    const parka = await pieceNamed("Down parka, 700 fill, 300 g");
+    const edited = { ...saving(parka), name: "Parka, told anew", note: "=1+1 · шапка", massG: 1400 };
+    const saved = await call<{ version: number }>(putPiece, parka.id, "PUT", edited);
+    expect(saved).toMatchObject({ status: 200, body: { version: parka.version + 1 } });
+    expect(await pieceNamed("Parka, told anew")).toMatchObject({ note: "=1+1 · шапка", massG: 1400 });
+    expect((await lek()).kit.some(({ name }) => name === "Parka, told anew")).toBe(true);
+    const late = await call<ErrorBody>(putPiece, parka.id, "PUT", edited);
+    expect(late).toMatchObject({ status: 409, body: { error: { code: "version-conflict" } } });
+    expect((await call(putPiece, "01900000-0000-7000-8000-0000000000aa", "PUT", edited)).status).toBe(404);
+    expect((await call(putPiece, "nonsense", "PUT", edited)).status).toBe(404);
+    const bad = await call<ErrorBody>(putPiece, parka.id, "PUT", { ...edited, massG: -4, traits: { noise: 9 } });
+    expect(bad.body.error.problems?.map(({ path }) => path).sort()).toEqual(["massG", "traits.noise"]);
+  });
+
+  it("retires and deletes: kept where worn, not offered elsewhere, and had back", async () => {
+    const [worn, spare] = [await pieceNamed("Wool tube"), await pieceNamed("Soft shell jacket")];
+    expect(await setStatus([worn.id, spare.id], "deleted")).toMatchObject({ status: 200, body: { changed: 2 } });
+    const offered = (await lek()).kit.map(({ id }) => id);
+    expect(offered).toContain(worn.id);
+    expect(offered).not.toContain(spare.id);
+    expect((await pieceNamed("Soft shell jacket")).status).toBe("deleted");
+    await setStatus([spare.id], "inUse");
+    expect((await lek()).kit.map(({ id }) => id)).toContain(spare.id);
+    await setStatus([worn.id], "inUse");
+    expect((await setStatus(["01900000-0000-7000-8000-0000000000aa"], "retired")).status).toBe(404);
+    expect((await setStatus([spare.id], "lost")).status).toBe(400);
+  });
+});
