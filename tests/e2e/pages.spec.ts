@@ -1,5 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
+import { openKit, piecesList } from "./kit";
 import { openSheet } from "./sheet";
 
 const SCREENS = [
@@ -24,6 +25,13 @@ for (const { name, width, height, colorScheme } of SCREENS) {
 
       await openSheet(page, "Char through the ice");
       await page.getByRole("button", { name: /^Trunk: One-piece/ }).click();
+      expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+      expect(await wide()).toBe(false);
+
+      await openKit(page);
+      await piecesList(page)
+        .getByRole("button", { name: /^Mitts/ })
+        .click();
       expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
       expect(await wide()).toBe(false);
       expect(errors).toEqual([]);
