@@ -60,8 +60,10 @@ const label = (panels: LabelPanel[], face: Face, rest: Partial<PanelsLabel> = {}
   wear: "new",
   ...rest,
 });
-const boot = (shaft: Material[], sole: Material[]): Label =>
-  label([panel(SHAFT, ...shaft), panel(["sole"], ...sole)], "membrane", { assembly: "boot", fit: "close" });
+/** Room over the toes of a boot bought with winter socks in mind, mm of cloth (assumption). */
+const BOOT_ROOM_MM = 6;
+const boot = (shaft: Material[], sole: Material[], easeMm = BOOT_ROOM_MM): Label =>
+  label([panel(SHAFT, ...shaft), panel(["sole"], ...sole)], "membrane", { assembly: "boot", fit: "close", easeMm });
 
 type Figures = readonly [massG: number, price: number];
 const MINOR = 100;
