@@ -1,4 +1,5 @@
 import { expose } from "comlink";
+import { footBench, type BenchSetting, type FootAnswer, type FootSystem } from "@/core/bench";
 import { changedOuting, whatBuysMinutesInSteps, type Worth } from "@/core/changes";
 import { dayRun } from "@/core/day";
 import { CoreError } from "@/core/errors";
@@ -100,13 +101,16 @@ const why = (outing: Outing, sit: SitAnswer): Trace | null => orNull(() => trace
 
 const look = (outing: Outing, minute: number): MinuteLook | null => orNull(() => lookAt(outing, minute));
 
+const feet = (setting: BenchSetting, system: FootSystem): Promise<FootAnswer | null> =>
+  inTurn(async () => orNull(() => footBench(setting, system)));
+
 const preview = (outing: Outing, kit: readonly Piece[], changeId: string): Preview | null =>
   orNull(() => {
     const changed = changedOuting(outing, kit, changeId);
     return changed && { changed, result: simulateOuting(changed, { rested: restedOf(changed) }) };
   });
 
-const api = { simulate, overtake, members, worths, opinion, why, look, preview };
+const api = { simulate, overtake, members, worths, opinion, why, look, preview, feet };
 export type SimulateWorker = typeof api;
 
 expose(api);

@@ -84,3 +84,28 @@ test("the kit goes out as a table and pieces come in, bad rows named", async ({ 
   await page.getByRole("button", { name: "Add 1 to the kit" }).click();
   await expect(list(page).getByRole("button", { name: "Felt insole <b>" })).toBeVisible();
 });
+
+test("three boots on a metal platform at -12 for four hours; the tight third sock loses minutes", async ({ page }) => {
+  await page.goto("/footwear");
+  const feet = (place: number) => page.getByRole("region", { name: `Feet ${place}` });
+  await expect(feet(3).getByTestId("toes-last")).toHaveText(/\d/);
+  await page.getByLabel("Air", { exact: true }).fill("-12");
+  await page.getByLabel("For", { exact: true }).fill("4");
+  await page.getByLabel("Feet and seat rest on").selectOption("metal");
+  for (const [place, boot] of ["Laced boot", "Heavy boot", "Knee boot"].entries()) {
+    const choice = feet(place + 1).getByLabel("Boot");
+    const option = await choice.locator("option").filter({ hasText: boot }).first().getAttribute("value");
+    await choice.selectOption(option);
+  }
+  const minutes = async (place: number): Promise<number> => {
+    const text = await feet(place).getByTestId("toes-last").innerText();
+    const [, hours = "0", rest = "0"] = /(?:(\d+) h )?(\d+)/.exec(text) ?? [];
+    return Number(hours) * 60 + Number(rest);
+  };
+  await expect.poll(() => minutes(2)).toBeGreaterThan(await minutes(3));
+  await expect(page.getByRole("region", { name: "In figures" })).toContainText("fits:");
+  const two = await minutes(1);
+  await feet(1).getByLabel("Sock 3").selectOption({ label: "Heavy wool sock, 3.5 mm (generic)" });
+  await expect(page.getByRole("region", { name: "In figures" })).toContainText(/Being tight costs \d/);
+  await expect.poll(() => minutes(1)).toBeLessThan(two);
+});

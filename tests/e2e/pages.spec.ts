@@ -34,6 +34,11 @@ for (const { name, width, height, colorScheme } of SCREENS) {
         .click();
       expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
       expect(await wide()).toBe(false);
+
+      await page.goto("/footwear");
+      await expect(page.getByTestId("toes-last").first()).toHaveText(/\d/);
+      expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+      expect(await wide()).toBe(false);
       expect(errors).toEqual([]);
     });
   });

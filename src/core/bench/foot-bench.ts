@@ -49,7 +49,7 @@ export type FootAnswer = {
   readonly massG: number | null;
 };
 
-const AIR_STEPS_C = [-30, -24, -18, -12, -6, 0, 6] as const;
+const AIR_STEPS_C = [-30, -27, -24, -21, -18, -15, -12, -9, -6, -3, 0, 3, 6] as const;
 const LOOKED_AT_MINUTE = 60;
 
 const piecesOf = ({ socks, footbed, boot, under }: FootSystem): Piece[] => [

@@ -2,9 +2,10 @@ import { readPeopleAndPlaces } from "@/db";
 import type { StartingPoints } from "@/formats/wire/starting-points";
 import type { OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing-view";
 import { LOCAL_OWNER_ID } from "../access";
+import { AppError } from "../app-error";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
-import { openWithVerdict, outingLines } from "./outings";
+import { openOuting, openWithVerdict, outingLines } from "./outings";
 
 type Listed = {
   readonly kind: "found";
@@ -33,6 +34,22 @@ export async function sheetForPage(
 ): Promise<{ readonly kind: "found"; readonly view: OutingView; readonly verdict: VerdictLine | null } | Refused> {
   try {
     return { kind: "found", ...(await openWithVerdict(database(), LOCAL_OWNER_ID, outingId)) };
+  } catch (error) {
+    return refused(error);
+  }
+}
+
+/** An outing whose person, clothes and place pieces are compared in: the one asked for, else the next, else the last. */
+export async function sheetToCompareIn(
+  outingId: string | null,
+  now: number,
+): Promise<{ readonly kind: "found"; readonly view: OutingView } | Refused> {
+  try {
+    const lines = await outingLines(database(), LOCAL_OWNER_ID);
+    const next = lines.find(({ startsAt }) => Date.parse(startsAt) >= now) ?? lines.at(-1);
+    const wanted = outingId ?? next?.id;
+    if (!wanted) throw new AppError("not-found", "There is no outing yet. Make one first: pieces are compared in it.");
+    return { kind: "found", view: await openOuting(database(), LOCAL_OWNER_ID, wanted) };
   } catch (error) {
     return refused(error);
   }

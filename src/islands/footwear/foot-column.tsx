@@ -1,0 +1,67 @@
+import { useStore } from "@nanostores/react";
+import { MOST_SOCKS } from "@/core/bench";
+import { $byPlace, type Choice, type Column } from "@/stores/foot-bench";
+import { ChoiceField } from "../choice-field";
+
+const NONE = "";
+
+const optionsOf = (choices: readonly Choice[], none: string): [string, string][] => [
+  [NONE, none],
+  ...choices.map(({ piece, isOwn }): [string, string] => [piece.id, isOwn ? piece.name : `${piece.name} (generic)`]),
+];
+
+type Props = {
+  readonly place: number;
+  readonly column: Column;
+  readonly onChange: (column: Column) => void;
+  readonly onRemove: (() => void) | null;
+};
+
+/** What is worn on the feet in one column, from outside in. */
+export function FootColumn({ place, column, onChange, onRemove }: Props) {
+  const { boots, socks, footbeds, pads } = useStore($byPlace);
+  const set = (change: Partial<Column>): void => onChange({ ...column, ...change });
+  const setSock = (at: number, id: string): void => {
+    const next = [...column.socks];
+    if (id === NONE) next.splice(at, 1);
+    else next[at] = id;
+    set({ socks: next });
+  };
+  return (
+    <fieldset className="flex min-w-0 flex-col gap-2">
+      <legend className="font-semibold">Feet {place + 1}</legend>
+      <ChoiceField
+        label="Boot"
+        value={column.boot ?? NONE}
+        options={optionsOf(boots, "none")}
+        onChange={(id) => set({ boot: id || null })}
+      />
+      {Array.from({ length: Math.min(MOST_SOCKS, column.socks.length + 1) }, (_, at) => (
+        <ChoiceField
+          key={at}
+          label={`Sock ${at + 1}`}
+          value={column.socks[at] ?? NONE}
+          options={optionsOf(socks, "none")}
+          onChange={(id) => setSock(at, id)}
+        />
+      ))}
+      <ChoiceField
+        label="Footbed"
+        value={column.footbed ?? NONE}
+        options={optionsOf(footbeds, "none")}
+        onChange={(id) => set({ footbed: id || null })}
+      />
+      <ChoiceField
+        label="Under the soles"
+        value={column.under ?? NONE}
+        options={optionsOf(pads, "nothing")}
+        onChange={(id) => set({ under: id || null })}
+      />
+      {onRemove && (
+        <button type="button" className="press press-small self-start" onClick={onRemove}>
+          Take away
+        </button>
+      )}
+    </fieldset>
+  );
+}

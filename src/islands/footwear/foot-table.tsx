@@ -1,0 +1,74 @@
+import type { FootAnswer } from "@/core/bench";
+import { LEVELS, LIMIT_TABLE, type Level } from "@/core/limits";
+import { cloFromInsulation } from "@/core/units";
+import { GROUNDS } from "@/core/weather";
+import { fitWords, tightCostWords, toeText } from "@/formats/display/foot-words";
+import { degreesText, fixedNumber, plainNumber } from "@/formats/display/numbers";
+import { GROUND_WORDS } from "@/formats/display/place-words";
+import type { Preferences } from "@/formats/display/preferences";
+
+type Props = {
+  readonly answers: readonly (FootAnswer | null)[];
+  readonly level: Level;
+  readonly hours: number;
+  readonly preferences: Preferences;
+};
+
+type Row = { readonly title: string; readonly text: (answer: FootAnswer) => string };
+
+const clo = (insulationM2KPerW: number): string => `${fixedNumber(cloFromInsulation(insulationM2KPerW), 2)} clo`;
+
+const rowsOf = ({ level, hours, preferences }: Omit<Props, "answers">): Row[] => [
+  ...LEVELS.map((own): Row => ({
+    title: `Toes at ${degreesText(LIMIT_TABLE.toes.value[own]!, preferences.temperature)} after`,
+    text: ({ toeMinutes }) => toeText(toeMinutes, own, hours),
+  })),
+  {
+    title: "Fit",
+    text: (answer) => [fitWords(answer.fit), tightCostWords(answer, level)].filter((text) => text !== null).join(" "),
+  },
+  { title: "At the toes, skin to air", text: ({ toesM2KPerW }) => clo(toesM2KPerW) },
+  { title: "Over the foot", text: ({ upperM2KPerW }) => clo(upperM2KPerW) },
+  { title: "Under the sole, under weight", text: ({ soleM2KPerW }) => clo(soleM2KPerW) },
+  ...GROUNDS.map((ground): Row => ({
+    title: `Both soles lose on ${GROUND_WORDS[ground]}`,
+    text: ({ soleLossW }) => `${fixedNumber(soleLossW[ground], 1)} W`,
+  })),
+  {
+    title: "All of it, a pair",
+    text: ({ massG }) => (massG === null ? "mass not known" : `${plainNumber(massG, 0)} g`),
+  },
+];
+
+/** The same in figures, a column each. */
+export function FootTable({ answers, ...props }: Props) {
+  return (
+    <table className="w-full text-sm">
+      <caption className="sr-only">What each is worth</caption>
+      <thead>
+        <tr>
+          <td />
+          {answers.map((_, place) => (
+            <th key={place} scope="col" className="text-muted px-2 py-1 text-left font-normal">
+              Feet {place + 1}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rowsOf(props).map(({ title, text }) => (
+          <tr key={title} className="border-line border-t align-top">
+            <th scope="row" className="text-muted py-1 pr-3 text-left font-normal">
+              {title}
+            </th>
+            {answers.map((answer, place) => (
+              <td key={place} className="px-2 py-1">
+                {answer ? text(answer) : "…"}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

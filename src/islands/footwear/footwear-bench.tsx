@@ -1,0 +1,88 @@
+import { useStore } from "@nanostores/react";
+import { useEffect } from "react";
+import { toeText } from "@/formats/display/foot-words";
+import type { Preferences } from "@/formats/display/preferences";
+import type { OutingView } from "@/formats/wire/outing-view";
+import {
+  $answers,
+  $benchProblem,
+  $columns,
+  $setting,
+  beginFootBench,
+  MOST_COLUMNS,
+  setColumns,
+  setSetting,
+  startFootBench,
+} from "@/stores/foot-bench";
+import { $preferences } from "@/stores/preferences";
+import { useInitially } from "../use-initially";
+import { BenchFields } from "./bench-fields";
+import { FootChart, FootLegend } from "./foot-chart";
+import { FootColumn } from "./foot-column";
+import { FootTable } from "./foot-table";
+
+type Props = { readonly view: OutingView; readonly preferences: Preferences };
+
+/** Boots with socks, footbed and pad side by side: what the toes have of them. */
+export default function FootwearBench({ view, preferences: fromCookie }: Props) {
+  useInitially(() => {
+    $preferences.set(fromCookie);
+    beginFootBench(view);
+  });
+  useEffect(startFootBench, []);
+  const preferences = useStore($preferences);
+  const setting = useStore($setting);
+  const columns = useStore($columns);
+  const answers = useStore($answers);
+  const problem = useStore($benchProblem);
+  if (!setting) return null;
+  const level = setting.person.accepted.toes;
+  const { airTemperatureC, hours } = setting;
+  return (
+    <div className="flex flex-col gap-4 pt-4">
+      <div>
+        <h1 className="text-2xl font-semibold">Footwear bench</h1>
+        <p className="text-muted text-sm">
+          {view.person.name}, dressed as for “{view.name}”, straight from indoors, sitting still. A comparison, not a
+          plan: the way in, sweat and wet are not in it.
+        </p>
+      </div>
+      <BenchFields setting={setting} preferences={preferences} onChange={setSetting} />
+      {problem !== null && (
+        <p role="alert" className="text-cranberry">
+          {problem}
+        </p>
+      )}
+      <FootLegend preferences={preferences} />
+      <div className="grid gap-6 sm:grid-cols-2 lg:grid-cols-4">
+        {columns.map((column, place) => {
+          const answer = answers[place];
+          return (
+            <section key={place} aria-label={`Feet ${place + 1}`} className="flex min-w-0 flex-col gap-2">
+              <p className="text-2xl font-bold" data-testid="toes-last">
+                {answer ? toeText(answer.toeMinutes, level, hours) : "…"}
+              </p>
+              {answer && (
+                <FootChart answer={answer} airTemperatureC={airTemperatureC} hours={hours} preferences={preferences} />
+              )}
+              <FootColumn
+                place={place}
+                column={column}
+                onChange={(changed) => setColumns(columns.map((own, at) => (at === place ? changed : own)))}
+                onRemove={columns.length > 1 ? () => setColumns(columns.filter((_, at) => at !== place)) : null}
+              />
+            </section>
+          );
+        })}
+        {columns.length < MOST_COLUMNS && (
+          <button type="button" className="press self-start" onClick={() => setColumns([...columns, columns.at(-1)!])}>
+            Another beside
+          </button>
+        )}
+      </div>
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="In figures">
+        <FootTable answers={answers} level={level} hours={hours} preferences={preferences} />
+      </div>
+    </div>
+  );
+}
