@@ -63,4 +63,24 @@ await picture("day-sheet-phone", PHONE, "light", async (page) => {
   await page.getByRole("button", { name: /^Hour 06:00/ }).click();
 });
 await picture("day-sheet-whole", PHONE, "light", openLek);
+async function openKit(page: Page): Promise<void> {
+  await page.goto(`${ADDRESS}/kit`);
+  await page.getByRole("link", { name: "Runa", exact: true }).click();
+  await page.getByRole("heading", { name: "Kit of Runa" }).waitFor();
+  await page.waitForFunction(() => !document.querySelector("astro-island[ssr]"));
+  await page.getByRole("button", { name: /^Mitts, batting/ }).click();
+}
+await picture("kit", WIDE, "light", openKit);
+await picture("kit-dark", WIDE, "dark", openKit);
+await picture("schools", WIDE, "light", async (page) => {
+  await openLek(page);
+  await page.getByText("How others would do it").click();
+  await page.getByText("Heat of this minute").scrollIntoViewIfNeeded();
+});
+async function openFootwear(page: Page): Promise<void> {
+  await page.goto(`${ADDRESS}/footwear`);
+  await page.getByTestId("toes-last").nth(2).filter({ hasText: /\d/ }).waitFor();
+}
+await picture("footwear", WIDE, "light", openFootwear);
+await picture("footwear-phone", PHONE, "dark", openFootwear);
 await browser.close();
