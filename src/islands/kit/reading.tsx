@@ -6,7 +6,7 @@ import { readingRows, type ReadingRow } from "@/formats/display/reading-words";
 
 /** As warm as a part is shown at its fullest: about what the thickest parka reads. */
 const FULLEST_CLO = 5;
-const FAINTEST = 0.12;
+const FAINTEST = 0.3;
 
 const opacityOf = (clo: number): number => FAINTEST + (1 - FAINTEST) * Math.min(1, clo / FULLEST_CLO);
 
