@@ -72,6 +72,13 @@ async function openKit(page: Page): Promise<void> {
 }
 await picture("kit", WIDE, "light", openKit);
 await picture("kit-dark", WIDE, "dark", openKit);
+await picture("side-by-side", WIDE, "light", async (page) => {
+  await openKit(page);
+  for (const name of ["Fleece jacket 200", "Down vest, 650 fill, 120 g", "Soft shell jacket"]) {
+    await page.getByRole("checkbox", { name: `Select ${name}` }).check();
+  }
+  await page.getByRole("button", { name: "Side by side" }).click();
+});
 await picture("schools", WIDE, "light", async (page) => {
   await openLek(page);
   await page.getByText("How others would do it").click();

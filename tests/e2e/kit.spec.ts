@@ -1,3 +1,4 @@
+import AxeBuilder from "@axe-core/playwright";
 import { readFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
 import { openKit, pieceRegion as piece, piecesList as list } from "./kit";
@@ -108,4 +109,20 @@ test("three boots on a metal platform at -12 for four hours; the tight third soc
   await feet(1).getByLabel("Sock 3").selectOption({ label: "Heavy wool sock, 3.5 mm (generic)" });
   await expect(page.getByRole("region", { name: "In figures" })).toContainText(/Being tight costs \d/);
   await expect.poll(() => minutes(1)).toBeLessThan(two);
+});
+
+test("pieces stand side by side: in wind, grams and money, with reasons in words", async ({ page }) => {
+  await openKit(page);
+  for (const name of ["Fleece jacket 200", "Down parka, 700 fill, 300 g"]) {
+    await list(page)
+      .getByRole("checkbox", { name: `Select ${name}` })
+      .check();
+  }
+  await page.getByRole("button", { name: "Side by side" }).click();
+  const dialog = page.getByRole("dialog", { name: "Side by side" });
+  await expect(dialog.getByRole("list", { name: "How they stand to each other" })).toContainText(
+    /Down parka.* is warmer than Fleece jacket 200 at the chest/,
+  );
+  await expect(dialog.getByRole("region", { name: "Compared in figures" })).toContainText("200 g/m²");
+  expect((await new AxeBuilder({ page }).include("dialog").analyze()).violations).toEqual([]);
 });

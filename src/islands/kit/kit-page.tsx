@@ -17,6 +17,8 @@ import { PieceEditor } from "./piece-editor";
 /** Fetched when first opened, with all that reads files. */
 const KitFile = lazy(() => import("./kit-file").then((module) => ({ default: module.KitFile })));
 
+const Compare = lazy(() => import("./compare").then((module) => ({ default: module.Compare })));
+
 type Props = {
   readonly initial: KitView;
   readonly people: readonly { readonly id: string; readonly name: string }[];
@@ -24,6 +26,8 @@ type Props = {
 };
 
 const ICON_PX = 15;
+/** As many pieces as can stand side by side. */
+const COMPARED = [2, 6] as const;
 /** Where the piece stands beside the list and not under it. */
 const WIDE = "(min-width: 64rem)";
 const ACTIONS: readonly { readonly to: PieceStatus; readonly words: string; readonly icon: ReactNode }[] = [
@@ -32,10 +36,15 @@ const ACTIONS: readonly { readonly to: PieceStatus; readonly words: string; read
   { to: "deleted", words: "Delete", icon: <Trash2 aria-hidden="true" size={ICON_PX} /> },
 ];
 
-type ManyProps = { readonly ids: readonly string[]; readonly listed: string; readonly onDone: () => void };
+type ManyProps = {
+  readonly ids: readonly string[];
+  readonly listed: string;
+  readonly onDone: () => void;
+  readonly onCompare: () => void;
+};
 
 /** What is done to many pieces at once, and taken back. */
-function Many({ ids, listed, onDone }: ManyProps) {
+function Many({ ids, listed, onDone, onCompare }: ManyProps) {
   const done = useStore($statusDone);
   const [problem, setProblem] = useState<string | null>(null);
   const run = async (work: Promise<void>): Promise<void> => {
@@ -54,6 +63,15 @@ function Many({ ids, listed, onDone }: ManyProps) {
       </p>
       {ids.length > 0 && (
         <>
+          <button
+            type="button"
+            className="press press-small border-accent"
+            disabled={ids.length < COMPARED[0] || ids.length > COMPARED[1]}
+            title={`Select ${COMPARED[0]} to ${COMPARED[1]} pieces`}
+            onClick={onCompare}
+          >
+            Side by side
+          </button>
           {ACTIONS.map(({ to, words, icon }) => (
             <button
               key={to}
@@ -98,6 +116,7 @@ export default function KitPage({ initial, people, preferences }: Props) {
   useEffect(() => {
     if (chosenId && !window.matchMedia(WIDE).matches) beside.current?.scrollIntoView();
   }, [chosenId]);
+  const [isComparing, setComparing] = useState(false);
   const [isFileOpen, setFileOpen] = useState(false);
   const [filter, setFilter] = useState<KitFilter>(NO_FILTER);
   const [selected, setSelected] = useState<RowSelectionState>({});
@@ -138,7 +157,13 @@ export default function KitPage({ initial, people, preferences }: Props) {
           ids={ids}
           listed={`${pieces.length} listed, ${kit.pieces.filter(({ status }) => status === "inUse").length} in use`}
           onDone={() => setSelected({})}
+          onCompare={() => setComparing(true)}
         />
+        {isComparing && (
+          <Suspense fallback={null}>
+            <Compare pieces={pieces.filter(({ id }) => selected[id])} onClose={() => setComparing(false)} />
+          </Suspense>
+        )}
         <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Pieces">
           <KitTable
             pieces={pieces}

@@ -1,0 +1,170 @@
+import { useStore } from "@nanostores/react";
+import { useState } from "react";
+import { BENCH_WINDS_M_PER_S, pieceInWind } from "@/core/bench";
+import { coveredPatches } from "@/core/labels";
+import { DEXTERITY, NOISE, WATER_RESISTANCE, type Piece } from "@/core/outing";
+import { PATCHES, type Patch } from "@/core/patches";
+import { cloFromInsulation } from "@/core/units";
+import { contestWords, printedGrams } from "@/formats/display/compare-words";
+import { fixedNumber, moneyText, plainNumber, windText } from "@/formats/display/numbers";
+import type { Preferences } from "@/formats/display/preferences";
+import { PATCH_WORDS } from "@/formats/display/words";
+import type { KitPiece } from "@/formats/wire/kit-view";
+import { kitOf } from "@/formats/wire/view-to-outing";
+import { $preferences } from "@/stores/preferences";
+import { ChoiceField } from "../choice-field";
+import { Dialog } from "../dialog";
+
+type Props = { readonly pieces: readonly KitPiece[]; readonly onClose: () => void };
+
+const BAR_PX = 16;
+const ROW_PX = 24;
+const WIDTH = 260;
+const LEFT = 64;
+const RIGHT = 40;
+
+type BarsProps = {
+  readonly piece: Piece;
+  readonly patch: Patch;
+  readonly mostClo: number;
+  readonly preferences: Preferences;
+};
+
+const cloAt = (piece: Piece, patch: Patch, wind: number): number =>
+  cloFromInsulation(pieceInWind(piece, patch, wind) ?? 0);
+
+/** A piece in four winds; all that stand beside each other share one scale. */
+function Bars({ piece, patch, mostClo, preferences }: BarsProps) {
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${ROW_PX * BENCH_WINDS_M_PER_S.length}`}
+      role="img"
+      className="block w-full"
+      aria-label={`${piece.name}: ${BENCH_WINDS_M_PER_S.map((wind) => `${fixedNumber(cloAt(piece, patch, wind), 2)} clo at ${windText(wind, preferences.wind, 1)}`).join(", ")}`}
+    >
+      {BENCH_WINDS_M_PER_S.map((wind, row) => {
+        const clo = cloAt(piece, patch, wind);
+        const width = (clo / mostClo) * (WIDTH - LEFT - RIGHT);
+        return (
+          <g key={wind} transform={`translate(0 ${row * ROW_PX})`}>
+            <text x={LEFT - 6} y={13} textAnchor="end" fontSize={11.5} className="fill-muted">
+              {windText(wind, preferences.wind, 1)}
+            </text>
+            <rect x={LEFT} y={1} width={Math.max(1, width)} height={BAR_PX} className="fill-accent" />
+            <text x={LEFT + width + 5} y={13} fontSize={12} className="fill-ink">
+              {fixedNumber(clo, 2)}
+            </text>
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
+
+const stepOf = (steps: readonly string[], step: number | undefined): string =>
+  step === undefined ? "not known" : steps[step]!;
+
+function perWear({ priceMinor, currency, outings }: KitPiece): string {
+  if (priceMinor === null || currency === null) return "price not known";
+  return outings === 0 ? "not worn yet" : moneyText(priceMinor / outings, currency);
+}
+
+const ROWS: readonly { readonly title: string; readonly text: (piece: KitPiece, asPiece: Piece) => string }[] = [
+  { title: "Printed grams", text: (_, piece) => printedGrams(piece) },
+  { title: "Mass", text: ({ massG }) => (massG === null ? "not known" : `${massG} g`) },
+  {
+    title: "Price",
+    text: ({ priceMinor, currency }) =>
+      priceMinor === null || currency === null ? "not known" : moneyText(priceMinor, currency),
+  },
+  { title: "Price per outing so far", text: perWear },
+  {
+    title: "Packed",
+    text: ({ traits }) => (traits.volumeL === undefined ? "not known" : `${plainNumber(traits.volumeL, 1)} L`),
+  },
+  { title: "Noise", text: ({ traits }) => stepOf(NOISE, traits.noise) },
+  { title: "Water", text: ({ traits }) => stepOf(WATER_RESISTANCE, traits.waterResistance) },
+  {
+    title: "Fingers can",
+    text: ({ kind, traits }) => (kind === "handwear" ? stepOf(DEXTERITY, traits.dexterity) : "–"),
+  },
+];
+
+/** Patches that at least two of the pieces cover, in order from head to foot. */
+const sharedPatches = (pieces: readonly Piece[]): Patch[] =>
+  PATCHES.filter((patch) => pieces.filter(({ label }) => coveredPatches(label).includes(patch)).length >= 2);
+
+/** Pieces side by side: in wind, in grams, in money; reasons in words. */
+export function Compare({ pieces, onClose }: Props) {
+  const preferences = useStore($preferences);
+  const asPieces = kitOf({ kit: pieces });
+  const patches = sharedPatches(asPieces);
+  const [wanted, setWanted] = useState<Patch | null>(null);
+  const patch = wanted ?? patches[0];
+  const mostClo = patch ? Math.max(...asPieces.map((piece) => cloAt(piece, patch, BENCH_WINDS_M_PER_S[0]))) : 1;
+  const sentences = patch
+    ? asPieces.flatMap((one, place) =>
+        asPieces.slice(place + 1).flatMap((other) => contestWords(one, other, patch, preferences.wind) ?? []),
+      )
+    : [];
+  return (
+    <Dialog title="Side by side" isOpen onClose={onClose} isWide>
+      {patch ? (
+        <>
+          <div className="mb-3 flex flex-wrap items-end gap-4">
+            <ChoiceField<Patch>
+              label="Looked at on"
+              value={patch}
+              options={patches.map((own): [Patch, string] => [own, PATCH_WORDS[own] ?? own])}
+              onChange={setWanted}
+            />
+            <p className="text-muted text-sm">clo of the piece alone in wind, with the air under it</p>
+          </div>
+          <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
+            {asPieces.map((piece) => (
+              <section key={piece.id} aria-label={piece.name}>
+                <h3 className="text-sm font-semibold">{piece.name}</h3>
+                <Bars piece={piece} patch={patch} mostClo={mostClo} preferences={preferences} />
+              </section>
+            ))}
+          </div>
+          <ul className="my-3 text-sm" aria-label="How they stand to each other">
+            {sentences.map((sentence) => (
+              <li key={sentence}>{sentence}</li>
+            ))}
+          </ul>
+        </>
+      ) : (
+        <p className="text-muted mb-3">No two of them cover the same part: there is no warmth to compare.</p>
+      )}
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Compared in figures">
+        <table className="w-full text-sm">
+          <thead>
+            <tr>
+              <td />
+              {pieces.map(({ id, name }) => (
+                <th key={id} scope="col" className="px-2 py-1 text-left">
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {ROWS.map(({ title, text }) => (
+              <tr key={title} className="border-line border-t align-top">
+                <th scope="row" className="text-muted py-1 pr-3 text-left font-normal">
+                  {title}
+                </th>
+                {pieces.map((piece, place) => (
+                  <td key={piece.id} className="px-2 py-1">
+                    {text(piece, asPieces[place]!)}
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </Dialog>
+  );
+}
