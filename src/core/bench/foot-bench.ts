@@ -49,7 +49,9 @@ export type FootAnswer = {
   readonly massG: number | null;
 };
 
+/** From a hard winter night to a thaw, near enough to draw a curve through (assumption). */
 const AIR_STEPS_C = [-30, -27, -24, -21, -18, -15, -12, -9, -6, -3, 0, 3, 6] as const;
+/** After an hour what the soles lose has settled (assumption). */
 const LOOKED_AT_MINUTE = 60;
 
 const piecesOf = ({ socks, footbed, boot, under }: FootSystem): Piece[] => [

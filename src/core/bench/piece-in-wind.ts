@@ -2,12 +2,15 @@ import { buildStack, clothingInsulation, stirring } from "../clothing";
 import { readLabel } from "../labels";
 import { bisect } from "../numeric";
 import type { Piece } from "../outing";
+import { BENCH_RANGE } from "./bench-setting";
 import { PATCH_ANATOMY, type Patch } from "../patches";
 
 /** Winds a piece is looked at in, m/s: still air, a breeze, a fresh and a strong wind. */
 export const BENCH_WINDS_M_PER_S = [0.5, 2, 4, 8] as const;
 
-const GREATEST_WIND_M_PER_S = 15;
+/** As far as a setting of the bench goes. */
+const GREATEST_WIND_M_PER_S = BENCH_RANGE.windAtSeatMPerS[1];
+/** Finer than winds are told in words. */
 const TOLERANCE_M_PER_S = 0.1;
 
 /**

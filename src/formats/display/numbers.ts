@@ -1,3 +1,4 @@
+import { MINOR_PER_UNIT } from "../money";
 import { TEMPERATURE, WIND, type TemperatureUnit, type WindUnit } from "./units";
 
 const MINUS = "−";
@@ -26,4 +27,6 @@ export const windText = (metresPerSecond: number, unit: WindUnit, decimals = 0):
 
 /** Money in minor units: "85 €" in whole units, as kit is priced. */
 export const moneyText = (minor: number, currency: string): string =>
-  new Intl.NumberFormat("en-GB", { style: "currency", currency, maximumFractionDigits: 0 }).format(minor / 100);
+  new Intl.NumberFormat("en-GB", { style: "currency", currency, maximumFractionDigits: 0 }).format(
+    minor / MINOR_PER_UNIT,
+  );

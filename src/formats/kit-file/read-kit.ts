@@ -1,7 +1,8 @@
 import Papa from "papaparse";
 import { z } from "zod";
-import { pieceSchema, type PieceInFile } from "../wire/kit-schema";
+import { MOST_PIECES_AT_ONCE, pieceSchema, type PieceInFile } from "../wire/kit-schema";
 import { KIT_COLUMNS, materialValues, type KitRow } from "./columns";
+import { MINOR_PER_UNIT } from "../money";
 import { KIT_FORMAT_VERSION } from "./write-kit";
 
 /** What is wrong, and in which row; row 0 is the whole file, 1 the first below the head. */
@@ -9,13 +10,12 @@ export type KitProblem = { readonly row: number; readonly reason: string };
 export type ReadKit = { readonly pieces: readonly PieceInFile[]; readonly problems: readonly KitProblem[] };
 export type DecimalMark = "point" | "comma";
 
-const MINOR = 100;
 const MOST_TEXT = 4_000_000;
 const fail = (reason: string): ReadKit => ({ pieces: [], problems: [{ row: 0, reason }] });
 
 const fileSchema = z.strictObject({
   formatVersion: z.literal(KIT_FORMAT_VERSION),
-  pieces: z.array(z.unknown()).max(500),
+  pieces: z.array(z.unknown()).max(MOST_PIECES_AT_ONCE),
 });
 
 /** The JSON Schema of a kit file. */
@@ -101,7 +101,7 @@ function pieceOf(rows: readonly Numbered[], numberOf: (text: string) => number):
     fingersTogether: head.fingersTogether?.trim().toLowerCase() === "true",
     traits: traitsOf(head.traits),
     massG: massG ?? null,
-    priceMinor: price === undefined ? null : Math.round(price * MINOR),
+    priceMinor: price === undefined ? null : Math.round(price * MINOR_PER_UNIT),
     currency: price === undefined ? null : (head.currency?.trim() ?? null),
     note: unquoted(head.note),
   };

@@ -1,12 +1,12 @@
 import Papa from "papaparse";
 import type { Label } from "@/core/labels";
 import type { PieceView } from "../wire/outing-view";
+import { MINOR_PER_UNIT } from "../money";
 import { KIT_COLUMNS, materialCells, type KitRow } from "./columns";
 
 /** What of a piece a file holds. */
 type WrittenPiece = Omit<PieceView, "id"> & { readonly note: string };
 
-const MINOR = 100;
 export const KIT_FORMAT_VERSION = 1;
 
 /** A cell that a spreadsheet would take for a formula is given as text (a leading apostrophe, taken off in reading). */
@@ -24,7 +24,7 @@ function headCells(piece: WrittenPiece, place: number): KitRow {
     ...(worn?.easeMm !== undefined && { easeMm: String(worn.easeMm) }),
     fingersTogether: String(fingersTogether),
     ...(massG !== null && { massG: String(massG) }),
-    ...(priceMinor !== null && { price: String(priceMinor / MINOR), currency: currency ?? "" }),
+    ...(priceMinor !== null && { price: String(priceMinor / MINOR_PER_UNIT), currency: currency ?? "" }),
     note: asText(note),
     traits: Object.keys(traits).length > 0 ? JSON.stringify(traits) : "",
   };

@@ -1,5 +1,6 @@
 import type { Face, Label, LabelPanel, Material } from "@/core/labels";
 import type { PieceKind, PieceTraits } from "@/core/outing";
+import { MINOR_PER_UNIT } from "../money";
 import type { Patch } from "@/core/patches";
 
 /** A generic piece: invented, but with figures as labels print them. */
@@ -66,7 +67,6 @@ const boot = (shaft: Material[], sole: Material[], easeMm = BOOT_ROOM_MM): Label
   label([panel(SHAFT, ...shaft), panel(["sole"], ...sole)], "membrane", { assembly: "boot", fit: "close", easeMm });
 
 type Figures = readonly [massG: number, price: number];
-const MINOR = 100;
 const piece = (
   name: string,
   kind: PieceKind,
@@ -78,7 +78,7 @@ const piece = (
   kind,
   label: own,
   massG,
-  priceMinor: price * MINOR,
+  priceMinor: price * MINOR_PER_UNIT,
   fingersTogether,
 });
 

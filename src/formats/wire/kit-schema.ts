@@ -3,12 +3,12 @@ import { OUTING_RANGE, PIECE_KINDS, PIECE_STATUSES } from "@/core/outing";
 import { labelSchema } from "../outing-file/label-schema";
 import { nameSchema, traitsSchema } from "../outing-file/schema";
 import { wholeWithin } from "../within";
-import type { KitView } from "./kit-view";
+import { MINOR_PER_UNIT, MOST_PRICE } from "../money";
+import { LONGEST_NOTE, type KitView } from "./kit-view";
 
 const id = z.uuid();
-const MOST_PRICE_MINOR = 100_000_00;
-const MOST_PIECES_AT_ONCE = 500;
-const LONGEST_NOTE = 2000;
+/** As many pieces as are added, or stand in a file, at once. */
+export const MOST_PIECES_AT_ONCE = 500;
 
 /** What is known of a piece. */
 const pieceShape = {
@@ -18,7 +18,9 @@ const pieceShape = {
   fingersTogether: z.boolean().default(false),
   traits: traitsSchema.default({}),
   massG: wholeWithin(OUTING_RANGE.pieceMassG).nullable().default(null),
-  priceMinor: wholeWithin([0, MOST_PRICE_MINOR]).nullable().default(null),
+  priceMinor: wholeWithin([0, MOST_PRICE * MINOR_PER_UNIT])
+    .nullable()
+    .default(null),
   currency: z
     .string()
     .regex(/^[A-Z]{3}$/, "is a currency code of three capitals")

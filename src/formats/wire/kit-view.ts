@@ -1,6 +1,9 @@
 import type { PieceStatus } from "@/core/outing";
 import type { PieceView } from "./outing-view";
 
+/** The longest note there is room for, letters. */
+export const LONGEST_NOTE = 2000;
+
 /** A piece as the kit lists it. */
 export type KitPiece = PieceView & {
   readonly note: string;

@@ -1,12 +1,11 @@
 import { useId, useRef, useState, type FormEvent } from "react";
 import type { Wear } from "@/core/labels";
 import { OUTING_RANGE } from "@/core/outing";
+import { WEAR_WORDS } from "@/formats/display/label-words";
 import { QUICK_PIECES } from "@/formats/starter-kit/quick-pieces";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { ChoiceField, optionsOf } from "../choice-field";
 import { addToKit, wearUsually } from "@/stores/kit";
-
-const WEAR_WORDS: Readonly<Record<Wear, string>> = { new: "as new", used: "used", muchUsed: "much used" };
 
 /** Own pieces, one after the other: what it is, its figure, Enter; the next begins at once. */
 export function QuickAdd({ view }: { readonly view: OutingView }) {

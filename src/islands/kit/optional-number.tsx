@@ -12,8 +12,9 @@ type Props = {
 export function OptionalNumber({ label, value, low, high, onChange }: Props) {
   const id = useId();
   const [text, setText] = useState(value === null ? "" : String(value));
-  const typed = text.trim() === "" ? null : Number(text.replace(",", "."));
-  const isUsable = typed === null || (typed >= low && typed <= high);
+  const read = (typed: string): number | null => (typed.trim() === "" ? null : Number(typed.replace(",", ".")));
+  const fits = (number: number | null): boolean => number === null || (number >= low && number <= high);
+  const isUsable = fits(read(text));
   return (
     <div className="flex flex-col gap-1">
       <label htmlFor={id} className="text-muted text-sm">
@@ -28,8 +29,8 @@ export function OptionalNumber({ label, value, low, high, onChange }: Props) {
         aria-describedby={isUsable ? undefined : `${id}-error`}
         onChange={(event) => {
           setText(event.target.value);
-          const next = event.target.value.trim() === "" ? null : Number(event.target.value.replace(",", "."));
-          if (next === null || (next >= low && next <= high)) onChange(next);
+          const next = read(event.target.value);
+          if (fits(next)) onChange(next);
         }}
       />
       {!isUsable && (

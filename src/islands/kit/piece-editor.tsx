@@ -1,15 +1,14 @@
 import { useState } from "react";
 import { OUTING_RANGE } from "@/core/outing";
-import type { KitPiece } from "@/formats/wire/kit-view";
+import { LONGEST_NOTE, type KitPiece } from "@/formats/wire/kit-view";
 import { duplicatePiece, savePiece, type PieceDraft } from "@/stores/kit-page";
 import { TextField } from "../text-field";
 import { LabelFields } from "./label-fields";
 import { OptionalNumber } from "./optional-number";
 import { Reading } from "./reading";
+import { MINOR_PER_UNIT, MOST_PRICE } from "@/formats/money";
 import { TraitFields } from "./trait-fields";
 
-const MINOR = 100;
-const MOST_PRICE = 100_000;
 const USUAL_CURRENCY = "EUR";
 
 const draftOf = ({ id: _id, version: _version, status: _status, outings: _outings, ...draft }: KitPiece): PieceDraft =>
@@ -58,14 +57,14 @@ export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; read
         />
         <OptionalNumber
           label={`Price, ${draft.currency ?? USUAL_CURRENCY}`}
-          value={draft.priceMinor === null ? null : draft.priceMinor / MINOR}
+          value={draft.priceMinor === null ? null : draft.priceMinor / MINOR_PER_UNIT}
           low={0}
           high={MOST_PRICE}
           onChange={(price) =>
             set(
               price === null
                 ? { priceMinor: null, currency: null }
-                : { priceMinor: Math.round(price * MINOR), currency: draft.currency ?? USUAL_CURRENCY },
+                : { priceMinor: Math.round(price * MINOR_PER_UNIT), currency: draft.currency ?? USUAL_CURRENCY },
             )
           }
         />
@@ -78,7 +77,7 @@ export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; read
         <textarea
           className="field min-h-16"
           value={draft.note}
-          maxLength={2000}
+          maxLength={LONGEST_NOTE}
           onChange={(event) => set({ note: event.target.value })}
         />
       </label>

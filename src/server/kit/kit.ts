@@ -2,9 +2,10 @@ import { createPieces, readKit, readPeopleAndPlaces, replacePiece, setPieceStatu
 import type { NewPieces, PieceStatusChange, SavedPiece } from "@/formats/wire/kit-schema";
 import type { KitView } from "@/formats/wire/kit-view";
 import { AppError } from "../app-error";
+import { isUuid } from "../uuid";
+import { toPieceView } from "./piece-view";
 
 const NO_PIECE = "There is no such piece.";
-const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
 
 async function personOf(database: Database, ownerId: string, personId: string): Promise<KitView["person"]> {
   const { people } = await readPeopleAndPlaces(database, ownerId);
@@ -20,23 +21,8 @@ export async function kitOfPerson(database: Database, ownerId: string, personId:
   return {
     person,
     pieces: rows.map(({ piece, outings }) => {
-      const { id, name, kind, label, fingersTogether, traits, massG, priceMinor, currency } = piece;
       const { note, status, version } = piece;
-      return {
-        id,
-        name,
-        kind,
-        label,
-        fingersTogether,
-        traits,
-        massG,
-        priceMinor,
-        currency,
-        note,
-        status,
-        version,
-        outings,
-      };
+      return { ...toPieceView(piece), note, status, version, outings };
     }),
   };
 }
@@ -64,7 +50,7 @@ export async function savePiece(
   pieceId: string,
   { version, ...content }: SavedPiece,
 ): Promise<{ version: number }> {
-  if (!UUID.test(pieceId)) throw new AppError("not-found", NO_PIECE);
+  if (!isUuid(pieceId)) throw new AppError("not-found", NO_PIECE);
   const replaced = await replacePiece(database, ownerId, pieceId, version, content);
   if (replaced.kind === "missing") throw new AppError("not-found", NO_PIECE);
   if (replaced.kind === "conflict") {

@@ -15,10 +15,9 @@ import type { SaveOuting } from "@/formats/wire/outing-schema";
 import type { OutingContentView, OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing-view";
 import { verdictLine } from "@/formats/wire/verdict-line";
 import { viewToOuting } from "@/formats/wire/view-to-outing";
+import { isUuid } from "../uuid";
 import { AppError } from "../app-error";
 import { toLine, toView } from "./to-view";
-
-const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
 
 const missing = (): AppError =>
   new AppError("not-found", "There is no such outing. It may have been removed; go back to the list.");
@@ -44,7 +43,7 @@ export async function outingLines(database: Database, ownerId: string): Promise<
 
 /** @throws {AppError} `not-found` */
 export async function openOuting(database: Database, ownerId: string, outingId: string): Promise<OutingView> {
-  const rows = UUID.test(outingId) ? await readOuting(database, ownerId, outingId) : null;
+  const rows = isUuid(outingId) ? await readOuting(database, ownerId, outingId) : null;
   if (!rows) throw missing();
   return toView(rows);
 }
@@ -55,7 +54,7 @@ export async function openWithVerdict(
   ownerId: string,
   outingId: string,
 ): Promise<{ view: OutingView; verdict: VerdictLine | null }> {
-  const rows = UUID.test(outingId) ? await readOuting(database, ownerId, outingId) : null;
+  const rows = isUuid(outingId) ? await readOuting(database, ownerId, outingId) : null;
   if (!rows) throw missing();
   const view = toView(rows);
   const { verdict, verdictInputHash, verdictModelVersion } = rows.outing;
@@ -140,7 +139,7 @@ export async function saveOuting(
 
 /** What was done to an outing's sheet. @throws {AppError} `not-found` */
 export async function outingHistory(database: Database, ownerId: string, outingId: string): Promise<History> {
-  const found = UUID.test(outingId) ? await readCommands(database, ownerId, outingId) : null;
+  const found = isUuid(outingId) ? await readCommands(database, ownerId, outingId) : null;
   if (!found) throw missing();
   const { from, done, commands } = found;
   return { dropped: from, commands: commands as readonly SheetCommand[], done: done - from };

@@ -1,5 +1,6 @@
 import type { listOutings, OutingRows } from "@/db";
 import type { LimitPart, LimitPlace } from "@/core/limits";
+import { toPieceView } from "../kit/piece-view";
 import type { OutingLine, OutingView, PhaseView, VerdictLine } from "@/formats/wire/outing-view";
 
 /** Rows of an outing as browsers get them. */
@@ -28,17 +29,7 @@ export function toView({ outing, person, place, weather, phases, wearings, kit }
     weather: weather.map(({ ownerId: _owner, outingId: _outing, at, ...hour }) => ({ at: at.toISOString(), ...hour })),
     phases: phases.map(toPhase),
     wearings: wearings.map(({ ownerId: _owner, outingId: _outing, ...wearing }) => wearing),
-    kit: kit.map(({ id, name, kind, label, fingersTogether, traits, massG, priceMinor, currency }) => ({
-      id,
-      name,
-      kind,
-      label,
-      fingersTogether,
-      traits,
-      massG,
-      priceMinor,
-      currency,
-    })),
+    kit: kit.map(toPieceView),
   };
 }
 
