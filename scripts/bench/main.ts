@@ -37,7 +37,7 @@ function bodyAlone(): void {
   } as const;
   for (let minute = 0; minute < TWELVE_HOURS_MIN; minute++) {
     publishedExchange(exchange, body, around);
-    body.regulate(exchange, 1.2);
+    body.regulate(exchange, 1.2, 60);
     body.advance(exchange, 60);
   }
 }

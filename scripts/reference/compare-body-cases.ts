@@ -111,7 +111,7 @@ function compareCase(tally: Tally, expected: BodyCase): void {
     };
     for (let step = 0; step < phase.minutes; step++) {
       publishedExchange(exchange, body, around);
-      body.regulate(exchange, phase.par);
+      body.regulate(exchange, phase.par, 60);
       body.advance(exchange, 60);
       minute += 1;
       const place = expected.minute.indexOf(minute);

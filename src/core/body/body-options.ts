@@ -6,6 +6,8 @@ export type BodyOptions = {
   readonly openingPerTrunkK: number;
   readonly shiveringCeiling: "none" | "tikuisis-giesbrecht-1999";
   readonly expiredAir: ExpiredAir;
+  /** Of the step: 1 as published, 2 when each step knows the one before. */
+  readonly order: 1 | 2;
 };
 
 /** JOS-3 as published. */
@@ -13,11 +15,13 @@ export const PUBLISHED_BODY: BodyOptions = {
   openingPerTrunkK: 0,
   shiveringCeiling: "none",
   expiredAir: "fixed-34",
+  order: 1,
 };
 
-/** Outing mode, changes 3 to 5. K = 8 is an assumption (4–12 in the ensemble). */
+/** Outing mode, changes 3 to 6. K = 8 is an assumption (4–12 in the ensemble). */
 export const OUTING_BODY: BodyOptions = {
   openingPerTrunkK: 8,
   shiveringCeiling: "tikuisis-giesbrecht-1999",
   expiredAir: "iso-11079",
+  order: 2,
 };

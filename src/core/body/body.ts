@@ -11,6 +11,7 @@ import { nonShiveringW, shiveringCeilingWPerM2, shiveringW } from "./heat-produc
 import { FIRST_CORE, FIRST_SKIN, NODE_COUNT, SEGMENT_NODES } from "./nodes";
 import { SEGMENT_COUNT, SEGMENT_INDEX } from "./segments";
 import type { SkinExchange } from "./skin-exchange";
+import { PastState } from "./past-state";
 import { NON_SHIVERING_SHARE, SHIVERING_SHARE, WORK_HEAT_SHARE } from "./tables";
 import { VesselTree } from "./vessel-tree";
 
@@ -42,12 +43,15 @@ export class Body {
   readonly vapour: SkinVapour = createSkinVapour();
   /** Figures of the step just made. */
   readonly last = { heatMadeW: 0, shiveringW: 0, nonShiveringW: 0, breathingMoistW: 0 };
+  /** As it was before the step just made. */
+  readonly past = new PastState();
   setPoints: CoreAndSkin | null = null;
 
+  /** Where the nodes are headed: what regulation reads, °C. */
+  private readonly aheadC = new Float64Array(NODE_COUNT);
+  private readonly ahead: CoreAndSkin = coreAndSkinWithin(this.aheadC);
   private readonly options: BodyOptions;
   private readonly tree: VesselTree;
-  private inertiaWPerK = new Float64Array(NODE_COUNT);
-  private inertiaStepS = NaN;
   private readonly heatW = new Float64Array(NODE_COUNT);
   private readonly errors = createErrorSignals();
   private readonly anastomoses: AnastomosesFlow = { handLPerH: 0, footLPerH: 0 };
@@ -60,13 +64,16 @@ export class Body {
   }
 
   /**
-   * First half of a step: vapour, heat production and blood flows, all from the temperatures as they stand.
+   * First half of a step: vapour, heat production and blood flows, from the temperatures as they stand, or in second
+   * order as they will stand.
    * @param exchange skin and surroundings during the step
    * @param activityRatio heat production over basal (PAR), ≥ 1
+   * @param stepS step, s, as given to `advance`
    */
-  regulate(exchange: SkinExchange, activityRatio: number): void {
-    if (this.setPoints) readErrors(this.errors, this.now, this.setPoints); // passive: no errors
-    evaporation(this.vapour, this.errors, this.now.skinC, exchange, this.parameters.responses.sweatShare);
+  regulate(exchange: SkinExchange, activityRatio: number, stepS: number): void {
+    this.past.lookAhead(this.aheadC, this.temperatureC, stepS);
+    if (this.setPoints) readErrors(this.errors, this.ahead, this.setPoints); // passive: no errors
+    evaporation(this.vapour, this.errors, this.ahead.skinC, exchange, this.parameters.responses.sweatShare);
     this.work(activityRatio);
     this.runBlood();
     const breathed = breathingLoss(
@@ -85,27 +92,34 @@ export class Body {
   }
 
   /**
-   * Second half: advances all temperatures, fully implicit.
+   * Second half: advances all temperatures, fully implicit in heat and blood.
    * @param stepS step, s
    */
   advance(exchange: SkinExchange, stepS: number): void {
-    const { heatW, temperatureC } = this;
+    const { heatW, past, temperatureC } = this;
     const { dryConductanceWPerK, surroundingsC } = exchange;
     const vapourW = this.vapour.heatW;
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
       const skin = FIRST_SKIN + segment;
       heatW[skin] = heatW[skin]! + dryConductanceWPerK[segment]! * surroundingsC[segment]! - vapourW[segment]!;
     }
-    this.tree.solve(this.inertiaOf(stepS), heatW, dryConductanceWPerK, temperatureC);
+    const standInS = past.standsInS(stepS);
+    past.startFrom(temperatureC, stepS, this.options.order === 2);
+    this.tree.solve(standInS, heatW, dryConductanceWPerK, temperatureC);
   }
 
-  /** Heat capacity over the step, W/K; kept while the step stays the same. */
-  private inertiaOf(stepS: number): Float64Array {
-    if (stepS !== this.inertiaStepS) {
-      this.inertiaWPerK = this.parameters.capacityJPerK.map((capacity) => capacity / stepS);
-      this.inertiaStepS = stepS;
+  /** How far the step just made led from where its start pointed, at most over cores and skins, K: how much it bent. */
+  bendK(): number {
+    const { now, ahead } = this;
+    let most = 0;
+    for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
+      most = Math.max(
+        most,
+        Math.abs(now.skinC[segment]! - ahead.skinC[segment]!),
+        Math.abs(now.coreC[segment]! - ahead.coreC[segment]!),
+      );
     }
-    return this.inertiaWPerK;
+    return most;
   }
 
   /** Work, shivering and brown fat come on top of the basal heat; what moves muscle also calls for blood. */
@@ -141,8 +155,8 @@ export class Body {
     const { person, surfaceM2, responses } = this.parameters;
     const unboundW = shiveringW(this.errors, responses.shiveringGain);
     if (this.options.shiveringCeiling === "none" || unboundW === 0) return unboundW;
-    const skinC = meanSkinC(this.temperatureC, this.parameters);
-    const ceilingWPerM2 = shiveringCeilingWPerM2(trunkCoreC(this.temperatureC), skinC, person.fatPercent);
+    const skinC = meanSkinC(this.aheadC, this.parameters);
+    const ceilingWPerM2 = shiveringCeilingWPerM2(trunkCoreC(this.aheadC), skinC, person.fatPercent);
     return Math.min(unboundW, ceilingWPerM2 * surfaceM2);
   }
 

@@ -7,6 +7,7 @@ export type { CoreAndSkin } from "./core-and-skin";
 export { bodyParameters, type BodyParameters } from "./body-parameters";
 export { massCountedW } from "./evaporation";
 export { CENTRAL_BLOOD_NODE, NODE_COUNT, SEGMENT_NODES, type SegmentNodes } from "./nodes";
+export { PastState } from "./past-state";
 export { bodySurfaceM2, PERSON_RANGE, type BodyPerson, type Sex } from "./person";
 export type { Posture } from "./posture";
 export { publishedExchange, type PublishedSurroundings } from "./published-surroundings";

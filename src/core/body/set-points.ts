@@ -35,16 +35,17 @@ export function restingBody(person: BodyPerson, basalHeatFactor = 1): RestingBod
   const { basalHeatW, surfaceM2 } = parameters;
   const neutralC = preferredTemperatureC((START_ACTIVITY * basalHeatW) / surfaceM2);
   const exchange = createSkinExchange();
+  const around = {
+    posture: "standing",
+    airC: uniform(neutralC),
+    radiantC: uniform(neutralC),
+    relativeHumidityPercent: uniform(START_HUMIDITY_PERCENT),
+    windMPerS: uniform(START_WIND_M_PER_S),
+    insulationClo: uniform(0),
+  } as const;
   for (let step = 0; step < START_STEPS; step++) {
-    publishedExchange(exchange, body, {
-      posture: "standing",
-      airC: uniform(neutralC),
-      radiantC: uniform(neutralC),
-      relativeHumidityPercent: uniform(START_HUMIDITY_PERCENT),
-      windMPerS: uniform(START_WIND_M_PER_S),
-      insulationClo: uniform(0),
-    });
-    body.regulate(exchange, START_ACTIVITY);
+    publishedExchange(exchange, body, around);
+    body.regulate(exchange, START_ACTIVITY, START_STEP_S);
     body.advance(exchange, START_STEP_S);
   }
   const temperatureC = Float64Array.from(body.temperatureC);

@@ -11,7 +11,9 @@ export const KEPT = 16;
 /** One implicit step as linear equations, with room for its solution. */
 export type VesselSystem = {
   readonly conductances: SegmentConductances;
-  /** What of each node's diagonal no step changes, W/K: inertia and conductances. */
+  /** What of each node's diagonal is the body's, W/K: its conductances. */
+  readonly conductanceWPerK: Float64Array;
+  /** The same and its inertia over the step, W/K. */
   readonly diagonalWPerK: Float64Array;
   /** Heat into each node from the last step's temperature and from elsewhere, W. */
   readonly rightW: Float64Array;
@@ -26,6 +28,7 @@ export type VesselSystem = {
 
 export const createVesselSystem = ({ conductances }: BodyParameters, flows: BloodFlows): VesselSystem => ({
   conductances,
+  conductanceWPerK: conductanceSums(conductances),
   diagonalWPerK: new Float64Array(NODE_COUNT),
   rightW: new Float64Array(NODE_COUNT),
   kept: new Float64Array(SEGMENT_COUNT * KEPT),
@@ -35,11 +38,11 @@ export const createVesselSystem = ({ conductances }: BodyParameters, flows: Bloo
   skinWPerK: new Float64Array(SEGMENT_COUNT),
 });
 
-/** Sums inertia and conductances into the diagonal. */
-export function writeDiagonal({ conductances, diagonalWPerK }: VesselSystem, inertiaWPerK: Float64Array): void {
-  diagonalWPerK.set(inertiaWPerK);
+/** Sums of what joins each node to others, W/K. */
+function conductanceSums(conductances: SegmentConductances): Float64Array {
+  const sums = new Float64Array(NODE_COUNT);
   const join = (one: number, other: number, conductanceWPerK: number): void => {
-    for (const node of [one, other]) if (node >= 0) diagonalWPerK[node] = diagonalWPerK[node]! + conductanceWPerK;
+    for (const node of [one, other]) if (node >= 0) sums[node] = sums[node]! + conductanceWPerK;
   };
   SEGMENT_NODES.forEach(({ artery, vein, superficialVein, core, muscle, fat, skin }, segment) => {
     join(artery, vein, conductances.arteryVein[segment]!);
@@ -50,4 +53,5 @@ export function writeDiagonal({ conductances, diagonalWPerK }: VesselSystem, ine
     join(muscle, fat, conductances.muscleFat[segment]!);
     join(core, muscle, conductances.coreMuscle[segment]!);
   });
+  return sums;
 }

@@ -6,7 +6,7 @@ import { CENTRAL_BLOOD_NODE, NODE_COUNT } from "./nodes";
 import { SEGMENT_COUNT } from "./segments";
 import { trunkInwards, trunkOutwards } from "./trunk-lines";
 import { FROM_CENTRAL } from "./vessel-branches";
-import { createVesselSystem, LINE, writeDiagonal, type VesselSystem } from "./vessel-system";
+import { createVesselSystem, LINE, type VesselSystem } from "./vessel-system";
 
 // The implicit step is one linear system in 85 temperatures. Blood leaves a segment towards the heart but its rows know
 // only its own nodes, those beyond it, and the artery that feeds it. So, from the extremities inwards, every segment is
@@ -20,30 +20,32 @@ const CENTRAL = SEGMENT_COUNT * LINE;
 /** Solves one implicit step of one body; buffers are reused from step to step. */
 export class VesselTree {
   private readonly system: VesselSystem;
-  private inertiaWPerK: Float64Array | null = null;
+  private readonly capacityJPerK: Float64Array;
 
   /** @param flows the body's flows, read at each step */
   constructor(parameters: BodyParameters, flows: BloodFlows) {
     this.system = createVesselSystem(parameters, flows);
+    this.capacityJPerK = parameters.capacityJPerK;
   }
 
   /**
    * Replaces the temperatures by those one step later.
-   * @param inertiaWPerK heat capacity over the step, per node; another array for another step
+   * @param stepS step, s
    * @param heatW heat into each node from elsewhere, W
    * @param skinWPerK conductance of each segment's skin to its surroundings, W/K
    * @param temperatureC per node, °C
    */
-  solve(inertiaWPerK: Float64Array, heatW: Float64Array, skinWPerK: Float64Array, temperatureC: Float64Array): void {
-    const { system } = this;
-    const { rightW, veinInflow, superficialInflow } = system;
-    if (this.inertiaWPerK !== inertiaWPerK) writeDiagonal(system, inertiaWPerK);
-    this.inertiaWPerK = inertiaWPerK;
+  solve(stepS: number, heatW: Float64Array, skinWPerK: Float64Array, temperatureC: Float64Array): void {
+    const { system, capacityJPerK } = this;
+    const { conductanceWPerK, diagonalWPerK, rightW, veinInflow, superficialInflow } = system;
+    const perS = 1 / stepS;
     system.skinWPerK = skinWPerK;
     veinInflow.fill(0);
     superficialInflow.fill(0);
     for (let node = 0; node < NODE_COUNT; node++) {
-      rightW[node] = inertiaWPerK[node]! * temperatureC[node]! + heatW[node]!;
+      const inertiaWPerK = capacityJPerK[node]! * perS;
+      diagonalWPerK[node] = conductanceWPerK[node]! + inertiaWPerK;
+      rightW[node] = inertiaWPerK * temperatureC[node]! + heatW[node]!;
     }
     limbsInwards(system);
     trunkInwards(system);
@@ -53,7 +55,7 @@ export class VesselTree {
     // As much blood returns to the pool as leaves it: the diagonal carries what returns.
     temperatureC[CENTRAL_BLOOD_NODE] =
       (rightW[CENTRAL_BLOOD_NODE]! + veinInflow[CENTRAL]!) /
-      (inertiaWPerK[CENTRAL_BLOOD_NODE]! + BLOOD_HEAT_WH_PER_L_K * leaving - veinInflow[CENTRAL + 1]!);
+      (diagonalWPerK[CENTRAL_BLOOD_NODE]! + BLOOD_HEAT_WH_PER_L_K * leaving - veinInflow[CENTRAL + 1]!);
     trunkOutwards(system, temperatureC);
     limbsOutwards(system, temperatureC);
   }

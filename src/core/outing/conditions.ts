@@ -13,9 +13,6 @@ import type { Doing, Outing, Phase, SpotSurroundings } from "./outing";
 /** Wind worked out from a forecast is taken in steps: finer than any forecast, and clothing need not be redone each minute. */
 const WIND_STEPS_PER_M_PER_S = 50;
 
-/** Middle of the minute a step covers. */
-const MIDDLE_OF_MINUTE = 0.5;
-
 /** A hut or vehicle that says nothing of itself (assumption). */
 const WARM_ROOM = {
   airTemperatureC: 18,
@@ -51,10 +48,10 @@ export class StrandConditions {
     this.groundM2KPerW = this.spot.groundInsulationM2KPerW ?? GROUND_INSULATION_M2K_PER_W[place.ground];
   }
 
-  /** Conditions of a minute in these clothes; the same object each time, filled anew. */
-  at(minute: number, dress: Dress): Conditions {
+  /** Conditions in these clothes at a time, minutes of the outing; the same object each time, filled anew. */
+  at(timeMin: number, dress: Dress): Conditions {
     const { doing, spot } = this;
-    const weather = this.weather.at(minute + MIDDLE_OF_MINUTE);
+    const weather = this.weather.at(timeMin);
     const airTemperatureC = spot.airTemperatureC ?? weather.airTemperatureC;
     const groundSurfaceC = spot.airTemperatureC ?? weather.groundSurfaceC;
     const passing = relativeWind(weather.windMPerS * this.windShare, doing.walkSpeedMPerS + doing.rideSpeedMPerS);

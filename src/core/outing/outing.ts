@@ -9,7 +9,7 @@ import type { Ground, Shelter, WeatherHour } from "../weather";
 import { NOISE } from "./piece-scales";
 
 /** Changes when a figure may change; stored beside every verdict. */
-export const MODEL_VERSION = "4";
+export const MODEL_VERSION = "5";
 
 /** A warm-up is a break in a hut or vehicle: it ends a sit, a break outdoors does not. */
 export const PHASE_KINDS = ["walkIn", "setUp", "sit", "task", "break", "warmUp", "walkOut"] as const;

@@ -1,4 +1,5 @@
 import { createSitter, type Conditions, type Sitter } from "../sitter";
+import { Course } from "./course";
 import type { Dress } from "./dressing";
 import type { Outing } from "./outing";
 import { natureOf } from "./run-outing";
@@ -20,16 +21,27 @@ export type Moment = {
 export function replayTo(outing: Outing, { toMinute, lastPhase }: SitSpan, minute: number): Moment {
   const surroundings = new Surroundings(outing);
   const sitter = createSitter(outing.person.body, outing.start, natureOf(outing.person));
-  const phaseStart = outing.phases.slice(0, lastPhase).reduce((total, { minutes }) => total + minutes, 0);
-  let moment: Omit<Moment, "sitter"> | null = null;
-  for (let step = 0; step < Math.max(1, minute); step++) {
-    const held = step >= toMinute;
-    const planned = held ? { phase: lastPhase, minuteInPhase: step - phaseStart } : phaseAt(outing.phases, step);
-    const dressMinute = held ? toMinute - 1 : step;
-    const at = surroundings.at(step, planned.phase, planned.minuteInPhase, dressMinute);
-    sitter.step(at);
-    const dress = surroundings.dressLivedIn(step, planned.phase, planned.minuteInPhase, dressMinute);
-    moment = { at, dress };
+  const course = new Course(sitter, surroundings, "paced");
+  const until = Math.max(1, minute);
+  let start = 0;
+  outing.phases.slice(0, lastPhase + 1).forEach(({ minutes }, phase) => {
+    const to = Math.min(start + minutes, until);
+    if (to > start) course.live({ phase, phaseStart: start, from: start, to });
+    start += minutes;
+  });
+  const last = until - 1;
+  const held = last >= toMinute;
+  if (held) {
+    const phaseStart = start - outing.phases[lastPhase]!.minutes;
+    course.live({ phase: lastPhase, phaseStart, from: toMinute, to: until, dressHeldAt: toMinute - 1 });
   }
-  return { ...moment!, sitter };
+  const { phase, minuteInPhase } = held
+    ? { phase: lastPhase, minuteInPhase: last - (start - outing.phases[lastPhase]!.minutes) }
+    : phaseAt(outing.phases, last);
+  const dressMinute = held ? toMinute - 1 : last;
+  return {
+    sitter,
+    at: surroundings.at(last, phase, minuteInPhase, dressMinute),
+    dress: surroundings.dressLivedIn(last, phase, minuteInPhase, dressMinute),
+  };
 }

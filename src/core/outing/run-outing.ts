@@ -1,6 +1,7 @@
 import { assertInRange, CoreError } from "../errors";
 import { HELD_PAST_PLAN_MINUTES, LIMITS, type Limit, type Watch } from "../limits";
-import { createSitter, USUAL_NATURE, type BodilyNature, type RestedPerson, type Sitter } from "../sitter";
+import { createSitter, USUAL_NATURE, type BodilyNature, type RestedPerson } from "../sitter";
+import { Course, type Stepping } from "./course";
 import { OUTING_RANGE, type Outing } from "./outing";
 import { createRecorder, type OutingSeries, type Recorder } from "./series";
 import { sitWatches } from "./sit-watches";
@@ -14,12 +15,16 @@ export type SimulationOptions = {
   readonly nature?: BodilyNature | undefined;
   /** Limits to judge by; all when not given. */
   readonly only?: readonly Limit[] | undefined;
+  /** "paced" when not given. */
+  readonly stepping?: Stepping | undefined;
+  /** Whether the skin of each segment is wanted as curves; it is when not said. */
+  readonly skinCurves?: boolean | undefined;
 };
 
 /** An outing as far as it is simulated. */
 export type Run = {
   readonly outing: Outing;
-  readonly sitter: Sitter;
+  readonly course: Course;
   readonly recorder: Recorder;
   readonly surroundings: Surroundings;
   readonly only: readonly Limit[];
@@ -38,7 +43,7 @@ export const natureOf = ({ calibration }: Outing["person"]): BodilyNature => ({ 
  */
 export function runOuting<Answer>(
   outing: Outing,
-  { rested, nature = natureOf(outing.person), only = LIMITS }: SimulationOptions,
+  { rested, nature = natureOf(outing.person), only = LIMITS, stepping = "paced", skinCurves = true }: SimulationOptions,
   answer: (run: Run, span: SitSpan) => Answer,
 ): { readonly series: OutingSeries; readonly answers: readonly Answer[] } {
   if (outing.phases.length === 0) throw new CoreError("no-phases", "an outing needs at least one phase");
@@ -48,28 +53,32 @@ export function runOuting<Answer>(
   assertInRange("totalMinutes", totalMinutes, OUTING_RANGE.totalMinutes);
 
   const sitter = createSitter(outing.person.body, outing.start, nature, rested);
-  const recorder = createRecorder(totalMinutes);
+  const recorder = createRecorder(totalMinutes, skinCurves);
   const surroundings = new Surroundings(outing);
-  const run: Run = { outing, sitter, recorder, surroundings, only };
+  const course = new Course(sitter, surroundings, stepping);
+  const run: Run = { outing, course, recorder, surroundings, only };
   recorder.record(0, sitter, surroundings.at(0, 0, 0));
   const answers: Answer[] = [];
-  let minute = 0;
-  outing.phases.forEach((phase, index) => {
-    const start = minute;
-    const end = start + phase.minutes;
-    for (; minute < end; minute++) {
-      const at = surroundings.at(minute, index, minute - start);
-      sitter.step(at);
-      recorder.record(minute + 1, sitter, at);
-    }
+  let start = 0;
+  outing.phases.forEach(({ minutes }, phase) => {
+    const end = start + minutes;
+    course.live({ phase, phaseStart: start, from: start, to: end }, recorder);
     const span = spans.find(({ toMinute }) => toMinute === end);
     if (span) answers.push(answer(run, span));
+    start = end;
   });
   return { series: recorder.series, answers };
 }
 
 const startOfPhase = (phases: Outing["phases"], place: number): number =>
   phases.slice(0, place).reduce((total, { minutes }) => total + minutes, 0);
+
+/** Curves of what is held past a sit's plan, from the state at its end. */
+function recorderFrom({ course, surroundings }: Run, toMinute: number, phase: number, phaseStart: number): Recorder {
+  const recorder = createRecorder(HELD_PAST_PLAN_MINUTES, false);
+  recorder.record(0, course.sitter, surroundings.at(toMinute - 1, phase, toMinute - 1 - phaseStart));
+  return recorder;
+}
 
 /**
  * Looks at a sit's curves; goes on sitting past its plan only as long as what is seen is open, then returns to the plan.
@@ -82,8 +91,8 @@ export function holdUntilSettled<Seen>(
   look: (watches: readonly Watch[]) => Seen,
   isSettled: (seen: Seen) => boolean,
 ): Seen {
-  const { outing, sitter, recorder, surroundings, only } = run;
-  const state = sitter.save();
+  const { outing, course, recorder, only } = run;
+  const state = course.save();
   const phaseStart = startOfPhase(outing.phases, lastPhase);
   let held: Recorder | null = null;
   let heldMinutes = 0;
@@ -95,16 +104,13 @@ export function holdUntilSettled<Seen>(
     );
   let seen = lookNow();
   while (heldMinutes < HELD_PAST_PLAN_MINUTES && !isSettled(seen)) {
-    held ??= createRecorder(HELD_PAST_PLAN_MINUTES);
-    const chunkEnd = Math.min(HELD_PAST_PLAN_MINUTES, heldMinutes + CHUNK_MINUTES);
-    for (; heldMinutes < chunkEnd; heldMinutes++) {
-      const minute = toMinute + heldMinutes;
-      const at = surroundings.at(minute, lastPhase, minute - phaseStart, toMinute - 1);
-      sitter.step(at);
-      held.record(heldMinutes + 1, sitter, at);
-    }
+    held ??= recorderFrom(run, toMinute, lastPhase, phaseStart);
+    const until = Math.min(HELD_PAST_PLAN_MINUTES, heldMinutes + CHUNK_MINUTES);
+    const stretch = { phase: lastPhase, phaseStart, from: toMinute + heldMinutes, to: toMinute + until };
+    course.live({ ...stretch, dressHeldAt: toMinute - 1 }, held, toMinute);
+    heldMinutes = until;
     seen = lookNow();
   }
-  sitter.restore(state);
+  course.restore(state);
   return seen;
 }

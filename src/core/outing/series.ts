@@ -17,15 +17,18 @@ export type OutingSeries = {
   readonly segmentSkinC: Float64Array;
 };
 
-/** Writes a sitter's state into curves of a fixed length. */
+/** Writes a sitter's state into curves of a fixed length; minutes that were stepped over lie on the straight line. */
 export type Recorder = { readonly series: OutingSeries; record(minute: number, sitter: Sitter, at: Conditions): void };
 
-/** @param minutes length of the curves: minutes 0 to `minutes`, both recorded */
-export function createRecorder(minutes: number): Recorder {
+/**
+ * @param minutes length of the curves: minutes 0 to `minutes`, both recorded
+ * @param skin whether the skin of each segment is recorded; otherwise its curve is empty
+ */
+export function createRecorder(minutes: number, skin = true): Recorder {
   const curve = (): Float64Array => new Float64Array(minutes + 1);
   const digitC = Object.fromEntries(DIGITS.map((digit) => [digit, curve()])) as Record<Digit, Float64Array>;
   const digitCurves = DIGITS.map((digit) => digitC[digit]);
-  const segmentSkinC = new Float64Array((minutes + 1) * SEGMENT_COUNT);
+  const segmentSkinC = new Float64Array(skin ? (minutes + 1) * SEGMENT_COUNT : 0);
   const series = {
     minutes,
     digitC,
@@ -38,6 +41,17 @@ export function createRecorder(minutes: number): Recorder {
     relativeWindMPerS: curve(),
     segmentSkinC,
   };
+  const curves = [
+    ...digitCurves,
+    series.heatDebtWhPerM2,
+    series.shiveringWPerM2,
+    series.trunkC,
+    series.meanSkinC,
+    series.heatMadeW,
+    series.airTemperatureC,
+    series.relativeWindMPerS,
+  ];
+  let last = 0;
   const record = (minute: number, sitter: Sitter, at: Conditions): void => {
     for (let digit = 0; digit < DIGIT_COUNT; digit++) digitCurves[digit]![minute] = sitter.digitC[digit]!;
     series.heatDebtWhPerM2[minute] = sitter.debtWhPerM2();
@@ -47,9 +61,26 @@ export function createRecorder(minutes: number): Recorder {
     series.heatMadeW[minute] = sitter.body.last.heatMadeW;
     series.airTemperatureC[minute] = at.airTemperatureC;
     series.relativeWindMPerS[minute] = at.relativeWindMPerS;
-    const { skinC } = sitter.body.now;
-    const from = minute * SEGMENT_COUNT;
-    for (let segment = 0; segment < SEGMENT_COUNT; segment++) segmentSkinC[from + segment] = skinC[segment]!;
+    if (skin) recordSkin(segmentSkinC, minute, sitter.body.now.skinC);
+    if (minute - last > 1) {
+      for (const curve of curves) fillBetween(curve, last, minute, 1, 0);
+      for (let segment = 0; skin && segment < SEGMENT_COUNT; segment++) {
+        fillBetween(segmentSkinC, last, minute, SEGMENT_COUNT, segment);
+      }
+    }
+    last = minute;
   };
   return { series, record };
+}
+
+function recordSkin(segmentSkinC: Float64Array, minute: number, skinC: Float64Array): void {
+  const from = minute * SEGMENT_COUNT;
+  for (let segment = 0; segment < SEGMENT_COUNT; segment++) segmentSkinC[from + segment] = skinC[segment]!;
+}
+
+/** Draws a straight line between two places of a curve. */
+function fillBetween(curve: Float64Array, from: number, to: number, stride: number, first: number): void {
+  const start = curve[from * stride + first]!;
+  const slope = (curve[to * stride + first]! - start) / (to - from);
+  for (let place = from + 1; place < to; place++) curve[place * stride + first] = start + slope * (place - from);
 }

@@ -9,6 +9,8 @@ import { withRadiation } from "./radiation";
 import { strandAt, strandsOf } from "./strands";
 import type { Conditions } from "../sitter";
 
+const MIDDLE_OF_MINUTE = 0.5;
+
 /** A strand with its clothes and surroundings. */
 type StrandRun = { readonly conditions: StrandConditions; readonly dresses: readonly Dress[] };
 
@@ -43,10 +45,30 @@ export class Surroundings {
    * @param phase place of the phase that goes on
    * @param minuteInPhase minutes since its start; beyond its length the phase is held
    * @param dressMinute minute whose clothes are worn
+   * @param weatherAt when to look at the weather; the middle of the minute when not given
    */
-  at(minute: number, phase: number, minuteInPhase: number, dressMinute = minute): Conditions {
+  at(
+    minute: number,
+    phase: number,
+    minuteInPhase: number,
+    dressMinute = minute,
+    weatherAt = minute + MIDDLE_OF_MINUTE,
+  ): Conditions {
     const { conditions, dresses } = this.runs[phase]![strandAt(this.outing.phases[phase]!, minuteInPhase)]!;
-    return conditions.at(minute, dressAt(dresses, dressMinute));
+    return conditions.at(weatherAt, dressAt(dresses, dressMinute));
+  }
+
+  /**
+   * The minute, `to` at most, up to which doing and clothes stay what they are.
+   * @param dressHeldAt minute whose clothes are worn all along, if so
+   */
+  sameUntil(minute: number, to: number, phase: number, minuteInPhase: number, dressHeldAt?: number): number {
+    const strand = strandAt(this.outing.phases[phase]!, minuteInPhase);
+    const until = dressHeldAt === undefined ? nextDress(this.runs[phase]![strand]!.dresses, minute, to) : to;
+    for (let later = minute + 1; later < until; later++) {
+      if (strandAt(this.outing.phases[phase]!, minuteInPhase + later - minute) !== strand) return later;
+    }
+    return until;
   }
 
   /** The clothes of a minute, as they are without a task. */
@@ -59,6 +81,12 @@ export class Surroundings {
     const { dresses } = this.runs[phase]![strandAt(this.outing.phases[phase]!, minuteInPhase)]!;
     return dressAt(dresses, dressMinute);
   }
+}
+
+/** When clothes are changed next, `to` at most. */
+function nextDress(dresses: readonly Dress[], minute: number, to: number): number {
+  for (const { fromMinute } of dresses) if (fromMinute > minute) return Math.min(fromMinute, to);
+  return to;
 }
 
 /** What each doing asks of this person's body. */

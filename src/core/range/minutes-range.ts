@@ -80,6 +80,7 @@ export function* rangeMembersInSteps(
     const { sits, series } = simulateSitMinutes(varyOuting(outing, variation), {
       nature,
       rested: restedBy(outing, nature.basalHeatFactor),
+      stepping: "doubled", // what a member's step errs by is lost among what members differ by (range.test.ts)
     });
     addCurves(curves, series);
     bounds.push(boundOf(sits[sit]!));

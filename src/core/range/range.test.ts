@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { seededRandom } from "../numeric";
-import { simulateOuting } from "../outing";
+import { simulateOuting, simulateSitMinutes } from "../outing";
 import { USUAL_NATURE } from "../sitter";
 import { runToEnd } from "../numeric";
 import { restedPerson } from "../sitter";
@@ -110,6 +110,19 @@ describe("the range", () => {
     expect(members()).toEqual(anew);
     expect(members()).toEqual(anew); // nothing kept was changed by its use
     expect(kept.size).toBe(6);
+  });
+
+  it("of members stepped twice as far ends where it does when they are stepped half as far, within 2 min", () => {
+    const random = seededRandom(5);
+    for (let member = 0; member < 16; member++) {
+      const outing = sampleOuting();
+      const varied = varyOuting(outing, drawVariation(random, outing.pieces));
+      const [coarse, fine] = (["doubled", "halved"] as const).map((stepping) => {
+        const first = simulateSitMinutes(varied, { stepping }).sits[0]!;
+        return first.kind === "ends" ? first.minutesStill : 0;
+      });
+      expect(Math.abs(coarse! - fine!)).toBeLessThanOrEqual(2);
+    }
   });
 
   it("says longer than where members never end", () => {

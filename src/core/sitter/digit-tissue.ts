@@ -1,4 +1,4 @@
-import { SEGMENT_NODES, trunkCoreC, type Body } from "../body";
+import { SEGMENT_COUNT, SEGMENT_NODES, trunkCoreC, type Body } from "../body";
 import {
   createDigitSupply,
   DIGIT_CONDUCTION_W_PER_M2K,
@@ -13,33 +13,57 @@ import {
 import type { Conditions } from "./conditions";
 import type { OutingExchange } from "./outing-exchange";
 
-/** Midpoint steps of the digits inside one step of the body; twice as many move none by 0.05 K (sitter.test.ts). */
-export const DIGIT_SUBSTEPS = 2;
-
 const SEGMENT = Int32Array.from(DIGIT_SEGMENT);
 const ARTERY = Int32Array.from(DIGIT_SEGMENT, (segment) => SEGMENT_NODES[segment]!.artery);
 const NATURE = DIGITS.map((digit) => DIGIT_NATURE[DIGIT_PLACE[digit].kind]);
 const PER_CAPACITY = Float64Array.from(NATURE, ({ capacityJPerM2K }) => 1 / capacityJPerM2K);
 const SKIN = Int32Array.from(DIGIT_SEGMENT, (segment) => SEGMENT_NODES[segment]!.skin);
 
-/**
- * Temperatures of the digits, and the heat they drew from the body in the step just made.
- * @source outing mode, change 2 (docs/method.md)
- */
-export class DigitTissue {
+/** Digits and what they remember of the last steps. */
+export class DigitState {
   /** By the order of DIGITS, °C. */
   readonly temperatureC = new Float64Array(DIGIT_COUNT);
   /** What each digit drew from its artery and from its segment's skin in the step just made, W. */
   readonly drawnFromArteryW = new Float64Array(DIGIT_COUNT);
   readonly drawnFromSkinW = new Float64Array(DIGIT_COUNT);
+  /** The same of the step before, and how far each rose in the step just made, K. */
+  readonly drawnBeforeFromArteryW = new Float64Array(DIGIT_COUNT);
+  readonly drawnBeforeFromSkinW = new Float64Array(DIGIT_COUNT);
+  readonly riseK = new Float64Array(DIGIT_COUNT);
+  /** Blood flows of the step just made, per segment, L/h. */
+  readonly skinFlowLPerH = new Float64Array(SEGMENT_COUNT);
+  readonly anastomosesFlowLPerH = new Float64Array(SEGMENT_COUNT);
+  /** Lengths of the step just made and of the one before, s; 0 where nothing is known. */
+  stepS = 0;
+  stepBeforeS = 0;
+
+  copy(other: DigitState): void {
+    this.temperatureC.set(other.temperatureC);
+    this.drawnFromArteryW.set(other.drawnFromArteryW);
+    this.drawnFromSkinW.set(other.drawnFromSkinW);
+    this.drawnBeforeFromArteryW.set(other.drawnBeforeFromArteryW);
+    this.drawnBeforeFromSkinW.set(other.drawnBeforeFromSkinW);
+    this.riseK.set(other.riseK);
+    this.skinFlowLPerH.set(other.skinFlowLPerH);
+    this.anastomosesFlowLPerH.set(other.anastomosesFlowLPerH);
+    this.stepS = other.stepS;
+    this.stepBeforeS = other.stepBeforeS;
+  }
+}
+
+/**
+ * Temperatures of the digits, and the heat they drew from the body in the step just made.
+ * @source outing mode, change 2 (docs/method.md)
+ */
+export class DigitTissue {
+  readonly state = new DigitState();
 
   private readonly body: Body;
   private readonly flowFactor: number;
-  private readonly substeps: number;
   private readonly drawnAreaM2: Float64Array;
+  private mostBentK = 0;
+  private readonly startC = new Float64Array(DIGIT_COUNT);
   private readonly supplies = DIGITS.map(createDigitSupply);
-  private readonly bloodSum = new Float64Array(DIGIT_COUNT);
-  private readonly skinSum = new Float64Array(DIGIT_COUNT);
   private readonly blood = {
     skinFlowLPerH: 0,
     anastomosesFlowLPerH: 0,
@@ -50,81 +74,131 @@ export class DigitTissue {
   };
 
   /** Starts every digit at the skin of its segment. */
-  constructor(body: Body, flowFactor: number, substeps: number) {
+  constructor(body: Body, flowFactor: number) {
     this.body = body;
     this.flowFactor = flowFactor;
-    this.substeps = substeps;
     const { skinAreaM2 } = body.parameters;
     this.drawnAreaM2 = Float64Array.from(
       DIGITS,
       (digit, index) => DIGIT_PLACE[digit].shareDrawn * skinAreaM2[DIGIT_SEGMENT[index]!]!,
     );
     DIGIT_SEGMENT.forEach((segment, digit) => {
-      this.temperatureC[digit] = body.temperatureC[SEGMENT_NODES[segment]!.skin]!;
+      this.state.temperatureC[digit] = body.temperatureC[SEGMENT_NODES[segment]!.skin]!;
     });
   }
 
-  /** Charges the body with what was drawn from it, so that energy closes. */
-  chargeBody(): void {
-    const { body, drawnFromArteryW, drawnFromSkinW } = this;
+  /** After a change: what was drawn and what flowed before tells nothing of what comes. */
+  forget(): void {
+    this.state.stepS = 0;
+  }
+
+  /**
+   * Charges the body with what is drawn from it, so that energy closes: what was drawn last, or, when two steps are
+   * known, what will be drawn at the end of the step if it goes on so.
+   */
+  chargeBody(stepS: number): void {
+    const { body, state } = this;
+    const bothS = state.stepBeforeS + state.stepS;
+    const further = state.stepBeforeS > 0 && state.stepS > 0 ? (state.stepS + 2 * stepS) / bothS : 0;
     for (let digit = 0; digit < DIGIT_COUNT; digit++) {
-      body.addHeat(ARTERY[digit]!, -drawnFromArteryW[digit]!);
-      body.addHeat(SKIN[digit]!, -drawnFromSkinW[digit]!);
+      const fromArteryW = state.drawnFromArteryW[digit]!;
+      const fromSkinW = state.drawnFromSkinW[digit]!;
+      body.addHeat(ARTERY[digit]!, -(fromArteryW + further * (fromArteryW - state.drawnBeforeFromArteryW[digit]!)));
+      body.addHeat(SKIN[digit]!, -(fromSkinW + further * (fromSkinW - state.drawnBeforeFromSkinW[digit]!)));
     }
   }
 
-  /** Advances on the body's temperatures as they stand and the blood flows of the step just made. */
+  /** Advances through a step of the body just made, on its temperatures and blood flows along the step. */
   advance(exchange: OutingExchange, at: Conditions, stepS: number): void {
+    const { state } = this;
+    this.startC.set(state.temperatureC);
     this.supplyAll(at);
-    this.bloodSum.fill(0);
-    this.skinSum.fill(0);
-    // Digits within a substep, not substeps within a digit: digits do not wait for each other, and the processor works
-    // on several at once.
-    for (let substep = 0; substep < this.substeps; substep++) this.substep(exchange, stepS / this.substeps);
+    state.drawnBeforeFromArteryW.set(state.drawnFromArteryW);
+    state.drawnBeforeFromSkinW.set(state.drawnFromSkinW);
+    this.stepAll(exchange, stepS);
+    this.noteBend(stepS);
+    state.stepBeforeS = state.stepS;
+    state.stepS = stepS;
+  }
+
+  /** As of the body: how far the step just made led from where the one before pointed, at most, K. */
+  get bendK(): number {
+    return this.mostBentK;
+  }
+
+  private noteBend(stepS: number): void {
+    const { startC, state } = this;
+    const ratio = state.stepS > 0 ? stepS / state.stepS : 0;
+    this.mostBentK = 0;
     for (let digit = 0; digit < DIGIT_COUNT; digit++) {
-      const shareM2 = this.drawnAreaM2[digit]! / this.substeps;
-      this.drawnFromArteryW[digit] = this.bloodSum[digit]! * shareM2;
-      this.drawnFromSkinW[digit] = this.skinSum[digit]! * shareM2;
+      const riseK = state.temperatureC[digit]! - startC[digit]!;
+      this.mostBentK = Math.max(this.mostBentK, Math.abs(riseK - ratio * state.riseK[digit]!));
+      state.riseK[digit] = riseK;
     }
   }
 
   private supplyAll({ activityRatio, outfit }: Conditions): void {
     const { body, blood, supplies } = this;
-    blood.trunkC = trunkCoreC(body.temperatureC);
+    const { past, temperatureC } = body;
+    const { skin, anastomoses } = body.flows;
+    blood.trunkC = (trunkCoreC(temperatureC) + trunkCoreC(past.temperatureC)) / 2;
     blood.activityRatio = activityRatio;
+    const { skinFlowLPerH, anastomosesFlowLPerH, stepS } = this.state;
+    if (stepS === 0) this.noteFlows(); // nothing known of before: the step's own
     for (let digit = 0; digit < DIGIT_COUNT; digit++) {
       const segment = SEGMENT[digit]!;
-      blood.skinFlowLPerH = body.flows.skin[segment]!;
-      blood.anastomosesFlowLPerH = body.flows.anastomoses[segment]!;
-      blood.segmentSkinC = body.temperatureC[SKIN[digit]!]!;
+      const node = SKIN[digit]!;
+      blood.skinFlowLPerH = (skinFlowLPerH[segment]! + skin[segment]!) / 2;
+      blood.anastomosesFlowLPerH = (anastomosesFlowLPerH[segment]! + anastomoses[segment]!) / 2;
+      blood.segmentSkinC = (temperatureC[node]! + past.temperatureC[node]!) / 2;
       blood.segmentAreaM2 = body.parameters.skinAreaM2[segment]!;
       supplyDigit(supplies[digit]!, NATURE[digit]!, blood, this.flowFactor * outfit.digitFlow[digit]!);
     }
+    this.noteFlows();
   }
 
-  /** One midpoint step. */
-  private substep(exchange: OutingExchange, substepS: number): void {
-    const { supplies, temperatureC, bloodSum, skinSum } = this;
+  private noteFlows(): void {
+    const { skin, anastomoses } = this.body.flows;
+    this.state.skinFlowLPerH.set(skin);
+    this.state.anastomosesFlowLPerH.set(anastomoses);
+  }
+
+  /**
+   * The exchanges as they are halfway, towards the temperature at which they are in balance. Of second order, and stable
+   * however fast blood flows; what is drawn is what the digit gains and loses, so that energy closes.
+   */
+  private stepAll(exchange: OutingExchange, stepS: number): void {
+    const { drawnAreaM2, supplies } = this;
+    const { drawnFromArteryW, drawnFromSkinW, temperatureC: digitsC } = this.state;
     const { digitSurroundingsC, digitsM2KPerW } = exchange;
-    const bodyC = this.body.temperatureC;
+    const { temperatureC: bodyC, past } = this.body;
+    const pastC = past.temperatureC;
     for (let digit = 0; digit < DIGIT_COUNT; digit++) {
       const supply = supplies[digit]!;
-      const arteryC = bodyC[ARTERY[digit]!]!;
-      const skinC = bodyC[SKIN[digit]!]!;
-      const surroundingsC = digitSurroundingsC[digit]!;
+      const artery = ARTERY[digit]!;
+      const skin = SKIN[digit]!;
+      const arteryC = (bodyC[artery]! + pastC[artery]!) / 2;
+      const skinC = (bodyC[skin]! + pastC[skin]!) / 2;
       const conductance = 1 / digitsM2KPerW[digit]!;
-      const perCapacity = substepS * PER_CAPACITY[digit]!;
-      const digitC = temperatureC[digit]!;
-      const gain =
-        digitBloodExchange(supply, digitC) * (arteryC - digitC) +
-        DIGIT_CONDUCTION_W_PER_M2K * (skinC - digitC) -
-        (digitC - surroundingsC) * conductance;
-      const halfwayC = digitC + gain * perCapacity * 0.5;
-      const byBlood = digitBloodExchange(supply, halfwayC) * (arteryC - halfwayC);
-      const bySkin = DIGIT_CONDUCTION_W_PER_M2K * (skinC - halfwayC);
-      bloodSum[digit] = bloodSum[digit]! + byBlood;
-      skinSum[digit] = skinSum[digit]! + bySkin;
-      temperatureC[digit] = digitC + (byBlood + bySkin - (halfwayC - surroundingsC) * conductance) * perCapacity;
+      const besideW = DIGIT_CONDUCTION_W_PER_M2K * skinC + conductance * digitSurroundingsC[digit]!;
+      const besideWPerK = DIGIT_CONDUCTION_W_PER_M2K + conductance;
+      const perCapacity = stepS * PER_CAPACITY[digit]!;
+      const digitC = digitsC[digit]!;
+      const bloodNow = digitBloodExchange(supply, digitC);
+      const nowWPerK = bloodNow + besideWPerK;
+      const halfC =
+        digitC + ((bloodNow * arteryC + besideW) / nowWPerK - digitC) * approach(0.5 * nowWPerK * perCapacity);
+      const blood = digitBloodExchange(supply, halfC);
+      const allWPerK = blood + besideWPerK;
+      const balanceC = (blood * arteryC + besideW) / allWPerK;
+      const riseK = (balanceC - digitC) * approach(allWPerK * perCapacity);
+      const meanC = balanceC - riseK / (allWPerK * perCapacity);
+      drawnFromArteryW[digit] = drawnAreaM2[digit]! * blood * (arteryC - meanC);
+      drawnFromSkinW[digit] = drawnAreaM2[digit]! * DIGIT_CONDUCTION_W_PER_M2K * (skinC - meanC);
+      digitsC[digit] = digitC + riseK;
     }
   }
 }
+
+/** Share of the way to balance that is gone in a step of so many time constants: 1 − e^−z to second order, never over 1. */
+const approach = (z: number): number => 1 - 1 / (1 + z + 0.5 * z * z);

@@ -3,5 +3,6 @@ export { contactResistances, type Rest } from "./contact";
 export { INDOOR_START_RANGE, restedPerson, USUAL_START, type IndoorStart, type RestedPerson } from "./indoor-start";
 export { buildOutfit, Wardrobe, type Clothes, type Outfit, type SiteLayers } from "./outfit";
 export { outfitInsulation, type OutfitInsulation } from "./outfit-insulation";
+export { Pace } from "./pace";
 export { patchResistances } from "./resistances";
-export { createSitter, USUAL_NATURE, type BodilyNature, type Sitter, type SitterState } from "./sitter";
+export { createSitter, USUAL_NATURE, type BodilyNature, SitterState, type Sitter } from "./sitter";

@@ -3,6 +3,8 @@ import {
   restingBody,
   type BodyPerson,
   createSkinExchange,
+  NODE_COUNT,
+  PastState,
   PUBLISHED_BODY,
   publishedExchange,
   SEGMENT_COUNT,
@@ -10,6 +12,7 @@ import {
 } from "../body";
 import type { Range } from "../errors";
 import { SECONDS_PER_MINUTE } from "../units";
+import { Pace } from "./pace";
 
 /** Where a person comes from: an hour of rest before stepping out. */
 export type IndoorStart = {
@@ -55,7 +58,7 @@ export function restedPerson(person: BodyPerson, start: IndoorStart, basalHeatFa
  * @source the outing's start in docs/method.md; JOS-3 for the body
  */
 function restIndoors(start: IndoorStart, resting: RestingBody): Float64Array {
-  const body = bodyAtRest(resting, PUBLISHED_BODY);
+  const body = bodyAtRest(resting, { ...PUBLISHED_BODY, order: 2 });
   const exchange = createSkinExchange();
   const uniform = (value: number): Float64Array => new Float64Array(SEGMENT_COUNT).fill(value);
   const around = {
@@ -67,9 +70,21 @@ function restIndoors(start: IndoorStart, resting: RestingBody): Float64Array {
     insulationClo: uniform(start.insulationClo),
   } as const;
   publishedExchange(exchange, body, around);
-  for (let minute = 0; minute < start.minutes; minute++) {
-    body.regulate(exchange, start.activityRatio);
-    body.advance(exchange, SECONDS_PER_MINUTE);
+  const pace = new Pace();
+  const endS = start.minutes * SECONDS_PER_MINUTE;
+  const beforeC = new Float64Array(NODE_COUNT);
+  const pastBefore = new PastState();
+  for (let nowS = 0; nowS < endS;) {
+    const stepS = pace.within(endS - nowS);
+    beforeC.set(body.temperatureC);
+    pastBefore.copy(body.past);
+    body.regulate(exchange, start.activityRatio, stepS);
+    body.advance(exchange, stepS);
+    if (pace.accepts(stepS, body.bendK())) nowS += stepS;
+    else {
+      body.temperatureC.set(beforeC);
+      body.past.copy(pastBefore);
+    }
   }
   return body.temperatureC;
 }

@@ -4,45 +4,50 @@ import {
   meanSkinC,
   NODE_COUNT,
   OUTING_BODY,
+  PastState,
   trunkCoreC,
   type Body,
   type BodyPerson,
 } from "../body";
 import { SECONDS_PER_HOUR } from "../units";
 import type { Conditions } from "./conditions";
-import { DIGIT_SUBSTEPS, DigitTissue } from "./digit-tissue";
+import { DigitState, DigitTissue } from "./digit-tissue";
 import { restedPerson, type IndoorStart, type RestedPerson } from "./indoor-start";
 import { OutingExchange } from "./outing-exchange";
 
-/** Step of the whole model, s. */
-export const STEP_S = 60;
-
-/** A person's body with digits, advanced a minute at a time. Read the buffers between steps; do not write. */
+/** A person's body with digits, advanced a step at a time. Read the buffers between steps; do not write. */
 export type Sitter = {
   readonly body: Body;
   /** Digit temperatures by the order of DIGITS, °C. */
   readonly digitC: Float64Array;
   /** Resistances of the step just made. */
   readonly exchange: OutingExchange;
-  /** Advances by a step of the model, or by another for those who ask what the step does. */
-  step(conditions: Conditions, stepS?: number): void;
+  /** Advances by a step; in conditions that change at once, forget first. */
+  step(conditions: Conditions, stepS: number): void;
+  /** The past tells nothing of what comes: the next step is of first order, as published. */
+  forget(): void;
+  /** How far the last step led from where the one before pointed, at most over cores, skins and digits, K. */
+  bendK(): number;
   trunkC(): number;
   meanSkinC(): number;
   /** Heat debt since the start outdoors, no credit for shivering, W·h per m² of skin. */
   debtWhPerM2(): number;
   shiveringWPerM2(): number;
-  /** A copy of all state, to try a branch and come back. */
-  save(): SitterState;
+  /** What each digit drew from its artery and from its segment's skin in the step just made, W. */
+  readonly drawn: Pick<DigitState, "drawnFromArteryW" | "drawnFromSkinW">;
+  /** Copies all state, to try a branch and come back. */
+  save(into: SitterState): void;
   restore(state: SitterState): void;
 };
 
-export type SitterState = {
-  readonly temperatureC: Float64Array;
-  readonly digitC: Float64Array;
-  readonly drawnFromArteryW: Float64Array;
-  readonly drawnFromSkinW: Float64Array;
-  readonly shiveredJ: number;
-};
+/** A copy of all that a sitter's steps change. */
+export class SitterState {
+  readonly temperatureC = new Float64Array(NODE_COUNT);
+  readonly past = new PastState();
+  readonly digits = new DigitState();
+  shiveredJ = 0;
+  shiveringW = 0;
+}
 
 /** What of the body is a person's own, or uncertain. */
 export type BodilyNature = {
@@ -64,7 +69,6 @@ export const USUAL_NATURE: BodilyNature = {
 /**
  * A person who has rested indoors and steps out.
  * @param rested the person as they step out, when already known (it depends on person, basal heat and start alone)
- * @param digitSubsteps for those who ask what the digits' step does
  * @throws {CoreError} `out-of-range` when the person leaves PERSON_RANGE
  * @source outing mode of docs/method.md on JOS-3 (Takahashi et al. 2021)
  */
@@ -73,7 +77,6 @@ export function createSitter(
   start: IndoorStart,
   nature: BodilyNature = USUAL_NATURE,
   rested: RestedPerson = restedPerson(person, start, nature.basalHeatFactor),
-  digitSubsteps: number = DIGIT_SUBSTEPS,
 ): Sitter {
   const { openingPerTrunkK, digitFlowFactor } = nature;
   const body = bodyAtRest(rested.resting, { ...OUTING_BODY, openingPerTrunkK });
@@ -81,8 +84,9 @@ export function createSitter(
   const { surfaceM2, capacityJPerK } = body.parameters;
   const skinExchange = createSkinExchange();
   const exchange = new OutingExchange();
-  const digits = new DigitTissue(body, digitFlowFactor, digitSubsteps);
+  const digits = new DigitTissue(body, digitFlowFactor);
   let shiveredJ = 0;
+  let shiveringBeforeW = 0;
 
   const heatContentJ = (): number => {
     const { temperatureC } = body;
@@ -105,33 +109,41 @@ export function createSitter(
 
   return {
     body,
-    digitC: digits.temperatureC,
+    digitC: digits.state.temperatureC,
+    drawn: digits.state,
     exchange,
-    step: (conditions, stepS = STEP_S) => {
+    step: (conditions, stepS) => {
       exchange.write(skinExchange, body, conditions);
-      body.regulate(skinExchange, conditions.activityRatio);
-      digits.chargeBody();
+      body.regulate(skinExchange, conditions.activityRatio, stepS);
+      digits.chargeBody(stepS);
       body.advance(skinExchange, stepS);
       digits.advance(exchange, conditions, stepS);
-      shiveredJ += body.last.shiveringW * stepS;
+      const { shiveringW } = body.last;
+      shiveredJ += ((shiveringBeforeW + shiveringW) / 2) * stepS;
+      shiveringBeforeW = shiveringW;
     },
+    forget: () => {
+      body.past.forget();
+      digits.forget();
+    },
+    bendK: () => Math.max(body.bendK(), digits.bendK),
     trunkC: () => trunkCoreC(body.temperatureC),
     meanSkinC: () => meanSkinC(body.temperatureC, body.parameters),
     debtWhPerM2: () => (startHeatJ - heatContentJ() + shiveredJ) / surfaceM2 / SECONDS_PER_HOUR,
     shiveringWPerM2: () => body.last.shiveringW / surfaceM2,
-    save: () => ({
-      temperatureC: Float64Array.from(body.temperatureC),
-      digitC: Float64Array.from(digits.temperatureC),
-      drawnFromArteryW: Float64Array.from(digits.drawnFromArteryW),
-      drawnFromSkinW: Float64Array.from(digits.drawnFromSkinW),
-      shiveredJ,
-    }),
+    save: (into) => {
+      into.temperatureC.set(body.temperatureC);
+      into.past.copy(body.past);
+      into.digits.copy(digits.state);
+      into.shiveredJ = shiveredJ;
+      into.shiveringW = shiveringBeforeW;
+    },
     restore: (state) => {
       body.temperatureC.set(state.temperatureC);
-      digits.temperatureC.set(state.digitC);
-      digits.drawnFromArteryW.set(state.drawnFromArteryW);
-      digits.drawnFromSkinW.set(state.drawnFromSkinW);
+      body.past.copy(state.past);
+      digits.state.copy(state.digits);
       shiveredJ = state.shiveredJ;
+      shiveringBeforeW = state.shiveringW;
     },
   };
 }

@@ -11,7 +11,7 @@ const GREATEST_SHOWN = 6;
 export function digitFlows({ sitter }: Moment, digit: Digit): DigitFlows {
   const place = DIGITS.indexOf(digit);
   const { segment, shareDrawn } = DIGIT_PLACE[digit];
-  const { drawnFromArteryW, drawnFromSkinW } = sitter.save();
+  const { drawnFromArteryW, drawnFromSkinW } = sitter.drawn;
   const areaM2 = shareDrawn * sitter.body.parameters.skinAreaM2[SEGMENT_INDEX[segment]]!;
   const temperatureC = sitter.digitC[place]!;
   const surroundingsC = sitter.exchange.digitSurroundingsC[place]!;
