@@ -124,31 +124,53 @@ export class Dressing {
     this.changes = [...minutes].filter((minute) => minute >= 0).sort((one, other) => one - other);
   }
 
-  /** The dresses in order of time, a new one wherever something is put on or taken off. */
-  dresses(needed: HandsNeeded = NO_HANDS): Dress[] {
-    return this.changes.map((fromMinute) => {
-      const on = this.outwards.filter((wearing) => wearing.fromMinute <= fromMinute && fromMinute < wearing.toMinute);
-      const clothes = on.filter(({ piece }) => piece.kind !== "pad");
-      const layers = layersOf(clothes, needed);
-      const leaks = leaksOf(clothes);
-      const mitt = { left: inMitt(clothes, "left", needed), right: inMitt(clothes, "right", needed) };
-      return {
-        fromMinute,
-        outfit: buildOutfit({ layers, mitt, leaks }, this.wardrobe),
+  /** How a person is dressed through the outing when their hands are so needed. */
+  dresses(needed: HandsNeeded = NO_HANDS): Dresses {
+    return new Dresses(this.changes, (fromMinute) => this.dressFrom(fromMinute, needed));
+  }
+
+  private dressFrom(fromMinute: number, needed: HandsNeeded): Dress {
+    const on = this.outwards.filter((wearing) => wearing.fromMinute <= fromMinute && fromMinute < wearing.toMinute);
+    const clothes = on.filter(({ piece }) => piece.kind !== "pad");
+    const layers = layersOf(clothes, needed);
+    const leaks = leaksOf(clothes);
+    const mitt = { left: inMitt(clothes, "left", needed), right: inMitt(clothes, "right", needed) };
+    return {
+      fromMinute,
+      outfit: buildOutfit({ layers, mitt, leaks }, this.wardrobe),
+      layers,
+      contactLayers: withPads(
         layers,
-        contactLayers: withPads(
-          layers,
-          on.filter(({ piece }) => piece.kind === "pad"),
-        ),
-        leaks,
-      };
-    });
+        on.filter(({ piece }) => piece.kind === "pad"),
+      ),
+      leaks,
+    };
   }
 }
 
-/** The dress at a minute. */
-export function dressAt(dresses: readonly Dress[], minute: number): Dress {
-  let place = 0;
-  while (place + 1 < dresses.length && dresses[place + 1]!.fromMinute <= minute) place++;
-  return dresses[place]!;
+/** Dresses in order of time, a new one wherever something is put on or taken off; each worked out when first asked for. */
+export class Dresses {
+  private readonly changes: readonly number[];
+  private readonly dressFrom: (fromMinute: number) => Dress;
+  private readonly known: (Dress | undefined)[] = [];
+
+  /** @param changes minutes in order of time, the first not after any that is asked for */
+  constructor(changes: readonly number[], dressFrom: (fromMinute: number) => Dress) {
+    this.changes = changes;
+    this.dressFrom = dressFrom;
+  }
+
+  /** The dress at a minute. */
+  at(minute: number): Dress {
+    const { changes, known } = this;
+    let place = 0;
+    while (place + 1 < changes.length && changes[place + 1]! <= minute) place++;
+    return (known[place] ??= this.dressFrom(changes[place]!));
+  }
+
+  /** When clothes are changed next, `to` at most. */
+  nextAfter(minute: number, to: number): number {
+    for (const change of this.changes) if (change > minute) return Math.min(change, to);
+    return to;
+  }
 }

@@ -84,7 +84,11 @@ describe("dressing", () => {
   it("makes a new outfit wherever something goes on or off, pads counting for contact alone", () => {
     const { pieces, wearings } = sampleOuting();
     const dresses = new Dressing(pieces, wearings).dresses();
-    expect(dresses.map(({ fromMinute }) => fromMinute)).toEqual([0, 5, 40, 60, 185, 190, 300, 340]);
+    const changes: number[] = [];
+    for (let minute = -1; minute < 400; minute = dresses.nextAfter(minute, 400)) if (minute >= 0) changes.push(minute);
+    expect(changes).toEqual([0, 5, 40, 60, 185, 190, 300, 340]);
+    expect(changes.map((minute) => dresses.at(minute).fromMinute)).toEqual(changes);
+    expect(dresses.at(59)).toBe(dresses.at(40));
     const seat = resistancesAt(sampleOuting(), 100).seat!;
     const withoutPad = { ...sampleOuting(), wearings: wearings.filter(({ pieceId }) => pieceId !== "seatPad") };
     expect(seat).toBeGreaterThan(resistancesAt(withoutPad, 100).seat! + 0.3);

@@ -2,7 +2,7 @@ import { bodyParameters } from "../body";
 import { exertionOf, type Exertion } from "../effort";
 import { WeatherCourse } from "../weather";
 import { StrandConditions, workedDoing } from "./conditions";
-import { dressAt, Dressing, type Dress } from "./dressing";
+import { Dressing, type Dress, type Dresses } from "./dressing";
 import { handsNeeded, NO_HANDS, type HandsNeeded } from "./hands";
 import type { Doing, Outing, Phase } from "./outing";
 import { withRadiation } from "./radiation";
@@ -12,7 +12,7 @@ import type { Conditions } from "../sitter";
 const MIDDLE_OF_MINUTE = 0.5;
 
 /** A strand with its clothes and surroundings. */
-type StrandRun = { readonly conditions: StrandConditions; readonly dresses: readonly Dress[] };
+type StrandRun = { readonly conditions: StrandConditions; readonly dresses: Dresses };
 
 /** Everything that surrounds a person through an outing, prepared once. */
 export class Surroundings {
@@ -24,8 +24,8 @@ export class Surroundings {
     this.outing = outing;
     const weather = new WeatherCourse(withRadiation(outing));
     const dressing = new Dressing(outing.pieces, outing.wearings);
-    const byNeed = new Map<string, readonly Dress[]>();
-    const dressesFor = (needed: HandsNeeded): readonly Dress[] => {
+    const byNeed = new Map<string, Dresses>();
+    const dressesFor = (needed: HandsNeeded): Dresses => {
       const key = `${needed.left} ${needed.right}`;
       const known = byNeed.get(key) ?? dressing.dresses(needed.left === 0 && needed.right === 0 ? NO_HANDS : needed);
       byNeed.set(key, known);
@@ -55,7 +55,7 @@ export class Surroundings {
     weatherAt = minute + MIDDLE_OF_MINUTE,
   ): Conditions {
     const { conditions, dresses } = this.runs[phase]![strandAt(this.outing.phases[phase]!, minuteInPhase)]!;
-    return conditions.at(weatherAt, dressAt(dresses, dressMinute));
+    return conditions.at(weatherAt, dresses.at(dressMinute));
   }
 
   /**
@@ -64,7 +64,7 @@ export class Surroundings {
    */
   sameUntil(minute: number, to: number, phase: number, minuteInPhase: number, dressHeldAt?: number): number {
     const strand = strandAt(this.outing.phases[phase]!, minuteInPhase);
-    const until = dressHeldAt === undefined ? nextDress(this.runs[phase]![strand]!.dresses, minute, to) : to;
+    const until = dressHeldAt === undefined ? this.runs[phase]![strand]!.dresses.nextAfter(minute, to) : to;
     for (let later = minute + 1; later < until; later++) {
       if (strandAt(this.outing.phases[phase]!, minuteInPhase + later - minute) !== strand) return later;
     }
@@ -73,20 +73,14 @@ export class Surroundings {
 
   /** The clothes of a minute, as they are without a task. */
   dressAt(minute: number, phase: number): Dress {
-    return dressAt(this.runs[phase]![0]!.dresses, minute);
+    return this.runs[phase]![0]!.dresses.at(minute);
   }
 
   /** The clothes in which a minute is lived, handwear off for a task; arguments as of `at`. */
   dressLivedIn(minute: number, phase: number, minuteInPhase: number, dressMinute = minute): Dress {
     const { dresses } = this.runs[phase]![strandAt(this.outing.phases[phase]!, minuteInPhase)]!;
-    return dressAt(dresses, dressMinute);
+    return dresses.at(dressMinute);
   }
-}
-
-/** When clothes are changed next, `to` at most. */
-function nextDress(dresses: readonly Dress[], minute: number, to: number): number {
-  for (const { fromMinute } of dresses) if (fromMinute > minute) return Math.min(fromMinute, to);
-  return to;
 }
 
 /** What each doing asks of this person's body. */

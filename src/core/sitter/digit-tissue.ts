@@ -1,4 +1,4 @@
-import { SEGMENT_COUNT, SEGMENT_NODES, trunkCoreC, type Body } from "../body";
+import { SEGMENT_NODES, trunkCoreC, type Body } from "../body";
 import {
   createDigitSupply,
   DIGIT_CONDUCTION_W_PER_M2K,
@@ -19,35 +19,36 @@ const NATURE = DIGITS.map((digit) => DIGIT_NATURE[DIGIT_PLACE[digit].kind]);
 const PER_CAPACITY = Float64Array.from(NATURE, ({ capacityJPerM2K }) => 1 / capacityJPerM2K);
 const SKIN = Int32Array.from(DIGIT_SEGMENT, (segment) => SEGMENT_NODES[segment]!.skin);
 
-/** Digits and what they remember of the last steps. */
+const CURVES = 8;
+
+/** Digits and what they remember of the last steps, each by the order of DIGITS. */
 export class DigitState {
-  /** By the order of DIGITS, °C. */
-  readonly temperatureC = new Float64Array(DIGIT_COUNT);
+  /** All that follows, to be copied at once. */
+  private readonly all = new Float64Array(CURVES * DIGIT_COUNT);
+  /** °C. */
+  readonly temperatureC = this.part(0);
   /** What each digit drew from its artery and from its segment's skin in the step just made, W. */
-  readonly drawnFromArteryW = new Float64Array(DIGIT_COUNT);
-  readonly drawnFromSkinW = new Float64Array(DIGIT_COUNT);
+  readonly drawnFromArteryW = this.part(1);
+  readonly drawnFromSkinW = this.part(2);
   /** The same of the step before, and how far each rose in the step just made, K. */
-  readonly drawnBeforeFromArteryW = new Float64Array(DIGIT_COUNT);
-  readonly drawnBeforeFromSkinW = new Float64Array(DIGIT_COUNT);
-  readonly riseK = new Float64Array(DIGIT_COUNT);
-  /** Blood flows of the step just made, per segment, L/h. */
-  readonly skinFlowLPerH = new Float64Array(SEGMENT_COUNT);
-  readonly anastomosesFlowLPerH = new Float64Array(SEGMENT_COUNT);
+  readonly drawnBeforeFromArteryW = this.part(3);
+  readonly drawnBeforeFromSkinW = this.part(4);
+  readonly riseK = this.part(5);
+  /** Blood flows of its segment in the step just made, L/h. */
+  readonly skinFlowLPerH = this.part(6);
+  readonly anastomosesFlowLPerH = this.part(7);
   /** Lengths of the step just made and of the one before, s; 0 where nothing is known. */
   stepS = 0;
   stepBeforeS = 0;
 
   copy(other: DigitState): void {
-    this.temperatureC.set(other.temperatureC);
-    this.drawnFromArteryW.set(other.drawnFromArteryW);
-    this.drawnFromSkinW.set(other.drawnFromSkinW);
-    this.drawnBeforeFromArteryW.set(other.drawnBeforeFromArteryW);
-    this.drawnBeforeFromSkinW.set(other.drawnBeforeFromSkinW);
-    this.riseK.set(other.riseK);
-    this.skinFlowLPerH.set(other.skinFlowLPerH);
-    this.anastomosesFlowLPerH.set(other.anastomosesFlowLPerH);
+    this.all.set(other.all);
     this.stepS = other.stepS;
     this.stepBeforeS = other.stepBeforeS;
+  }
+
+  private part(place: number): Float64Array {
+    return this.all.subarray(place * DIGIT_COUNT, (place + 1) * DIGIT_COUNT);
   }
 }
 
@@ -62,7 +63,6 @@ export class DigitTissue {
   private readonly flowFactor: number;
   private readonly drawnAreaM2: Float64Array;
   private mostBentK = 0;
-  private readonly startC = new Float64Array(DIGIT_COUNT);
   private readonly supplies = DIGITS.map(createDigitSupply);
   private readonly blood = {
     skinFlowLPerH: 0,
@@ -111,12 +111,8 @@ export class DigitTissue {
   /** Advances through a step of the body just made, on its temperatures and blood flows along the step. */
   advance(exchange: OutingExchange, at: Conditions, stepS: number): void {
     const { state } = this;
-    this.startC.set(state.temperatureC);
     this.supplyAll(at);
-    state.drawnBeforeFromArteryW.set(state.drawnFromArteryW);
-    state.drawnBeforeFromSkinW.set(state.drawnFromSkinW);
     this.stepAll(exchange, stepS);
-    this.noteBend(stepS);
     state.stepBeforeS = state.stepS;
     state.stepS = stepS;
   }
@@ -126,17 +122,6 @@ export class DigitTissue {
     return this.mostBentK;
   }
 
-  private noteBend(stepS: number): void {
-    const { startC, state } = this;
-    const ratio = state.stepS > 0 ? stepS / state.stepS : 0;
-    this.mostBentK = 0;
-    for (let digit = 0; digit < DIGIT_COUNT; digit++) {
-      const riseK = state.temperatureC[digit]! - startC[digit]!;
-      this.mostBentK = Math.max(this.mostBentK, Math.abs(riseK - ratio * state.riseK[digit]!));
-      state.riseK[digit] = riseK;
-    }
-  }
-
   private supplyAll({ activityRatio, outfit }: Conditions): void {
     const { body, blood, supplies } = this;
     const { past, temperatureC } = body;
@@ -144,23 +129,20 @@ export class DigitTissue {
     blood.trunkC = (trunkCoreC(temperatureC) + trunkCoreC(past.temperatureC)) / 2;
     blood.activityRatio = activityRatio;
     const { skinFlowLPerH, anastomosesFlowLPerH, stepS } = this.state;
-    if (stepS === 0) this.noteFlows(); // nothing known of before: the step's own
+    const knowsBefore = stepS > 0;
     for (let digit = 0; digit < DIGIT_COUNT; digit++) {
       const segment = SEGMENT[digit]!;
       const node = SKIN[digit]!;
-      blood.skinFlowLPerH = (skinFlowLPerH[segment]! + skin[segment]!) / 2;
-      blood.anastomosesFlowLPerH = (anastomosesFlowLPerH[segment]! + anastomoses[segment]!) / 2;
+      const skinLPerH = skin[segment]!;
+      const shortCutLPerH = anastomoses[segment]!;
+      blood.skinFlowLPerH = knowsBefore ? (skinFlowLPerH[digit]! + skinLPerH) / 2 : skinLPerH;
+      blood.anastomosesFlowLPerH = knowsBefore ? (anastomosesFlowLPerH[digit]! + shortCutLPerH) / 2 : shortCutLPerH;
       blood.segmentSkinC = (temperatureC[node]! + past.temperatureC[node]!) / 2;
       blood.segmentAreaM2 = body.parameters.skinAreaM2[segment]!;
       supplyDigit(supplies[digit]!, NATURE[digit]!, blood, this.flowFactor * outfit.digitFlow[digit]!);
+      skinFlowLPerH[digit] = skinLPerH;
+      anastomosesFlowLPerH[digit] = shortCutLPerH;
     }
-    this.noteFlows();
-  }
-
-  private noteFlows(): void {
-    const { skin, anastomoses } = this.body.flows;
-    this.state.skinFlowLPerH.set(skin);
-    this.state.anastomosesFlowLPerH.set(anastomoses);
   }
 
   /**
@@ -168,8 +150,10 @@ export class DigitTissue {
    * however fast blood flows; what is drawn is what the digit gains and loses, so that energy closes.
    */
   private stepAll(exchange: OutingExchange, stepS: number): void {
-    const { drawnAreaM2, supplies } = this;
-    const { drawnFromArteryW, drawnFromSkinW, temperatureC: digitsC } = this.state;
+    const { drawnAreaM2, state, supplies } = this;
+    const { drawnFromArteryW, drawnFromSkinW, riseK: rises, temperatureC: digitsC } = state;
+    const ratio = state.stepS > 0 ? stepS / state.stepS : 0;
+    let mostBentK = 0;
     const { digitSurroundingsC, digitsM2KPerW } = exchange;
     const { temperatureC: bodyC, past } = this.body;
     const pastC = past.temperatureC;
@@ -193,10 +177,15 @@ export class DigitTissue {
       const balanceC = (blood * arteryC + besideW) / allWPerK;
       const riseK = (balanceC - digitC) * approach(allWPerK * perCapacity);
       const meanC = balanceC - riseK / (allWPerK * perCapacity);
+      mostBentK = Math.max(mostBentK, Math.abs(riseK - ratio * rises[digit]!));
+      rises[digit] = riseK;
+      state.drawnBeforeFromArteryW[digit] = drawnFromArteryW[digit]!;
+      state.drawnBeforeFromSkinW[digit] = drawnFromSkinW[digit]!;
       drawnFromArteryW[digit] = drawnAreaM2[digit]! * blood * (arteryC - meanC);
       drawnFromSkinW[digit] = drawnAreaM2[digit]! * DIGIT_CONDUCTION_W_PER_M2K * (skinC - meanC);
       digitsC[digit] = digitC + riseK;
     }
+    this.mostBentK = mostBentK;
   }
 }
 
