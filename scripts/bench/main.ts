@@ -7,6 +7,7 @@ import { restedPerson } from "@/core/sitter";
 import { toOuting } from "@/formats/outing-file/to-outing";
 import { parseOutingFile } from "@/formats/outing-file/parse";
 import { demoByName, demoFile } from "@/server/demo/demo-file";
+import { watchStolen } from "./stolen";
 import { twelveHourOuting } from "./twelve-hours";
 
 type Row = { readonly name: string; readonly medianMs: number; readonly p95Ms: number; readonly runs: number };
@@ -49,6 +50,7 @@ const bench = new Bench({ time: RUN_MS, warmupTime: WARM_UP_MS, retainSamples: t
   .add("published body alone, 12 h", bodyAlone)
   .add("set points of a person", () => void restingBody(outing.person.body))
   .add("read an outing file", () => void parseOutingFile(file));
+const stolen = watchStolen();
 await bench.run();
 
 const rows = bench.tasks.map((task): Row => {
@@ -72,4 +74,5 @@ if (process.argv.includes("--json")) {
       `${name.padEnd(NAME_WIDTH)} ${medianMs.toFixed(2).padStart(10)} ${p95Ms.toFixed(2).padStart(10)} ${String(runs).padStart(7)}`,
     );
   }
+  console.log(stolen());
 }

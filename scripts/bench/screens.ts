@@ -3,6 +3,7 @@
 import { randomUUID } from "node:crypto";
 import { quantileSorted } from "d3-array";
 import { chromium, type Page } from "@playwright/test";
+import { watchStolen } from "./stolen";
 import { EDIT_TO_DRAWN } from "../../src/islands/day-sheet/use-drawn-mark";
 
 type Row = { readonly name: string; readonly medianMs: number; readonly p95Ms: number; readonly runs: number };
@@ -64,6 +65,7 @@ async function untilRange(page: Page): Promise<number> {
   return Date.now() - start;
 }
 
+const stolen = watchStolen();
 const browser = await chromium.launch({
   executablePath: process.env.UMIAK_CHROMIUM ?? "/usr/bin/chromium",
   args: ["--no-sandbox", "--disable-gpu"],
@@ -117,5 +119,6 @@ else {
       `${name.padEnd(NAME_WIDTH)} ${String(medianMs).padStart(11)} ${String(p95Ms).padStart(8)} ${String(runs).padStart(6)}`,
     );
   }
+  console.log(stolen());
   console.log(`script of the page, not compressed: ${Math.round(scriptBytes / 1000)} kB`);
 }
