@@ -1,5 +1,6 @@
 import { mkdirSync, writeFileSync } from "node:fs";
 import { kitFileJsonSchema } from "@/formats/kit-file/read-kit";
+import { describeStarterKits } from "@/formats/starter-kit/describe-kits";
 import { outingFileJsonSchema } from "@/formats/outing-file/parse";
 
 mkdirSync("docs/formats", { recursive: true });
@@ -9,3 +10,5 @@ for (const [name, schema] of Object.entries(schemas)) {
   writeFileSync(file, `${JSON.stringify(schema, null, 2)}\n`);
   console.log(file);
 }
+writeFileSync("docs/starter-kit.md", describeStarterKits());
+console.log("docs/starter-kit.md");

@@ -1,5 +1,12 @@
 import { expose } from "comlink";
-import { footBench, type BenchSetting, type FootAnswer, type FootSystem } from "@/core/bench";
+import {
+  footBench,
+  handBench,
+  type BenchSetting,
+  type FootAnswer,
+  type FootSystem,
+  type HandAnswer,
+} from "@/core/bench";
 import { changedOuting, whatBuysMinutesInSteps, type Worth } from "@/core/changes";
 import { dayRun } from "@/core/day";
 import { CoreError } from "@/core/errors";
@@ -104,13 +111,16 @@ const look = (outing: Outing, minute: number): MinuteLook | null => orNull(() =>
 const feet = (setting: BenchSetting, system: FootSystem): Promise<FootAnswer | null> =>
   inTurn(async () => orNull(() => footBench(setting, system)));
 
+const hands = (setting: BenchSetting, layers: readonly Piece[]): Promise<HandAnswer | null> =>
+  inTurn(async () => orNull(() => handBench(setting, layers)));
+
 const preview = (outing: Outing, kit: readonly Piece[], changeId: string): Preview | null =>
   orNull(() => {
     const changed = changedOuting(outing, kit, changeId);
     return changed && { changed, result: simulateOuting(changed, { rested: restedOf(changed) }) };
   });
 
-const api = { simulate, overtake, members, worths, opinion, why, look, preview, feet };
+const api = { simulate, overtake, members, worths, opinion, why, look, preview, feet, hands };
 export type SimulateWorker = typeof api;
 
 expose(api);

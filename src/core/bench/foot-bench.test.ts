@@ -34,6 +34,7 @@ const system = (
   boot: piece(boot),
   socks: socks.map(piece),
   footbed: null,
+  gaiter: null,
   under: null,
   ...change,
 });
@@ -91,7 +92,7 @@ describe("boots on a metal platform at −12 °C for four hours", () => {
   });
 
   it("takes bare feet as they are", () => {
-    const bare = footBench(PLATFORM, { socks: [], footbed: null, boot: null, under: null });
+    const bare = footBench(PLATFORM, { socks: [], footbed: null, boot: null, gaiter: null, under: null });
     expect(cold(bare.toeMinutes)).toBeLessThan(15);
     expect(bare.fit).toMatchObject({ roomMm: null, filledMm: 0, overfilledMm: 0, bloodShare: 1 });
   });

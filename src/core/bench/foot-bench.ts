@@ -5,13 +5,16 @@ import { resistancesAt, simulateOuting, type Outing, type Piece } from "../outin
 import { lookAt } from "../trace";
 import { SITES } from "../patches";
 import { GROUNDS, type Ground } from "../weather";
-import { benchOuting, type BenchSetting } from "./bench-setting";
+import { bisect } from "../numeric";
+import { BENCH_RANGE, benchOuting, type BenchSetting } from "./bench-setting";
 
 /** What is worn on the feet, from the skin out, and what they stand on. */
 export type FootSystem = {
   readonly socks: readonly Piece[];
   readonly footbed: Piece | null;
   readonly boot: Piece | null;
+  /** What goes over boot and shin. */
+  readonly gaiter: Piece | null;
   /** Pad under the soles. */
   readonly under: Piece | null;
 };
@@ -43,6 +46,8 @@ export type FootAnswer = {
   /** The same with all the room it needs: what a tight boot costs. `null` where it is not tight. */
   readonly toeMinutesWithRoom: ToeMinutes | null;
   readonly byAir: readonly { readonly airTemperatureC: number; readonly toeMinutes: ToeMinutes }[];
+  /** Coldest air in which the toes stay over the accepted limit for the hours asked, °C; `null` where none in reach does. */
+  readonly coldestForHoursC: number | null;
   /** What both soles lose after an hour on each ground, W. */
   readonly soleLossW: Readonly<Record<Ground, number>>;
   /** Of the pair with all that is in it; `null` where a mass is not known. */
@@ -54,9 +59,9 @@ const AIR_STEPS_C = [-30, -27, -24, -21, -18, -15, -12, -9, -6, -3, 0, 3, 6] as 
 /** After an hour what the soles lose has settled (assumption). */
 const LOOKED_AT_MINUTE = 60;
 
-const piecesOf = ({ socks, footbed, boot, under }: FootSystem): Piece[] => [
+const piecesOf = ({ socks, footbed, boot, gaiter, under }: FootSystem): Piece[] => [
   ...socks,
-  ...[footbed, boot, under].flatMap((piece) => piece ?? []),
+  ...[footbed, boot, gaiter, under].flatMap((piece) => piece ?? []),
 ];
 
 /** Cloth over the toes, mm. */
@@ -108,6 +113,18 @@ function soleLossW(setting: BenchSetting, system: FootSystem, ground: Ground): n
   return sites.reduce((total, { lostW }, site) => total + (SITES[site]!.patch === "sole" ? lostW : 0), 0);
 }
 
+/** Finer than boots are told apart by. */
+const COLDEST_WITHIN_K = 0.5;
+
+function coldestFor(setting: BenchSetting, pieces: readonly Piece[]): number | null {
+  const [coldest, warmest] = BENCH_RANGE.airTemperatureC;
+  const lasts = (airTemperatureC: number): boolean =>
+    toeMinutesOf(benchOuting({ ...setting, airTemperatureC }, pieces))[setting.person.accepted.toes] === null;
+  if (!lasts(warmest)) return null;
+  if (lasts(coldest)) return coldest;
+  return bisect((airC) => (lasts(airC) ? 1 : -1), coldest, warmest, COLDEST_WITHIN_K);
+}
+
 /**
  * What a boot with socks, footbed and pad is worth in a setting: fit, resistances, minutes to each limit of the toes, the
  * same over the air's temperature, and what the soles lose on each ground.
@@ -130,6 +147,7 @@ export function footBench(setting: BenchSetting, system: FootSystem): FootAnswer
       airTemperatureC,
       toeMinutes: toeMinutesOf(benchOuting({ ...setting, airTemperatureC }, piecesOf(system))),
     })),
+    coldestForHoursC: coldestFor(setting, piecesOf(system)),
     soleLossW: Object.fromEntries(GROUNDS.map((ground) => [ground, soleLossW(setting, system, ground)])) as Record<
       Ground,
       number

@@ -1,5 +1,5 @@
 export { compareWithStandard, type Comparison, type DifferenceReason } from "./compare";
 export { cautionsOf, goOrStay, type Caution, type GoOrStay, type StayReason } from "./go-or-stay";
-export { printedAgainstOurs, type PrintedAgainstOurs } from "./printed-temperature";
+export { printedAgainstOurs, WHY_PRINTED_DIFFERS, type PrintedAgainstOurs } from "./printed-temperature";
 export type { SitMeans } from "./sit-means";
 export { standardOpinion, type IreqOpinion, type StandardOpinion } from "./standard-opinion";

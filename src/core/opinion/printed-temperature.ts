@@ -12,7 +12,8 @@ export type PrintedAgainstOurs = {
   readonly why: string;
 };
 
-const WHY =
+/** Why a printed temperature and a sit differ (common practice, no source). */
+export const WHY_PRINTED_DIFFERS =
   "a printed temperature is a survival figure for walking at best; sitting makes a third of the heat, and a worn boot has lost loft";
 const SEARCH_C = [-60, 20] as const;
 const TOLERANCE_K = 0.5;
@@ -63,6 +64,6 @@ export function printedAgainstOurs(
     printedC,
     minutesAtPrinted: toeMinutes(withSitAirC(outing, sitMeanAirC, printedC), sitPlace),
     coldestForPlanC,
-    why: WHY,
+    why: WHY_PRINTED_DIFFERS,
   };
 }

@@ -32,8 +32,9 @@ export {
   type WearingSide,
   type WhenOff,
 } from "./outing";
-export { NOISE, STIFFNESS, WATER_RESISTANCE } from "./piece-scales";
+export { CLOSURES, NOISE, STIFFNESS, TRACTION, WALKABILITY, WATER_RESISTANCE, type Closure } from "./piece-scales";
 export { splitPhase, withoutPhase, withPhaseInserted, withPhaseMinutes } from "./edit-phase";
+export { dexterityOf } from "./hands";
 export { carriedAt, type Carried } from "./carried";
 export { wearingProblems, type KnownPiece, type WearingProblem, type WearingProblemKind } from "./wearing-problems";
 export { usualWearing, type UsualWearing } from "./usual-wearing";

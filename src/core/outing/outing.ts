@@ -6,7 +6,7 @@ import type { AcceptedLevels } from "../limits";
 import type { LeakPoint, Side } from "../patches";
 import type { IndoorStart, SitterPosture } from "../sitter";
 import type { Ground, Shelter, WeatherHour } from "../weather";
-import { NOISE } from "./piece-scales";
+import { NOISE, type Closure } from "./piece-scales";
 
 /** Changes when a figure may change; stored beside every verdict. */
 export const MODEL_VERSION = "5";
@@ -128,6 +128,10 @@ export type PieceTraits = {
   readonly noise?: number | undefined;
   readonly waterResistance?: number | undefined;
   readonly stiffness?: number | undefined;
+  /** Of footwear: by TRACTION and WALKABILITY, and how it is closed. */
+  readonly traction?: number | undefined;
+  readonly walkability?: number | undefined;
+  readonly closure?: Closure | undefined;
   readonly isAnimalFree?: boolean | undefined;
   readonly isScentFree?: boolean | undefined;
   readonly itches?: boolean | undefined;

@@ -26,3 +26,25 @@ export const STIFFNESS = [
   "stands by itself",
   "may crack when folded",
 ] as const;
+
+/** How well a sole holds on snow and ice. */
+export const TRACTION = [
+  "slips on wet grass",
+  "holds on snow, slips on ice",
+  "holds on rough ice with care",
+  "holds on ice, soft rubber or felt",
+  "spikes",
+] as const;
+
+/** How far one walks in a boot. */
+export const WALKABILITY = [
+  "a few steps",
+  "from the vehicle to the hut",
+  "a kilometre on a track",
+  "some hours on a path",
+  "all day over stock and stone",
+] as const;
+
+/** How a boot is closed: what one can do with cold fingers. */
+export const CLOSURES = ["pullOn", "laces", "zip", "buckles", "dial"] as const;
+export type Closure = (typeof CLOSURES)[number];

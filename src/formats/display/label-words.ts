@@ -1,6 +1,6 @@
 import type { Assembly, BattingFibre, Face, Material, MaterialKind, SolidSubstance, Wear } from "@/core/labels";
 import type { Fit } from "@/core/clothing";
-import type { PieceKind } from "@/core/outing";
+import type { Closure, PieceKind } from "@/core/outing";
 import { plainNumber } from "./numbers";
 
 // What stands on labels, in words; and how to know better than a label tells.
@@ -103,4 +103,12 @@ export const KIND_WORDS: Readonly<Record<PieceKind, string>> = {
   neckwear: "neckwear",
   pad: "pad",
   protection: "protection",
+};
+
+export const CLOSURE_WORDS: Readonly<Record<Closure, string>> = {
+  pullOn: "pulled on",
+  laces: "laces",
+  zip: "a zip",
+  buckles: "buckles",
+  dial: "a dial",
 };

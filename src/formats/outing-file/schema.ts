@@ -3,7 +3,16 @@ import { PERSON_RANGE } from "@/core/body";
 import { LOW_HIGH_RANGE } from "@/core/day";
 import { LEVELS, LIMITS } from "@/core/limits";
 import { TERRAIN_FACTOR, WALK_RANGE } from "@/core/effort";
-import { COVERAGES, OUTING_RANGE, PHASE_KINDS, PIECE_KINDS, REFUGES, WEARING_SIDES, WHEN_OFF } from "@/core/outing";
+import {
+  CLOSURES,
+  COVERAGES,
+  OUTING_RANGE,
+  PHASE_KINDS,
+  PIECE_KINDS,
+  REFUGES,
+  WEARING_SIDES,
+  WHEN_OFF,
+} from "@/core/outing";
 import { CONDITION_RANGE, INDOOR_START_RANGE, USUAL_START } from "@/core/sitter";
 import { LEAK_POINTS, SIDES } from "@/core/patches";
 import { GROUND_RANGE, GROUNDS, SEAT_HEIGHT_RANGE_M, SHELTER } from "@/core/weather";
@@ -125,6 +134,9 @@ export const traitsSchema = z.strictObject({
   noise: wholeWithin(OUTING_RANGE.pieceScale).optional(),
   waterResistance: wholeWithin(OUTING_RANGE.pieceScale).optional(),
   stiffness: wholeWithin(OUTING_RANGE.pieceScale).optional(),
+  traction: wholeWithin(OUTING_RANGE.pieceScale).optional(),
+  walkability: wholeWithin(OUTING_RANGE.pieceScale).optional(),
+  closure: z.enum(CLOSURES).optional(),
   isAnimalFree: z.boolean().optional(),
   isScentFree: z.boolean().optional(),
   itches: z.boolean().optional(),

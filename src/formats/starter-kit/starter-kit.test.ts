@@ -1,12 +1,17 @@
+import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
+import { sampleOuting } from "../../../tests/sample-outing";
 import { laneOf, LANES } from "@/charts/lane-of";
 import { readLabel } from "@/core/labels";
-import { PIECE_KINDS } from "@/core/outing";
+import { benchOuting, type BenchSetting } from "@/core/bench";
+import { PIECE_KINDS, simulateOuting, usualWearing } from "@/core/outing";
 import { cloFromInsulation } from "@/core/units";
 import { labelSchema } from "../outing-file/label-schema";
 import { traitsSchema } from "../outing-file/schema";
+import { describeStarterKits } from "./describe-kits";
 import { QUICK_PIECES } from "./quick-pieces";
-import { STARTER_PIECES, starterPiece, type StarterPieceKey } from "./starter-pieces";
+import { STARTER_KITS } from "./starter-kits";
+import { STARTER_PIECES, starterPiece, type StarterPiece, type StarterPieceKey } from "./starter-pieces";
 
 /** The greatest reading of a label, clo. */
 const mostClo = (label: Parameters<typeof readLabel>[0]): number =>
@@ -68,3 +73,59 @@ describe("the starter kit", () => {
     expect(partsOf("mitts300")).toEqual(["cap"]);
   });
 });
+
+describe("starter kits", () => {
+  it.each(Object.entries(STARTER_KITS))(
+    "%s: pieces read, cover head to foot, names are their own",
+    (_key, { pieces }) => {
+      expect(new Set(pieces.map(({ name }) => name)).size).toBe(pieces.length);
+      const lanes = new Set(pieces.map(laneOf));
+      for (const lane of ["Head", "Trunk", "Hands", "Legs", "Feet"] as const) expect(lanes).toContain(lane);
+      for (const { label, traits = {} } of pieces) {
+        expect(labelSchema.safeParse(label).error).toBeUndefined();
+        expect(traitsSchema.safeParse(traits).error).toBeUndefined();
+      }
+    },
+  );
+
+  it("animal-free holds nothing of animals: no down, no wool, no skin, by label and by name", () => {
+    for (const { name, label, traits } of STARTER_KITS.animalFree.pieces) {
+      expect(traits?.isAnimalFree, name).toBe(true);
+      expect(JSON.stringify(label)).not.toMatch(/"down"|"felt"|"sheepskin"/);
+      expect(name).not.toMatch(/wool|down|felt|skin/i);
+    }
+  });
+
+  it("the better kits keep longer in frost", () => {
+    const minutes = (key: keyof typeof STARTER_KITS): number => minutesIn(STARTER_KITS[key].pieces);
+    expect(minutes("middle")).toBeGreaterThan(minutes("careful"));
+    expect(minutes("best")).toBeGreaterThan(minutes("middle"));
+  });
+
+  it("are described as they are: docs/starter-kit.md is what `npm run schema` writes", () => {
+    expect(readFileSync("docs/starter-kit.md", "utf8")).toBe(describeStarterKits());
+  });
+});
+
+/** Minutes still at −12 °C, everything of a kit worn as it usually is, hands in all of it. */
+function minutesIn(pieces: readonly StarterPiece[]): number {
+  const setting: BenchSetting = {
+    person: sampleOuting().person,
+    dress: { pieces: [], wearings: [] },
+    airTemperatureC: -12,
+    windAtSeatMPerS: 1,
+    ground: "snow",
+    posture: "sitting",
+    hours: 6,
+  };
+  const ordered = pieces
+    .map(({ massG, fingersTogether = false, ...piece }, place) => ({
+      ...piece,
+      massG,
+      fingersTogether,
+      id: `${place}`,
+    }))
+    .sort((one, other) => usualWearing(one).rank - usualWearing(other).rank);
+  const { verdict } = simulateOuting(benchOuting(setting, ordered), { only: ["toes", "heatDebt"] }).sits[0]!;
+  return verdict.kind === "ends" ? verdict.minutesStill : Infinity;
+}

@@ -217,6 +217,12 @@ export const STARTER_PIECES = {
     label([panel(LEGS, mm(0.4))], "membrane", { fit: "loose" }),
     [420, 220],
   ),
+  gaiters: piece(
+    "Gaiters, membrane",
+    "protection",
+    label([panel(["calf", "ankle", "footUpper"], mm(0.6))], "membrane", { fit: "loose" }),
+    [240, 45],
+  ),
   linerSock: piece(
     "Thin liner sock",
     "sock",
@@ -250,6 +256,15 @@ export const STARTER_PIECES = {
     ),
     [2300, 260],
   ),
+  synthBoot: piece(
+    "Synthetic boot, batting 600",
+    "footwear",
+    boot(
+      [{ kind: "bootBatting", massGPerM2: 600 }, mm(2)],
+      [solid("rubber", 10), solid("cork", 3), solid("closedCellFoam", 6)],
+    ),
+    [1800, 170],
+  ),
   pacBoot: piece(
     "Pac boot, felt liner 9 mm",
     "footwear",
@@ -281,6 +296,13 @@ export const STARTER_PIECES = {
     [230, 85],
     true,
   ),
+  muff: piece(
+    "Hand muff, batting 200",
+    "handwear",
+    label([panel([...HAND, "wrist"], batting(200), mm(0.5))], "membrane", { assembly: "handwear", fit: "loose" }),
+    [260, 60],
+    true,
+  ),
   mitts300: piece(
     "Long mitts, batting 300",
     "handwear",
@@ -294,6 +316,36 @@ export const STARTER_PIECES = {
     ),
     [330, 120],
     true,
+  ),
+  synthTop: piece(
+    "Synthetic base 200, top",
+    "garment",
+    label([panel([...TRUNK, ...ARMS], knit(200))], "knit", { fit: "close" }),
+    [210, 45],
+  ),
+  synthLegs: piece(
+    "Synthetic base 200, legs",
+    "garment",
+    label([panel(LEGS, knit(200))], "knit", { fit: "close" }),
+    [200, 40],
+  ),
+  synthSock: piece(
+    "Terry sock, synthetic, 3 mm",
+    "sock",
+    label([panel([...FOOT, "ankle", "sole"], mm(3))], "knit", { fit: "close" }),
+    [110, 18],
+  ),
+  fleeceGloves: piece(
+    "Fleece gloves 150",
+    "handwear",
+    label([panel([...HAND, "wrist"], fleece(150))], "open", { fit: "close" }),
+    [60, 20],
+  ),
+  fleeceTube: piece(
+    "Fleece tube 200",
+    "neckwear",
+    label([panel(["neck"], fleece(200))], "open", { fit: "close" }),
+    [55, 15],
   ),
   seatPad: piece(
     "Foam seat pad, 15 mm",
@@ -320,11 +372,14 @@ export type StarterPieceKey = keyof typeof STARTER_PIECES;
 /** What is known of some beyond the label; room in a pack where it is far from what the mass suggests. */
 const TRAITS: Partial<Record<StarterPieceKey, PieceTraits>> = {
   thinGloves: { dexterity: 3 },
+  fleeceGloves: { dexterity: 3 },
   midGloves: { dexterity: 2 },
   mitts200: { dexterity: 1 },
   mitts300: { dexterity: 1 },
+  muff: { dexterity: 0 },
   base200Legs: { opensOverBoots: false },
   base350Legs: { opensOverBoots: false },
+  synthLegs: { opensOverBoots: false },
   fleeceTights: { opensOverBoots: false },
   walkTrousers: { opensOverBoots: false },
   bib: { opensOverBoots: true },
@@ -332,15 +387,38 @@ const TRAITS: Partial<Record<StarterPieceKey, PieceTraits>> = {
   downVest: { volumeL: 3 },
   downParka: { volumeL: 12 },
   synthParka: { volumeL: 14 },
-  heavyBoot: { volumeL: 14 },
-  pacBoot: { volumeL: 15 },
+  kneeBoot: { closure: "pullOn", traction: 1, walkability: 2, printedTemperatureC: -15 },
+  midBoot: { closure: "laces", traction: 1, walkability: 4, printedTemperatureC: -25 },
+  synthBoot: { closure: "laces", traction: 1, walkability: 4, printedTemperatureC: -32 },
+  heavyBoot: { volumeL: 14, closure: "laces", traction: 2, walkability: 3, printedTemperatureC: -40 },
+  pacBoot: { volumeL: 15, closure: "laces", traction: 2, walkability: 2, printedTemperatureC: -60 },
   seatPad: { volumeL: 3 },
   footPad: { volumeL: 3 },
   sheepskin: { volumeL: 10 },
 };
 
+/** What holds wool, felt, down or skin. */
+const OF_ANIMALS: readonly StarterPieceKey[] = [
+  "longHat",
+  "woolTube",
+  "base200Top",
+  "base350Top",
+  "base200Legs",
+  "base350Legs",
+  "feltShirt",
+  "downVest",
+  "downParka",
+  "heavySock",
+  "midBoot",
+  "heavyBoot",
+  "pacBoot",
+  "feltFootbed",
+  "thinGloves",
+  "sheepskin",
+];
+
 /** A starter piece with all that is known of it. */
 export const starterPiece = (key: StarterPieceKey): StarterPiece => ({
   ...STARTER_PIECES[key],
-  traits: TRAITS[key] ?? {},
+  traits: { ...TRAITS[key], isAnimalFree: OF_ANIMALS.includes(key) ? undefined : true },
 });

@@ -1,14 +1,8 @@
 import { useStore } from "@nanostores/react";
 import { MOST_SOCKS } from "@/core/bench";
-import { $byPlace, type Choice, type Column } from "@/stores/foot-bench";
+import { $byPlace, type FootColumn as Column } from "@/stores/foot-bench";
+import { NONE, pieceOptions } from "../bench/piece-options";
 import { ChoiceField } from "../choice-field";
-
-const NONE = "";
-
-const optionsOf = (choices: readonly Choice[], none: string): [string, string][] => [
-  [NONE, none],
-  ...choices.map(({ piece, isOwn }): [string, string] => [piece.id, isOwn ? piece.name : `${piece.name} (generic)`]),
-];
 
 type Props = {
   readonly place: number;
@@ -19,7 +13,7 @@ type Props = {
 
 /** What is worn on the feet in one column, from outside in. */
 export function FootColumn({ place, column, onChange, onRemove }: Props) {
-  const { boots, socks, footbeds, pads } = useStore($byPlace);
+  const { boots, socks, footbeds, gaiters, pads } = useStore($byPlace);
   const set = (change: Partial<Column>): void => onChange({ ...column, ...change });
   const setSock = (at: number, id: string): void => {
     const next = [...column.socks];
@@ -33,7 +27,7 @@ export function FootColumn({ place, column, onChange, onRemove }: Props) {
       <ChoiceField
         label="Boot"
         value={column.boot ?? NONE}
-        options={optionsOf(boots, "none")}
+        options={pieceOptions(boots, "none")}
         onChange={(id) => set({ boot: id || null })}
       />
       {Array.from({ length: Math.min(MOST_SOCKS, column.socks.length + 1) }, (_, at) => (
@@ -41,20 +35,26 @@ export function FootColumn({ place, column, onChange, onRemove }: Props) {
           key={at}
           label={`Sock ${at + 1}`}
           value={column.socks[at] ?? NONE}
-          options={optionsOf(socks, "none")}
+          options={pieceOptions(socks, "none")}
           onChange={(id) => setSock(at, id)}
         />
       ))}
       <ChoiceField
         label="Footbed"
         value={column.footbed ?? NONE}
-        options={optionsOf(footbeds, "none")}
+        options={pieceOptions(footbeds, "none")}
         onChange={(id) => set({ footbed: id || null })}
+      />
+      <ChoiceField
+        label="Gaiter"
+        value={column.gaiter ?? NONE}
+        options={pieceOptions(gaiters, "none")}
+        onChange={(id) => set({ gaiter: id || null })}
       />
       <ChoiceField
         label="Under the soles"
         value={column.under ?? NONE}
-        options={optionsOf(pads, "nothing")}
+        options={pieceOptions(pads, "nothing")}
         onChange={(id) => set({ under: id || null })}
       />
       {onRemove && (

@@ -1,24 +1,44 @@
 import type { FootAnswer } from "@/core/bench";
 import { LEVELS, LIMIT_TABLE, type Level } from "@/core/limits";
+import { TRACTION, WALKABILITY } from "@/core/outing";
 import { cloFromInsulation } from "@/core/units";
 import { GROUNDS } from "@/core/weather";
+import { CLOSURE_WORDS } from "@/formats/display/label-words";
 import { fitWords, tightCostWords, toeText } from "@/formats/display/foot-words";
 import { degreesText, fixedNumber, plainNumber } from "@/formats/display/numbers";
 import { GROUND_WORDS } from "@/formats/display/place-words";
 import type { Preferences } from "@/formats/display/preferences";
+import type { Choice } from "@/stores/bench";
 
 type Props = {
   readonly answers: readonly (FootAnswer | null)[];
+  readonly boots: readonly (Choice | null)[];
   readonly level: Level;
   readonly hours: number;
   readonly preferences: Preferences;
 };
 
-type Row = { readonly title: string; readonly text: (answer: FootAnswer) => string };
+type Row = { readonly title: string; readonly text: (answer: FootAnswer, boot: Choice | null) => string };
+
+const NOT_KNOWN = "not known";
 
 const clo = (insulationM2KPerW: number): string => `${fixedNumber(cloFromInsulation(insulationM2KPerW), 2)} clo`;
 
-const rowsOf = ({ level, hours, preferences }: Omit<Props, "answers">): Row[] => [
+/** What a step of a scale says of a boot. */
+const stepOf = (steps: readonly string[], step: number | undefined): string =>
+  step === undefined ? NOT_KNOWN : (steps[step] ?? NOT_KNOWN);
+
+/** What is told of a boot beside its warmth. */
+const BOOT_ROWS: readonly Row[] = [
+  { title: "Walked in", text: (_, boot) => stepOf(WALKABILITY, boot?.traits.walkability) },
+  { title: "On snow and ice", text: (_, boot) => stepOf(TRACTION, boot?.traits.traction) },
+  {
+    title: "Closed by",
+    text: (_, boot) => (boot?.traits.closure === undefined ? NOT_KNOWN : CLOSURE_WORDS[boot.traits.closure]),
+  },
+];
+
+const rowsOf = ({ level, hours, preferences }: Omit<Props, "answers" | "boots">): Row[] => [
   ...LEVELS.map((own): Row => ({
     title: `Toes at ${degreesText(LIMIT_TABLE.toes.value[own]!, preferences.temperature)} after`,
     text: ({ toeMinutes }) => toeText(toeMinutes, own, hours),
@@ -26,6 +46,18 @@ const rowsOf = ({ level, hours, preferences }: Omit<Props, "answers">): Row[] =>
   {
     title: "Fit",
     text: (answer) => [fitWords(answer.fit), tightCostWords(answer, level)].filter((text) => text !== null).join(" "),
+  },
+  {
+    title: `Coldest air for ${plainNumber(hours, 1)} h of sitting`,
+    text: ({ coldestForHoursC }) =>
+      coldestForHoursC === null ? "none in reach" : degreesText(coldestForHoursC, preferences.temperature),
+  },
+  {
+    title: "Printed on the boot",
+    text: (_, boot) =>
+      boot?.piece.printedTemperatureC === undefined
+        ? NOT_KNOWN
+        : `${degreesText(boot.piece.printedTemperatureC, preferences.temperature)}, never reckoned with`,
   },
   { title: "At the toes, skin to air", text: ({ toesM2KPerW }) => clo(toesM2KPerW) },
   { title: "Over the foot", text: ({ upperM2KPerW }) => clo(upperM2KPerW) },
@@ -38,10 +70,11 @@ const rowsOf = ({ level, hours, preferences }: Omit<Props, "answers">): Row[] =>
     title: "All of it, a pair",
     text: ({ massG }) => (massG === null ? "mass not known" : `${plainNumber(massG, 0)} g`),
   },
+  ...BOOT_ROWS,
 ];
 
 /** The same in figures, a column each. */
-export function FootTable({ answers, ...props }: Props) {
+export function FootTable({ answers, boots, ...props }: Props) {
   return (
     <table className="w-full text-sm">
       <caption className="sr-only">What each is worth</caption>
@@ -63,7 +96,7 @@ export function FootTable({ answers, ...props }: Props) {
             </th>
             {answers.map((answer, place) => (
               <td key={place} className="px-2 py-1">
-                {answer ? text(answer) : "…"}
+                {answer ? text(answer, boots[place] ?? null) : "…"}
               </td>
             ))}
           </tr>

@@ -1,22 +1,14 @@
 import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
+import { WHY_PRINTED_DIFFERS } from "@/core/opinion";
 import { toeText } from "@/formats/display/foot-words";
 import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView } from "@/formats/wire/outing-view";
-import {
-  $answers,
-  $benchProblem,
-  $columns,
-  $setting,
-  beginFootBench,
-  MOST_COLUMNS,
-  setColumns,
-  setSetting,
-  startFootBench,
-} from "@/stores/foot-bench";
+import { $benchProblem, $setting, chosen, MOST_COLUMNS } from "@/stores/bench";
+import { beginFootBench, feet } from "@/stores/foot-bench";
 import { $preferences } from "@/stores/preferences";
 import { useInitially } from "../use-initially";
-import { BenchFields } from "./bench-fields";
+import { BenchFields } from "../bench/bench-fields";
 import { FootChart, FootLegend } from "./foot-chart";
 import { FootColumn } from "./foot-column";
 import { FootTable } from "./foot-table";
@@ -29,11 +21,11 @@ export default function FootwearBench({ view, preferences: fromCookie }: Props) 
     $preferences.set(fromCookie);
     beginFootBench(view);
   });
-  useEffect(startFootBench, []);
+  useEffect(() => feet.start(), []);
   const preferences = useStore($preferences);
   const setting = useStore($setting);
-  const columns = useStore($columns);
-  const answers = useStore($answers);
+  const columns = useStore(feet.$columns);
+  const answers = useStore(feet.$answers);
   const problem = useStore($benchProblem);
   if (!setting) return null;
   const level = setting.person.accepted.toes;
@@ -47,7 +39,7 @@ export default function FootwearBench({ view, preferences: fromCookie }: Props) 
           plan: the way in, sweat and wet are not in it.
         </p>
       </div>
-      <BenchFields setting={setting} preferences={preferences} onChange={setSetting} />
+      <BenchFields setting={setting} preferences={preferences} onChange={feet.setSetting} />
       {problem !== null && (
         <p role="alert" className="text-cranberry">
           {problem}
@@ -68,21 +60,35 @@ export default function FootwearBench({ view, preferences: fromCookie }: Props) 
               <FootColumn
                 place={place}
                 column={column}
-                onChange={(changed) => setColumns(columns.map((own, at) => (at === place ? changed : own)))}
-                onRemove={columns.length > 1 ? () => setColumns(columns.filter((_, at) => at !== place)) : null}
+                onChange={(changed) => feet.setColumns(columns.map((own, at) => (at === place ? changed : own)))}
+                onRemove={columns.length > 1 ? () => feet.setColumns(columns.filter((_, at) => at !== place)) : null}
               />
             </section>
           );
         })}
         {columns.length < MOST_COLUMNS && (
-          <button type="button" className="press self-start" onClick={() => setColumns([...columns, columns.at(-1)!])}>
+          <button
+            type="button"
+            className="press self-start"
+            onClick={() => feet.setColumns([...columns, columns.at(-1)!])}
+          >
             Another beside
           </button>
         )}
       </div>
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="In figures">
-        <FootTable answers={answers} level={level} hours={hours} preferences={preferences} />
+        <FootTable
+          answers={answers}
+          boots={columns.map(({ boot }) => chosen(boot))}
+          level={level}
+          hours={hours}
+          preferences={preferences}
+        />
       </div>
+      <p className="text-muted max-w-prose text-sm">
+        Why a printed temperature and ours differ: {WHY_PRINTED_DIFFERS}. A gaiter, a height of shaft and an opening at
+        the top count through what they cover and close; how it walks and holds is told, not computed.
+      </p>
     </div>
   );
 }

@@ -1,6 +1,12 @@
 import { useState, type FormEvent } from "react";
 import { QUICK_PIECES } from "@/formats/starter-kit/quick-pieces";
-import { STARTER_PIECES, starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import { STARTER_KITS, type StarterKitKey } from "@/formats/starter-kit/starter-kits";
+import {
+  STARTER_PIECES,
+  starterPiece,
+  type StarterPiece,
+  type StarterPieceKey,
+} from "@/formats/starter-kit/starter-pieces";
 import { $chosenPiece, addPieces, type FreshPiece } from "@/stores/kit-page";
 import { ChoiceField } from "../choice-field";
 import { NumberField } from "../number-field";
@@ -22,8 +28,7 @@ function byFigure(place: number, figure: number): FreshPiece {
   };
 }
 
-function generic(key: StarterPieceKey): FreshPiece {
-  const { fingersTogether = false, traits = {}, ...piece } = starterPiece(key);
+function generic({ fingersTogether = false, traits = {}, ...piece }: StarterPiece): FreshPiece {
   return { ...piece, fingersTogether, traits, currency: CURRENCY };
 }
 
@@ -32,14 +37,15 @@ export function AddPieces() {
   const [place, setPlace] = useState(0);
   const [figure, setFigure] = useState(QUICK_PIECES[0]!.figure.usual);
   const [starter, setStarter] = useState<StarterPieceKey>("fleeceJacket");
+  const [whole, setWhole] = useState<StarterKitKey>("middle");
   const [problem, setProblem] = useState<string | null>(null);
   const quick = QUICK_PIECES[place]!;
-  const add = async (event: FormEvent, piece: FreshPiece): Promise<void> => {
+  const add = async (event: FormEvent, pieces: readonly FreshPiece[]): Promise<void> => {
     event.preventDefault();
     try {
       setProblem(null);
-      const [id] = await addPieces([piece]);
-      if (id) $chosenPiece.set(id);
+      const [id] = await addPieces(pieces);
+      if (id && pieces.length === 1) $chosenPiece.set(id);
     } catch (error) {
       setProblem((error as Error).message);
     }
@@ -49,7 +55,7 @@ export function AddPieces() {
       <form
         className="flex flex-wrap items-end gap-3"
         noValidate
-        onSubmit={(event) => void add(event, byFigure(place, figure))}
+        onSubmit={(event) => void add(event, [byFigure(place, figure)])}
       >
         <ChoiceField
           label="Add a piece of yours"
@@ -75,7 +81,10 @@ export function AddPieces() {
           Add
         </button>
       </form>
-      <form className="flex flex-wrap items-end gap-3" onSubmit={(event) => void add(event, generic(starter))}>
+      <form
+        className="flex flex-wrap items-end gap-3"
+        onSubmit={(event) => void add(event, [generic(starterPiece(starter))])}
+      >
         <ChoiceField<StarterPieceKey>
           label="or a generic one"
           value={starter}
@@ -88,6 +97,24 @@ export function AddPieces() {
         <button type="submit" className="press">
           Add it
         </button>
+      </form>
+      <form
+        className="flex flex-wrap items-end gap-3"
+        onSubmit={(event) => void add(event, STARTER_KITS[whole].pieces.map(generic))}
+      >
+        <ChoiceField<StarterKitKey>
+          label="or a whole generic kit"
+          value={whole}
+          options={(Object.keys(STARTER_KITS) as StarterKitKey[]).map((key): [StarterKitKey, string] => [
+            key,
+            STARTER_KITS[key].words,
+          ])}
+          onChange={setWhole}
+        />
+        <button type="submit" className="press">
+          Add all {STARTER_KITS[whole].pieces.length}
+        </button>
+        <p className="text-muted basis-full text-sm">{STARTER_KITS[whole].says}</p>
       </form>
       {problem !== null && (
         <p role="alert" className="text-cranberry basis-full text-sm">

@@ -1,5 +1,18 @@
-import { DEXTERITY, NOISE, STIFFNESS, WATER_RESISTANCE, type PieceKind, type PieceTraits } from "@/core/outing";
-import { ChoiceField } from "../choice-field";
+import {
+  DEXTERITY,
+  NOISE,
+  OUTING_RANGE,
+  STIFFNESS,
+  TRACTION,
+  WALKABILITY,
+  WATER_RESISTANCE,
+  type Closure,
+  type PieceKind,
+  type PieceTraits,
+} from "@/core/outing";
+import { CLOSURE_WORDS } from "@/formats/display/label-words";
+import { ChoiceField, optionsOf } from "../choice-field";
+import { OptionalNumber } from "./optional-number";
 
 type Props = {
   readonly kind: PieceKind;
@@ -7,10 +20,18 @@ type Props = {
   readonly onChange: (traits: PieceTraits) => void;
 };
 
-type Scale = "noise" | "waterResistance" | "stiffness" | "dexterity";
+type Scale = "noise" | "waterResistance" | "stiffness" | "dexterity" | "traction" | "walkability";
 const UNKNOWN = "unknown";
-const SCALES: readonly { readonly trait: Scale; readonly words: string; readonly steps: readonly string[] }[] = [
-  { trait: "dexterity", words: "Fingers in it can", steps: DEXTERITY },
+type Asked = {
+  readonly trait: Scale;
+  readonly words: string;
+  readonly steps: readonly string[];
+  readonly of?: PieceKind;
+};
+const SCALES: readonly Asked[] = [
+  { trait: "dexterity", words: "Fingers in it can", steps: DEXTERITY, of: "handwear" },
+  { trait: "traction", words: "On snow and ice", steps: TRACTION, of: "footwear" },
+  { trait: "walkability", words: "Walked in", steps: WALKABILITY, of: "footwear" },
   { trait: "noise", words: "Noise", steps: NOISE },
   { trait: "waterResistance", words: "Water", steps: WATER_RESISTANCE },
   { trait: "stiffness", words: "In hard frost", steps: STIFFNESS },
@@ -32,7 +53,7 @@ export function TraitFields({ kind, traits, onChange }: Props) {
   return (
     <>
       <div className="flex flex-wrap gap-3">
-        {SCALES.filter(({ trait }) => trait !== "dexterity" || kind === "handwear").map(({ trait, words, steps }) => (
+        {SCALES.filter(({ of = kind }) => of === kind).map(({ trait, words, steps }) => (
           <ChoiceField
             key={trait}
             label={words}
@@ -41,6 +62,23 @@ export function TraitFields({ kind, traits, onChange }: Props) {
             onChange={(step) => onChange({ ...traits, [trait]: step === UNKNOWN ? undefined : Number(step) })}
           />
         ))}
+        {kind === "footwear" && (
+          <>
+            <ChoiceField<Closure | typeof UNKNOWN>
+              label="Closed by"
+              value={traits.closure ?? UNKNOWN}
+              options={[[UNKNOWN, "not known"], ...optionsOf(CLOSURE_WORDS)]}
+              onChange={(closure) => onChange({ ...traits, closure: closure === UNKNOWN ? undefined : closure })}
+            />
+            <OptionalNumber
+              label="Printed temperature, °C"
+              value={traits.printedTemperatureC ?? null}
+              low={OUTING_RANGE.printedTemperatureC[0]}
+              high={OUTING_RANGE.printedTemperatureC[1]}
+              onChange={(printed) => onChange({ ...traits, printedTemperatureC: printed ?? undefined })}
+            />
+          </>
+        )}
       </div>
       <fieldset className="flex flex-wrap gap-x-4 gap-y-1 text-sm">
         <legend className="sr-only">It</legend>

@@ -1,0 +1,26 @@
+import type { HandTask } from "@/core/bench";
+import type { Level } from "@/core/limits";
+import { durationText } from "./time";
+
+/** "25 min", or that it is longer than was looked at. */
+export const fingerText = (minutes: number | null, lookedAtMinutes: number): string =>
+  minutes === null ? `over ${durationText(lookedAtMinutes)}` : durationText(minutes);
+
+const LOOKED_AT_TASK_MINUTES = 60;
+const LOOKED_AT_WARMING_MINUTES = 120;
+
+/** How long a task can be done. */
+export const taskText = ({ minutes }: HandTask, level: Level): string =>
+  fingerText(minutes[level], LOOKED_AT_TASK_MINUTES);
+
+/** How long the hand takes to come back. */
+export const rewarmText = ({ rewarmMinutes }: HandTask): string =>
+  rewarmMinutes === 0 ? "nothing to warm" : fingerText(rewarmMinutes, LOOKED_AT_WARMING_MINUTES);
+
+/** What comes off for a task, by the names of the layers. */
+export function offText({ off }: HandTask, names: readonly string[]): string {
+  if (names.length === 0) return "bare as it is";
+  if (off.length === 0) return "nothing comes off";
+  if (off.length === names.length) return "bare";
+  return `without ${off.map((place) => names[place]).join(" and ")}`;
+}

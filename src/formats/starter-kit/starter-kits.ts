@@ -1,0 +1,148 @@
+import type { Label, Material } from "@/core/labels";
+import { starterPiece, type StarterPiece, type StarterPieceKey } from "./starter-pieces";
+
+/** A whole kit to begin with. */
+export type StarterKit = { readonly words: string; readonly says: string; readonly pieces: readonly StarterPiece[] };
+
+const kit = (words: string, says: string, ...keys: readonly StarterPieceKey[]): StarterKit => ({
+  words,
+  says,
+  pieces: keys.map(starterPiece),
+});
+
+/** A child's piece has about so much of the cloth of a grown person's, and costs less (assumption). */
+const CHILD_CLOTH_SHARE = 0.55;
+const CHILD_PRICE_SHARE = 0.6;
+
+/** What is filled by mass over an area shrinks with it; what is given per area or in mm stays. */
+const smaller = (material: Material): Material =>
+  material.kind === "down"
+    ? { ...material, fillG: material.fillG * CHILD_CLOTH_SHARE, panelAreaM2: material.panelAreaM2 * CHILD_CLOTH_SHARE }
+    : material;
+
+const smallerLabel = (label: Label): Label =>
+  label.kind === "explicit"
+    ? label
+    : { ...label, panels: label.panels.map((panel) => ({ ...panel, materials: panel.materials.map(smaller) })) };
+
+const forChild = (piece: StarterPiece): StarterPiece => ({
+  ...piece,
+  name: `${piece.name}, child's`,
+  label: smallerLabel(piece.label),
+  massG: Math.round(piece.massG * CHILD_CLOTH_SHARE),
+  priceMinor: Math.round(piece.priceMinor * CHILD_PRICE_SHARE),
+});
+
+const CAREFUL: readonly StarterPieceKey[] = [
+  "thinCap",
+  "balaclava",
+  "synthTop",
+  "synthLegs",
+  "fleeceJacket",
+  "softShell",
+  "walkTrousers",
+  "fleeceTights",
+  "linerSock",
+  "heavySock",
+  "kneeBoot",
+  "thinGloves",
+  "mitts200",
+  "seatPad",
+];
+
+/** Whole kits, generic and unbranded; every reading of them stands in docs/starter-kit.md. */
+export const STARTER_KITS = {
+  careful: kit("Careful with money", "what many own already, for a morning near freezing", ...CAREFUL),
+  middle: kit(
+    "Middle",
+    "for long sits in frost, some pieces bought for it",
+    "longHat",
+    "balaclava",
+    "woolTube",
+    "base200Top",
+    "base200Legs",
+    "fleeceJacket",
+    "synthParka",
+    "walkTrousers",
+    "bib",
+    "linerSock",
+    "heavySock",
+    "midBoot",
+    "feltFootbed",
+    "thinGloves",
+    "mitts200",
+    "seatPad",
+    "footPad",
+  ),
+  best: kit(
+    "Best there is",
+    "for hard frost and hours without moving",
+    "longHat",
+    "balaclava",
+    "faceMask",
+    "windHood",
+    "woolTube",
+    "base350Top",
+    "base350Legs",
+    "fleeceJacket",
+    "downVest",
+    "downParka",
+    "shellJacket",
+    "walkTrousers",
+    "bib",
+    "linerSock",
+    "heavySock",
+    "heavyBoot",
+    "feltFootbed",
+    "thinGloves",
+    "mitts300",
+    "sheepskin",
+    "footPad",
+  ),
+  animalFree: kit(
+    "Animal-free",
+    "no wool, felt, down or skin",
+    "thinCap",
+    "balaclava",
+    "fleeceTube",
+    "synthTop",
+    "synthLegs",
+    "fleeceJacket",
+    "synthParka",
+    "walkTrousers",
+    "bib",
+    "linerSock",
+    "synthSock",
+    "synthBoot",
+    "fleeceGloves",
+    "mitts200",
+    "seatPad",
+    "footPad",
+  ),
+  child: {
+    words: "Child",
+    says: "warm and easy to open; a child cools faster and says so later",
+    pieces: (
+      [
+        "longHat",
+        "balaclava",
+        "woolTube",
+        "base200Top",
+        "base200Legs",
+        "fleeceJacket",
+        "synthParka",
+        "bib",
+        "linerSock",
+        "heavySock",
+        "midBoot",
+        "mitts200",
+        "seatPad",
+        "footPad",
+      ] as const
+    )
+      .map(starterPiece)
+      .map(forChild),
+  },
+} as const satisfies Record<string, StarterKit>;
+
+export type StarterKitKey = keyof typeof STARTER_KITS;

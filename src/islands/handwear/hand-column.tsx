@@ -1,0 +1,44 @@
+import { useStore } from "@nanostores/react";
+import { MOST_HAND_LAYERS } from "@/core/bench";
+import { $handwear, type HandColumn as Column } from "@/stores/hand-bench";
+import { NONE, pieceOptions } from "../bench/piece-options";
+import { ChoiceField } from "../choice-field";
+
+type Props = {
+  readonly place: number;
+  readonly column: Column;
+  readonly onChange: (column: Column) => void;
+  readonly onRemove: (() => void) | null;
+};
+
+const LAYER_WORDS = ["Next to the skin", "Over it", "Over all"] as const;
+
+/** What is worn on the hands in one column, from the skin out. */
+export function HandColumn({ place, column, onChange, onRemove }: Props) {
+  const options = pieceOptions(useStore($handwear), "nothing");
+  const setLayer = (at: number, id: string): void => {
+    const next = [...column];
+    if (id === NONE) next.splice(at, 1);
+    else next[at] = id;
+    onChange(next);
+  };
+  return (
+    <fieldset className="flex min-w-0 flex-col gap-2">
+      <legend className="font-semibold">Hands {place + 1}</legend>
+      {Array.from({ length: Math.min(MOST_HAND_LAYERS, column.length + 1) }, (_, at) => (
+        <ChoiceField
+          key={at}
+          label={LAYER_WORDS[at]!}
+          value={column[at] ?? NONE}
+          options={options}
+          onChange={(id) => setLayer(at, id)}
+        />
+      ))}
+      {onRemove && (
+        <button type="button" className="press press-small self-start" onClick={onRemove}>
+          Take away
+        </button>
+      )}
+    </fieldset>
+  );
+}

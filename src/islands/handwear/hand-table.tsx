@@ -1,0 +1,74 @@
+import { TASK_MINUTES, type HandAnswer } from "@/core/bench";
+import { LEVELS, LIMIT_TABLE, type Level } from "@/core/limits";
+import { DEXTERITY } from "@/core/outing";
+import { cloFromInsulation } from "@/core/units";
+import { fingerText, offText, rewarmText, taskText } from "@/formats/display/hand-words";
+import { degreesText, fixedNumber, plainNumber } from "@/formats/display/numbers";
+import type { Preferences } from "@/formats/display/preferences";
+
+type Props = {
+  readonly answers: readonly (HandAnswer | null)[];
+  /** Names of the layers of each column. */
+  readonly names: readonly (readonly string[])[];
+  readonly level: Level;
+  readonly hours: number;
+  readonly preferences: Preferences;
+};
+
+type Row = { readonly title: string; readonly text: (answer: HandAnswer, names: readonly string[]) => string };
+
+const MINUTES_PER_HOUR = 60;
+const clo = (insulationM2KPerW: number): string => `${fixedNumber(cloFromInsulation(insulationM2KPerW), 2)} clo`;
+
+const rowsOf = ({ level, hours, preferences }: Pick<Props, "level" | "hours" | "preferences">): Row[] => [
+  ...LEVELS.map((own): Row => ({
+    title: `At rest, fingers at ${degreesText(LIMIT_TABLE.fingers.value[own]!, preferences.temperature)} after`,
+    text: ({ restMinutes }) => fingerText(restMinutes[own], hours * MINUTES_PER_HOUR),
+  })),
+  ...DEXTERITY.slice(1).map((words, place): Row => ({
+    title: `To ${words}`,
+    text: ({ tasks }, names) => {
+      const task = tasks[place]!;
+      return `${offText(task, names)}: ${taskText(task, level)}; after ${TASK_MINUTES} min of it, ${rewarmText(task)}${task.rewarmMinutes === 0 ? "" : " to warm again"}`;
+    },
+  })),
+  { title: "At the fingers, skin to air", text: ({ fingersM2KPerW }) => clo(fingersM2KPerW) },
+  { title: "Over the hand", text: ({ handM2KPerW }) => clo(handM2KPerW) },
+  {
+    title: "All of it, a pair",
+    text: ({ massG }) => (massG === null ? "mass not known" : `${plainNumber(massG, 0)} g`),
+  },
+];
+
+/** The same in figures, a column each. */
+export function HandTable({ answers, names, ...props }: Props) {
+  return (
+    <table className="w-full text-sm">
+      <caption className="sr-only">What each is worth</caption>
+      <thead>
+        <tr>
+          <td />
+          {answers.map((_, place) => (
+            <th key={place} scope="col" className="text-muted px-2 py-1 text-left font-normal">
+              Hands {place + 1}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rowsOf(props).map(({ title, text }) => (
+          <tr key={title} className="border-line border-t align-top">
+            <th scope="row" className="text-muted max-w-56 py-1 pr-3 text-left font-normal">
+              {title}
+            </th>
+            {answers.map((answer, place) => (
+              <td key={place} className="px-2 py-1">
+                {answer ? text(answer, names[place] ?? []) : "…"}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

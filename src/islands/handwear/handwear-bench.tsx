@@ -1,0 +1,110 @@
+import { useStore } from "@nanostores/react";
+import { useEffect, useState } from "react";
+import { DEXTERITY } from "@/core/outing";
+import { fingerText, taskText } from "@/formats/display/hand-words";
+import type { Preferences } from "@/formats/display/preferences";
+import type { OutingView } from "@/formats/wire/outing-view";
+import { $benchProblem, $setting, chosenPiece, MOST_COLUMNS } from "@/stores/bench";
+import { beginHandBench, hands } from "@/stores/hand-bench";
+import { $preferences } from "@/stores/preferences";
+import { BenchFields } from "../bench/bench-fields";
+import { ChoiceField } from "../choice-field";
+import { useInitially } from "../use-initially";
+import { TaskChart, TaskLegend } from "./hand-chart";
+import { HandColumn } from "./hand-column";
+import { HandTable } from "./hand-table";
+
+type Props = { readonly view: OutingView; readonly preferences: Preferences };
+
+const MINUTES_PER_HOUR = 60;
+/** Draw, focus, tie a hook: what sits are for. */
+const USUAL_TASK = 3;
+const namesOf = (column: readonly string[]): string[] => column.flatMap((id) => chosenPiece(id)?.name ?? []);
+
+/** Gloves, mitts and what is under them side by side: how long fingers last, at rest and at work. */
+export default function HandwearBench({ view, preferences: fromCookie }: Props) {
+  useInitially(() => {
+    $preferences.set(fromCookie);
+    beginHandBench(view);
+  });
+  useEffect(() => hands.start(), []);
+  const preferences = useStore($preferences);
+  const setting = useStore($setting);
+  const columns = useStore(hands.$columns);
+  const answers = useStore(hands.$answers);
+  const problem = useStore($benchProblem);
+  const [needed, setNeeded] = useState(USUAL_TASK);
+  if (!setting) return null;
+  const level = setting.person.accepted.fingers;
+  return (
+    <div className="flex flex-col gap-4 pt-4">
+      <div>
+        <h1 className="text-2xl font-semibold">Handwear bench</h1>
+        <p className="text-muted max-w-prose text-sm">
+          {view.person.name}, dressed as for “{view.name}”, straight from indoors, sitting still; after 45 minutes the
+          working hand does something. A comparison, not a plan: the way in, sweat and wet are not in it. Bare skin on
+          cold metal freezes far sooner than any of these times.
+        </p>
+      </div>
+      <BenchFields setting={setting} preferences={preferences} onChange={hands.setSetting} />
+      {problem !== null && (
+        <p role="alert" className="text-cranberry">
+          {problem}
+        </p>
+      )}
+      <div className="flex flex-wrap items-end gap-6">
+        <ChoiceField
+          label="The working hand has to"
+          value={String(needed)}
+          options={DEXTERITY.slice(1).map((words, place): [string, string] => [String(place + 1), words])}
+          onChange={(step) => setNeeded(Number(step))}
+        />
+        <TaskLegend />
+      </div>
+      <div className="grid gap-6 sm:grid-cols-2 lg:grid-cols-4">
+        {columns.map((column, place) => {
+          const answer = answers[place];
+          const task = answer?.tasks.find(({ dexterityNeeded }) => dexterityNeeded === needed);
+          return (
+            <section key={place} aria-label={`Hands ${place + 1}`} className="flex min-w-0 flex-col gap-2">
+              <p>
+                <span className="text-2xl font-bold" data-testid="task-lasts">
+                  {task ? taskText(task, level) : "…"}
+                </span>{" "}
+                <span className="text-muted text-sm">
+                  at it; at rest{" "}
+                  {answer ? fingerText(answer.restMinutes[level], setting.hours * MINUTES_PER_HOUR) : "…"}
+                </span>
+              </p>
+              {task && <TaskChart task={task} preferences={preferences} />}
+              <HandColumn
+                place={place}
+                column={column}
+                onChange={(changed) => hands.setColumns(columns.map((own, at) => (at === place ? changed : own)))}
+                onRemove={columns.length > 1 ? () => hands.setColumns(columns.filter((_, at) => at !== place)) : null}
+              />
+            </section>
+          );
+        })}
+        {columns.length < MOST_COLUMNS && (
+          <button
+            type="button"
+            className="press self-start"
+            onClick={() => hands.setColumns([...columns, columns.at(-1) ?? []])}
+          >
+            Another beside
+          </button>
+        )}
+      </div>
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="In figures">
+        <HandTable
+          answers={answers}
+          names={columns.map(namesOf)}
+          level={level}
+          hours={setting.hours}
+          preferences={preferences}
+        />
+      </div>
+    </div>
+  );
+}
