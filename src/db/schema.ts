@@ -17,6 +17,7 @@ import {
 } from "drizzle-orm/pg-core";
 import { PERSON_RANGE } from "../core/body/index";
 import { LIMITS, type AcceptedLevels } from "../core/limits/index";
+import type { CareDone } from "../core/care/index";
 import type { Label } from "../core/labels/index";
 import type { Effort } from "../core/effort/index";
 import {
@@ -149,6 +150,8 @@ export const piece = pgTable(
     currency: text(),
     /** What else is to be said of it, in own words. */
     note: text().notNull().default(""),
+    /** When it was dried, washed, proofed, aired last. */
+    care: jsonb().$type<CareDone>().notNull().default({}),
     /** Not offered any more, kept in old outings; deleted ones are not listed either, and can be had back. */
     status: text({ enum: PIECE_STATUSES }).notNull().default("inUse"),
     version: version(),
@@ -163,6 +166,36 @@ export const piece = pgTable(
     check("piece_status", oneOf(table.status, PIECE_STATUSES)),
     check("piece_mass", sql`${table.massG} is null or ${table.massG} > 0`),
     check("piece_price", sql`(${table.priceMinor} is null) = (${table.currency} is null)`),
+  ],
+);
+
+/** What was worn in the middle of a sit, to be worn again. */
+export type OutfitWearing = {
+  readonly pieceId: string;
+  readonly side: (typeof WEARING_SIDES)[number];
+  readonly rank: number;
+  /** Put on at the seat; otherwise worn from the start. */
+  readonly isForTheSit: boolean;
+  readonly opened: readonly LeakPoint[];
+  readonly withoutParts: readonly string[];
+  readonly whenOff: (typeof WHEN_OFF)[number];
+};
+
+/** Outfits by name. Pieces are named, not joined: one that is deleted is left out when the outfit is worn again. */
+export const outfit = pgTable(
+  "outfit",
+  {
+    id: uuid().notNull(),
+    ownerId: ownerId(),
+    personId: uuid().notNull(),
+    name: text().notNull(),
+    wearings: jsonb().$type<readonly OutfitWearing[]>().notNull(),
+    createdAt: createdAt(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.ownerId, table.id] }),
+    foreignKey({ columns: [table.ownerId, table.personId], foreignColumns: [person.ownerId, person.id] }),
+    unique("outfit_name").on(table.ownerId, table.personId, table.name),
   ],
 );
 

@@ -2,7 +2,8 @@ import { atom } from "nanostores";
 import { v7 as uuid } from "uuid";
 import type { PieceStatus } from "@/core/outing";
 import type { KitPiece, KitView } from "@/formats/wire/kit-view";
-import type { ErrorBody, PieceView } from "@/formats/wire/outing-view";
+import type { PieceView } from "@/formats/wire/outing-view";
+import { ask } from "./ask";
 
 /** The kit on screen. */
 export const $kit = atom<KitView | null>(null);
@@ -14,21 +15,9 @@ export type StatusDone = { readonly words: string; readonly before: ReadonlyMap<
 export const $statusDone = atom<StatusDone | null>(null);
 
 /** What of a piece is typed. */
-export type PieceDraft = Omit<KitPiece, "id" | "version" | "status" | "outings">;
+export type PieceDraft = Omit<KitPiece, "id" | "version" | "status" | "outings" | "wears">;
 /** A piece as it comes from a starter kit or a file: a note is not needed. */
-export type FreshPiece = Omit<PieceView, "id"> & { readonly note?: string };
-
-/** Asks the server. @throws {Error} with a message to show */
-async function ask<Answer>(url: string, method: string, body?: unknown): Promise<Answer> {
-  const response = await fetch(url, {
-    method,
-    ...(body !== undefined && { headers: { "content-type": "application/json" }, body: JSON.stringify(body) }),
-  }).catch(() => null);
-  if (!response) throw new Error("The server cannot be reached. Nothing was changed; try again.");
-  if (response.ok) return (await response.json()) as Answer;
-  const { error } = (await response.json()) as ErrorBody;
-  throw new Error([error.message, ...(error.problems ?? []).map(({ path, reason }) => `${path} ${reason}.`)].join(" "));
-}
+export type FreshPiece = Omit<PieceView, "id"> & { readonly note?: string; readonly care?: KitPiece["care"] };
 
 const inKit = (change: (pieces: readonly KitPiece[]) => readonly KitPiece[]): void => {
   const kit = $kit.get();
@@ -52,14 +41,16 @@ export async function addPieces(fresh: readonly FreshPiece[]): Promise<readonly 
   if (!kit || fresh.length === 0) return [];
   const added = fresh.map((piece): KitPiece => ({
     note: "",
+    care: {},
     ...piece,
     id: uuid(),
     version: 1,
     status: "inUse",
     outings: 0,
+    wears: 0,
   }));
   await ask(`/api/people/${kit.person.id}/pieces`, "POST", {
-    pieces: added.map(({ version: _version, status: _status, outings: _outings, ...piece }) => piece),
+    pieces: added.map(({ version: _version, status: _status, outings: _outings, wears: _wears, ...piece }) => piece),
   });
   inKit((pieces) => [...pieces, ...added]);
   return added.map(({ id }) => id);
@@ -101,7 +92,7 @@ export async function takeStatusBack(): Promise<void> {
 
 /** Another one like it. @throws {Error} with a message to show */
 export async function duplicatePiece(piece: KitPiece): Promise<void> {
-  const { id: _id, version: _version, status: _status, outings: _outings, ...rest } = piece;
+  const { id: _id, version: _version, status: _status, outings: _outings, wears: _wears, care: _care, ...rest } = piece;
   const [added] = await addPieces([{ ...rest, name: `${piece.name}, another` }]);
   if (added) $chosenPiece.set(added);
 }

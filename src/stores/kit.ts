@@ -1,6 +1,7 @@
 import { v7 as uuid } from "uuid";
 import { sitSpans, usualWearing } from "@/core/outing";
-import type { ErrorBody, OutingView, PieceView } from "@/formats/wire/outing-view";
+import type { OutingView, PieceView } from "@/formats/wire/outing-view";
+import { ask } from "./ask";
 import { $selection, $view } from "./day-sheet";
 import { wear } from "./edits";
 
@@ -37,18 +38,7 @@ export async function addToKit(pieces: readonly NewPiece[]): Promise<readonly Pi
   const view = $view.get();
   if (!view) return [];
   const added = pieces.map((piece): PieceView => ({ ...piece, id: uuid() }));
-  const response = await fetch(`/api/people/${view.person.id}/pieces`, {
-    method: "POST",
-    headers: { "content-type": "application/json" },
-    body: JSON.stringify({ pieces: added }),
-  }).catch(() => null);
-  if (!response) throw new Error("The server cannot be reached. Nothing was added; try again.");
-  if (!response.ok) {
-    const { error } = (await response.json()) as ErrorBody;
-    throw new Error(
-      [error.message, ...(error.problems ?? []).map(({ path, reason }) => `${path} ${reason}`)].join(" "),
-    );
-  }
+  await ask(`/api/people/${view.person.id}/pieces`, "POST", { pieces: added });
   const newest = $view.get();
   if (newest) $view.set({ ...newest, kit: [...newest.kit, ...added] });
   return added;

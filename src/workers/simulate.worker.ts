@@ -2,10 +2,12 @@ import { expose } from "comlink";
 import {
   footBench,
   handBench,
+  pieceMinutes,
   type BenchSetting,
   type FootAnswer,
   type FootSystem,
   type HandAnswer,
+  type PieceMinutes,
 } from "@/core/bench";
 import { changedOuting, whatBuysMinutesInSteps, type Worth } from "@/core/changes";
 import { dayRun } from "@/core/day";
@@ -114,13 +116,16 @@ const feet = (setting: BenchSetting, system: FootSystem): Promise<FootAnswer | n
 const hands = (setting: BenchSetting, layers: readonly Piece[]): Promise<HandAnswer | null> =>
   inTurn(async () => orNull(() => handBench(setting, layers)));
 
+const piece = (setting: BenchSetting, tried: Piece): Promise<PieceMinutes | null> =>
+  inTurn(async () => orNull(() => pieceMinutes(setting, tried)));
+
 const preview = (outing: Outing, kit: readonly Piece[], changeId: string): Preview | null =>
   orNull(() => {
     const changed = changedOuting(outing, kit, changeId);
     return changed && { changed, result: simulateOuting(changed, { rested: restedOf(changed) }) };
   });
 
-const api = { simulate, overtake, members, worths, opinion, why, look, preview, feet, hands };
+const api = { simulate, overtake, members, worths, opinion, why, look, preview, feet, hands, piece };
 export type SimulateWorker = typeof api;
 
 expose(api);

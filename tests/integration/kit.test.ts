@@ -1,9 +1,12 @@
 import type { APIContext } from "astro";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { outfitOf, wornOutfit, type OutfitsView } from "@/formats/wire/outfit";
 import type { KitPiece, KitView } from "@/formats/wire/kit-view";
 import type { ErrorBody, OutingLine, OutingView } from "@/formats/wire/outing-view";
 import { GET as getOuting } from "@/pages/api/outings/[id]/index";
 import { GET as listOutings } from "@/pages/api/outings/index";
+import { DELETE as deleteOutfit } from "@/pages/api/outfits/[id]";
+import { GET as getOutfits, POST as postOutfit } from "@/pages/api/people/[id]/outfits";
 import { ALL as anyPieces, GET as getKit } from "@/pages/api/people/[id]/pieces";
 import { PUT as putPiece } from "@/pages/api/pieces/[id]";
 import { POST as postStatus } from "@/pages/api/pieces/status";
@@ -37,7 +40,7 @@ const lek = async (): Promise<OutingView> => {
 const kit = async (): Promise<KitView> => (await call<KitView>(getKit, (await lek()).person.id)).body;
 const pieceNamed = async (name: string): Promise<KitPiece> =>
   (await kit()).pieces.find((piece) => piece.name === name)!;
-const saving = ({ id: _id, status: _status, outings: _outings, ...piece }: KitPiece) => piece;
+const saving = ({ id: _id, status: _status, outings: _outings, wears: _wears, ...piece }: KitPiece) => piece;
 const setStatus = (ids: readonly string[], to: string) =>
   call<ErrorBody & { changed: number }>(postStatus, undefined, "POST", { ids, to });
 
@@ -78,5 +81,72 @@ describe("a person's kit", () => {
     await setStatus([worn.id], "inUse");
     expect((await setStatus(["01900000-0000-7000-8000-0000000000aa"], "retired")).status).toBe(404);
     expect((await setStatus([spare.id], "lost")).status).toBe(400);
+  });
+});
+
+describe("care", () => {
+  it("is kept with the piece: washed after so many wears, on a day; nonsense is refused with its reason", async () => {
+    const top = await pieceNamed("Heavy wool base 350, top");
+    expect(top.wears).toBeLessThanOrEqual(top.outings);
+    const care = { wash: { wears: top.wears, on: "2026-11-20" } };
+    expect((await call(putPiece, top.id, "PUT", { ...saving(top), care })).status).toBe(200);
+    const again = await pieceNamed("Heavy wool base 350, top");
+    expect(again.care).toEqual(care);
+    const bad = { ...saving(again), care: { polish: { wears: -1, on: "soon" } } };
+    expect(await call(putPiece, top.id, "PUT", bad)).toMatchObject({
+      status: 400,
+      body: { error: { code: "bad-input" } },
+    });
+  });
+});
+
+describe("outfits by name", () => {
+  const id = "01900000-0000-7000-8000-00000000f001";
+  const outfits = async (before?: string) => {
+    const { person } = await lek();
+    const url = `http://127.0.0.1:4477/api${before === undefined ? "" : `?before=${encodeURIComponent(before)}`}`;
+    const response = await (getOutfits as Handler)({
+      params: { id: person.id },
+      request: new Request(url),
+    } as unknown as APIContext);
+    return { status: response.status, body: (await response.json()) as OutfitsView & ErrorBody };
+  };
+
+  it("are what was worn in the middle of the sit; worn again they give the same pieces in the same order", async () => {
+    const view = await lek();
+    const wearings = outfitOf(view);
+    expect(wearings.length).toBeGreaterThan(10);
+    expect(wearings.some(({ isForTheSit }) => isForTheSit)).toBe(true);
+    const kept = await call(postOutfit, view.person.id, "POST", { id, name: "Hard frost · наряд", wearings });
+    expect(kept.status).toBe(201);
+    const [found] = (await outfits()).body.outfits;
+    expect(found).toEqual({ id, name: "Hard frost · наряд", wearings });
+    const worn = wornOutfit(view, [...found!.wearings, { ...wearings[0]!, pieceId: id }]);
+    expect(worn.missing).toBe(1);
+    expect(outfitOf({ ...view, wearings: worn.wearings })).toEqual(wearings);
+  });
+
+  it("replace one of the same name, are forgotten, and an empty one is refused", async () => {
+    const { person } = await lek();
+    const wearings = outfitOf(await lek()).slice(0, 2);
+    await call(postOutfit, person.id, "POST", {
+      id: "01900000-0000-7000-8000-00000000f002",
+      name: "Hard frost · наряд",
+      wearings,
+    });
+    expect((await outfits()).body.outfits).toMatchObject([{ id, wearings }]);
+    const empty = await call<ErrorBody>(postOutfit, person.id, "POST", { id, name: "Nothing", wearings: [] });
+    expect(empty).toMatchObject({ status: 400, body: { error: { code: "bad-input" } } });
+    expect((await call(deleteOutfit, id, "DELETE")).status).toBe(200);
+    expect((await call(deleteOutfit, id, "DELETE")).status).toBe(404);
+    expect((await outfits()).body.outfits).toEqual([]);
+  });
+
+  it("know what was worn the last time before a day, and refuse a day that is none", async () => {
+    const { name, startsAt } = await lek();
+    const after = new Date(Date.parse(startsAt) + 86_400_000).toISOString();
+    expect((await outfits(after)).body.last).toMatchObject({ name, startsAt });
+    expect((await outfits("1990-01-01T00:00:00.000Z")).body.last).toBeNull();
+    expect((await outfits("tomorrow")).status).toBe(400);
   });
 });

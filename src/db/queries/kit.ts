@@ -1,16 +1,21 @@
 import { and, asc, countDistinct, eq, inArray, sql } from "drizzle-orm";
 import type { Connection } from "../connect";
-import { piece, wearing } from "../schema";
+import { outing, piece, wearing } from "../schema";
 import type { Replaced } from "./replace-outing";
 
 type Row = typeof piece.$inferSelect;
 
-/** Every piece of a person, also retired and deleted ones, with the number of outings it is worn in. */
+/** Every piece of a person, also retired and deleted ones, with the number of outings it is worn in and of those begun. */
 export async function readKit(connection: Connection, ownerId: string, personId: string) {
   return connection
-    .select({ piece, outings: countDistinct(wearing.outingId) })
+    .select({
+      piece,
+      outings: countDistinct(wearing.outingId),
+      wears: sql<number>`count(distinct ${outing.id}) filter (where ${outing.startsAt} < now())`.mapWith(Number),
+    })
     .from(piece)
     .leftJoin(wearing, and(eq(wearing.ownerId, piece.ownerId), eq(wearing.pieceId, piece.id)))
+    .leftJoin(outing, and(eq(outing.ownerId, wearing.ownerId), eq(outing.id, wearing.outingId)))
     .where(and(eq(piece.ownerId, ownerId), eq(piece.personId, personId)))
     .groupBy(piece.ownerId, piece.id)
     .orderBy(asc(piece.name), asc(piece.id));

@@ -18,6 +18,7 @@ export const KIT_COLUMNS = [
   "currency",
   "note",
   "traits",
+  "care",
   "panel",
   "patches",
   "part",

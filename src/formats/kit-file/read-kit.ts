@@ -71,7 +71,8 @@ function panelsOf(rows: readonly Numbered[], numberOf: (text: string) => number)
   return [...panels.values()];
 }
 
-function traitsOf(text: string | undefined): unknown {
+/** A cell that holds JSON: traits and care. */
+function fromJson(text: string | undefined): unknown {
   if (!text?.trim()) return {};
   try {
     return JSON.parse(text) as unknown;
@@ -99,7 +100,8 @@ function pieceOf(rows: readonly Numbered[], numberOf: (text: string) => number):
       ...(easeMm !== undefined && { easeMm }),
     },
     fingersTogether: head.fingersTogether?.trim().toLowerCase() === "true",
-    traits: traitsOf(head.traits),
+    traits: fromJson(head.traits),
+    care: fromJson(head.care),
     massG: massG ?? null,
     priceMinor: price === undefined ? null : Math.round(price * MINOR_PER_UNIT),
     currency: price === undefined ? null : (head.currency?.trim() ?? null),

@@ -1,20 +1,23 @@
 import Papa from "papaparse";
 import type { Label } from "@/core/labels";
+import type { KitPiece } from "../wire/kit-view";
 import type { PieceView } from "../wire/outing-view";
 import { MINOR_PER_UNIT } from "../money";
 import { KIT_COLUMNS, materialCells, type KitRow } from "./columns";
 
 /** What of a piece a file holds. */
-type WrittenPiece = Omit<PieceView, "id"> & { readonly note: string };
+type WrittenPiece = Omit<PieceView, "id"> & Pick<KitPiece, "note" | "care">;
 
 export const KIT_FORMAT_VERSION = 1;
 
 /** A cell that a spreadsheet would take for a formula is given as text (a leading apostrophe, taken off in reading). */
 const asText = (text: string): string => (/^[=+\-@\t\r']/.test(text) ? `'${text}` : text);
 
+const inJson = (value: object): string => (Object.keys(value).length > 0 ? JSON.stringify(value) : "");
+
 /** What belongs to the whole piece. */
 function headCells(piece: WrittenPiece, place: number): KitRow {
-  const { name, kind, label, fingersTogether, massG, priceMinor, currency, note, traits } = piece;
+  const { name, kind, label, fingersTogether, massG, priceMinor, currency, note, traits, care } = piece;
   const worn = label.kind === "panels" ? label : null;
   return {
     piece: String(place + 1),
@@ -26,7 +29,8 @@ function headCells(piece: WrittenPiece, place: number): KitRow {
     ...(massG !== null && { massG: String(massG) }),
     ...(priceMinor !== null && { price: String(priceMinor / MINOR_PER_UNIT), currency: currency ?? "" }),
     note: asText(note),
-    traits: Object.keys(traits).length > 0 ? JSON.stringify(traits) : "",
+    traits: inJson(traits),
+    care: inJson(care),
   };
 }
 

@@ -37,6 +37,7 @@ export const outingLinesSchema: z.ZodType<OutingLine[]> = z.array(
     invented: z.boolean(),
     startsAt: instant,
     timeZone: z.string(),
+    personId: z.uuid(),
     personName: z.string(),
     placeName: z.string(),
     verdict: verdictLineSchema.nullable(),

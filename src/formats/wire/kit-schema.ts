@@ -10,6 +10,9 @@ const id = z.uuid();
 /** As many pieces as are added, or stand in a file, at once. */
 export const MOST_PIECES_AT_ONCE = 500;
 
+const careDone = z.strictObject({ wears: z.int().min(0), on: z.iso.date() }).optional();
+const careSchema = z.strictObject({ dry: careDone, wash: careDone, reproof: careDone, loft: careDone });
+
 /** What is known of a piece. */
 const pieceShape = {
   name: nameSchema,
@@ -27,6 +30,7 @@ const pieceShape = {
     .nullable()
     .default(null),
   note: z.string().max(LONGEST_NOTE).default(""),
+  care: careSchema.default({}),
 };
 
 type Priced = { readonly priceMinor: number | null; readonly currency: string | null };
@@ -70,6 +74,7 @@ export const kitViewSchema: z.ZodType<KitView> = z.strictObject({
       version: z.int().min(1),
       status: z.enum(PIECE_STATUSES),
       outings: z.int().min(0),
+      wears: z.int().min(0),
     }),
   ),
 });

@@ -94,6 +94,7 @@ export type OutingLine = {
   readonly invented: boolean;
   readonly startsAt: string;
   readonly timeZone: string;
+  readonly personId: string;
   readonly personName: string;
   readonly placeName: string;
   readonly verdict: VerdictLine | null;

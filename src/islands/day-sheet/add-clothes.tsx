@@ -4,13 +4,15 @@ import { Dialog } from "../dialog";
 import { OneOf } from "../one-of";
 import { FromKit } from "./from-kit";
 import { FromStarterKit } from "./from-starter-kit";
+import { Outfits } from "./outfits";
 import { QuickAdd } from "./quick-add";
 
 type Props = { readonly view: OutingView; readonly isOpen: boolean; readonly onClose: () => void };
-type Source = "kit" | "starter" | "own";
+type Source = "kit" | "outfits" | "starter" | "own";
 
 const SOURCES: readonly (readonly [Source, string])[] = [
   ["kit", "From the kit"],
+  ["outfits", "Outfits"],
   ["starter", "Generic starter kit"],
   ["own", "Type my own"],
 ];
@@ -21,6 +23,7 @@ function Sources({ view }: { readonly view: OutingView }) {
     <>
       <OneOf label="From where" value={source} options={SOURCES} onChoose={setSource} />
       {source === "kit" && <FromKit view={view} />}
+      {source === "outfits" && <Outfits view={view} />}
       {source === "starter" && <FromStarterKit view={view} />}
       {source === "own" && <QuickAdd view={view} />}
     </>

@@ -10,12 +10,19 @@ import { fixedNumber, moneyText, plainNumber, windText } from "@/formats/display
 import type { Preferences } from "@/formats/display/preferences";
 import { PATCH_WORDS } from "@/formats/display/words";
 import type { KitPiece } from "@/formats/wire/kit-view";
+import type { OutingView } from "@/formats/wire/outing-view";
 import { kitOf } from "@/formats/wire/view-to-outing";
 import { $preferences } from "@/stores/preferences";
 import { ChoiceField } from "../choice-field";
 import { Dialog } from "../dialog";
+import { MinutesBeside } from "./minutes-beside";
 
-type Props = { readonly pieces: readonly KitPiece[]; readonly onClose: () => void };
+type Props = {
+  readonly pieces: readonly KitPiece[];
+  /** The outing they are tried in; `null` where there is none yet. */
+  readonly sheet: OutingView | null;
+  readonly onClose: () => void;
+};
 
 const BAR_PX = 16;
 const ROW_PX = 24;
@@ -95,7 +102,7 @@ const sharedPatches = (pieces: readonly Piece[]): Patch[] =>
   PATCHES.filter((patch) => pieces.filter(({ label }) => coveredPatches(label).includes(patch)).length >= 2);
 
 /** Pieces side by side: in wind, in grams, in money; reasons in words. */
-export function Compare({ pieces, onClose }: Props) {
+export function Compare({ pieces, sheet, onClose }: Props) {
   const preferences = useStore($preferences);
   const asPieces = kitOf({ kit: pieces });
   const patches = sharedPatches(asPieces);
@@ -137,6 +144,7 @@ export function Compare({ pieces, onClose }: Props) {
       ) : (
         <p className="text-muted mb-3">No two of them cover the same part: there is no warmth to compare.</p>
       )}
+      {sheet && <MinutesBeside pieces={pieces} sheet={sheet} />}
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Compared in figures">
         <table className="w-full text-sm">
           <thead>

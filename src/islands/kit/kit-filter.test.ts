@@ -12,6 +12,8 @@ const piece = (key: StarterPieceKey, change: Partial<KitPiece> = {}): KitPiece =
     traits,
     currency: "EUR",
     note: "",
+    care: {},
+    wears: 0,
     status: "inUse",
     version: 1,
     outings: 0,
@@ -62,5 +64,14 @@ describe("what of a kit is listed", () => {
       piece("fleeceJacket", { id: String(place), name: `Piece ${place}` }),
     );
     expect(found({ text: "piece 49", lane: "Trunk" }, many)).toHaveLength(11);
+  });
+
+  it("due for care is what was worn often enough since it was seen to", () => {
+    const kit = [
+      piece("base200Top", { wears: 4 }),
+      piece("fleeceJacket", { wears: 4 }),
+      piece("base200Legs", { wears: 5, care: { wash: { wears: 4, on: "2026-11-01" } } }),
+    ];
+    expect(found({ traits: ["due"] }, kit)).toEqual(["base200Top"]);
   });
 });

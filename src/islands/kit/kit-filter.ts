@@ -1,4 +1,5 @@
 import { laneOf, type LaneName } from "@/charts/lane-of";
+import { isCareDue } from "@/core/care";
 import { FACE_PERMEABILITY_L_PER_M2S } from "@/core/labels";
 import type { PieceKind } from "@/core/outing";
 import type { KitPiece } from "@/formats/wire/kit-view";
@@ -43,6 +44,7 @@ export const KIT_TRAITS = {
   animalFree: { words: "animal-free", has: ({ traits }) => traits.isAnimalFree === true },
   nimble: { words: "nimble fingers", has: ({ traits }) => (traits.dexterity ?? -1) >= NIMBLE_FROM },
   overBoots: { words: "opens over boots", has: ({ traits }) => traits.opensOverBoots === true },
+  due: { words: "due for care", has: (piece) => isCareDue(piece, piece.care, piece.wears) },
   floats: { words: "floats", has: ({ traits }) => traits.floats === true },
 } as const satisfies Record<string, { readonly words: string; readonly has: (piece: KitPiece) => boolean }>;
 export type KitTrait = keyof typeof KIT_TRAITS;

@@ -5,6 +5,7 @@ import { lazy, Suspense, useEffect, useMemo, useRef, useState, type ReactNode } 
 import type { PieceStatus } from "@/core/outing";
 import type { Preferences } from "@/formats/display/preferences";
 import type { KitView } from "@/formats/wire/kit-view";
+import type { OutingView } from "@/formats/wire/outing-view";
 import { $chosenPiece, $kit, $statusDone, setStatus, takeStatusBack } from "@/stores/kit-page";
 import { $preferences } from "@/stores/preferences";
 import { useInitially } from "../use-initially";
@@ -22,6 +23,8 @@ const Compare = lazy(() => import("./compare").then((module) => ({ default: modu
 type Props = {
   readonly initial: KitView;
   readonly people: readonly { readonly id: string; readonly name: string }[];
+  /** An outing to compare pieces in; `null` where there is none yet. */
+  readonly sheet: OutingView | null;
   readonly preferences: Preferences;
 };
 
@@ -105,7 +108,7 @@ function Many({ ids, listed, onDone, onCompare }: ManyProps) {
 }
 
 /** Everything a person owns, each piece read in one unit. */
-export default function KitPage({ initial, people, preferences }: Props) {
+export default function KitPage({ initial, people, sheet, preferences }: Props) {
   useInitially(() => {
     $preferences.set(preferences);
     $kit.set(initial);
@@ -161,7 +164,11 @@ export default function KitPage({ initial, people, preferences }: Props) {
         />
         {isComparing && (
           <Suspense fallback={null}>
-            <Compare pieces={pieces.filter(({ id }) => selected[id])} onClose={() => setComparing(false)} />
+            <Compare
+              pieces={pieces.filter(({ id }) => selected[id])}
+              sheet={sheet}
+              onClose={() => setComparing(false)}
+            />
           </Suspense>
         )}
         <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Pieces">

@@ -2,10 +2,9 @@ import { ASSEMBLY_FACTOR, type Label } from "@/core/labels";
 import { LAYER_RANGE } from "@/core/clothing";
 import { ASSEMBLY_WORDS, FACE_WORDS, FIT_WORDS, WEAR_WORDS } from "@/formats/display/label-words";
 import { plainNumber } from "@/formats/display/numbers";
-import { PATCH_WORDS } from "@/formats/display/words";
 import { ChoiceField, optionsOf } from "../choice-field";
 import { NumberField } from "../number-field";
-import { MaterialFields } from "./material-fields";
+import { PanelFields } from "./panel-fields";
 
 type Props = { readonly label: Label; readonly onChange: (label: Label) => void };
 
@@ -20,29 +19,27 @@ export function LabelFields({ label, onChange }: Props) {
   return (
     <>
       {panels.map((panel, place) => (
-        <fieldset key={place} className="border-line flex flex-col gap-2 border-t pt-2">
-          <legend className="text-muted text-sm">
-            {panel.patches.map((patch) => PATCH_WORDS[patch] ?? patch).join(", ")}
-            {panel.part && ` · part: ${panel.part}`}
-          </legend>
-          {panel.materials.map((material, layer) => (
-            <MaterialFields
-              key={`${layer} ${material.kind}`}
-              material={material}
-              onChange={(changed) =>
-                onChange({
-                  ...label,
-                  panels: panels.map((own, index) =>
-                    index === place
-                      ? { ...own, materials: own.materials.map((old, at) => (at === layer ? changed : old)) }
-                      : own,
-                  ),
-                })
-              }
-            />
-          ))}
-        </fieldset>
+        <PanelFields
+          key={place}
+          panel={panel}
+          place={place}
+          onChange={(changed) =>
+            onChange({ ...label, panels: panels.map((own, index) => (index === place ? changed : own)) })
+          }
+          onRemove={
+            panels.length > 1
+              ? () => onChange({ ...label, panels: panels.filter((_, index) => index !== place) })
+              : null
+          }
+        />
       ))}
+      <button
+        type="button"
+        className="press press-small self-start"
+        onClick={() => onChange({ ...label, panels: [...panels, { ...panels.at(-1)!, part: undefined }] })}
+      >
+        Another panel
+      </button>
       <div className="border-line flex flex-wrap gap-3 border-t pt-2">
         <ChoiceField
           label="Face"

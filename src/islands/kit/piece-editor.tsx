@@ -1,8 +1,11 @@
 import { useState } from "react";
+import { massCheck } from "@/core/bench";
 import { OUTING_RANGE } from "@/core/outing";
+import { plainNumber } from "@/formats/display/numbers";
 import { LONGEST_NOTE, type KitPiece } from "@/formats/wire/kit-view";
 import { duplicatePiece, savePiece, type PieceDraft } from "@/stores/kit-page";
 import { TextField } from "../text-field";
+import { CareFields } from "./care-fields";
 import { LabelFields } from "./label-fields";
 import { OptionalNumber } from "./optional-number";
 import { Reading } from "./reading";
@@ -10,9 +13,17 @@ import { MINOR_PER_UNIT, MOST_PRICE } from "@/formats/money";
 import { TraitFields } from "./trait-fields";
 
 const USUAL_CURRENCY = "EUR";
+/** Of middle size, for the cloth in a piece: its size is not asked (assumption). */
+const STANDARD_PERSON = { heightM: 1.7, massKg: 70, fatPercent: 20, ageYears: 40, sex: "male" } as const;
 
-const draftOf = ({ id: _id, version: _version, status: _status, outings: _outings, ...draft }: KitPiece): PieceDraft =>
-  draft;
+const draftOf = ({
+  id: _id,
+  version: _version,
+  status: _status,
+  outings: _outings,
+  wears: _wears,
+  ...draft
+}: KitPiece): PieceDraft => draft;
 
 /** One piece: what its label says and what that comes to, side by side; kept by a press. */
 export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; readonly onClose: () => void }) {
@@ -31,6 +42,7 @@ export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; read
     }
   };
   const isChanged = JSON.stringify(draft) !== JSON.stringify(draftOf(piece));
+  const check = draft.massG === null ? null : massCheck(draft.label, draft.massG, STANDARD_PERSON);
   const isNamed = draft.name.trim() !== "";
   return (
     <div className="flex flex-col gap-3">
@@ -69,9 +81,17 @@ export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; read
           }
         />
       </div>
+      {check?.isOff && (
+        <p className="text-rust-text text-sm">
+          By its grams it should weigh about {plainNumber(check.expectedG, 0)} g; at {draft.massG} g its cloth is about{" "}
+          {plainNumber(check.massGPerM2, 0)} g/m². One of both figures is another thing’s: weigh it, or look at the
+          label again.
+        </p>
+      )}
       <Reading label={draft.label} />
       <LabelFields label={draft.label} onChange={(label) => set({ label })} />
       <TraitFields kind={draft.kind} traits={draft.traits} onChange={(traits) => set({ traits })} />
+      <CareFields piece={{ ...piece, ...draft }} onDone={(care) => set({ care })} />
       <label className="flex flex-col gap-1">
         <span className="text-muted text-sm">Note</span>
         <textarea

@@ -7,7 +7,8 @@ import { toPieceView } from "./piece-view";
 
 const NO_PIECE = "There is no such piece.";
 
-async function personOf(database: Database, ownerId: string, personId: string): Promise<KitView["person"]> {
+/** @throws {AppError} `not-found` */
+export async function personOf(database: Database, ownerId: string, personId: string): Promise<KitView["person"]> {
   const { people } = await readPeopleAndPlaces(database, ownerId);
   const found = people.find(({ id }) => id === personId);
   if (!found) throw new AppError("not-found", "There is no such person.");
@@ -20,9 +21,9 @@ export async function kitOfPerson(database: Database, ownerId: string, personId:
   const rows = await readKit(database, ownerId, personId);
   return {
     person,
-    pieces: rows.map(({ piece, outings }) => {
-      const { note, status, version } = piece;
-      return { ...toPieceView(piece), note, status, version, outings };
+    pieces: rows.map(({ piece, outings, wears }) => {
+      const { note, care, status, version } = piece;
+      return { ...toPieceView(piece), note, care, status, version, outings, wears };
     }),
   };
 }

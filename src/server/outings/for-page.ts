@@ -39,13 +39,18 @@ export async function sheetForPage(
   }
 }
 
-/** An outing whose person, clothes and place pieces are compared in: the one asked for, else the next, else the last. */
+/**
+ * An outing whose person, clothes and place pieces are compared in: the one asked for, else the next, else the last.
+ * @param personId whose outings are looked at; everybody's where it is not given
+ */
 export async function sheetToCompareIn(
   outingId: string | null,
   now: number,
+  personId?: string,
 ): Promise<{ readonly kind: "found"; readonly view: OutingView } | Refused> {
   try {
-    const lines = await outingLines(database(), LOCAL_OWNER_ID);
+    const all = await outingLines(database(), LOCAL_OWNER_ID);
+    const lines = personId === undefined ? all : all.filter((line) => line.personId === personId);
     const next = lines.find(({ startsAt }) => Date.parse(startsAt) >= now) ?? lines.at(-1);
     const wanted = outingId ?? next?.id;
     if (!wanted) throw new AppError("not-found", "There is no outing yet. Make one first: pieces are compared in it.");
@@ -69,9 +74,10 @@ export async function startingPointsForPage(): Promise<
       points: {
         people: people.map(({ id, name }) => ({ id, name })),
         places: places.map(({ id, name, timeZone }) => ({ id, name, timeZone })),
-        outings: outings.map(({ id, name, personName, placeName, timeZone, startsAt, invented }) => ({
+        outings: outings.map(({ id, name, personId, personName, placeName, timeZone, startsAt, invented }) => ({
           id,
           name,
+          personId,
           personName,
           placeName,
           timeZone,

@@ -59,6 +59,7 @@ export const toLine = ({ outing, personName, placeName, timeZone }: ListedOuting
   invented: outing.invented,
   startsAt: outing.startsAt.toISOString(),
   timeZone,
+  personId: outing.personId,
   personName,
   placeName,
   verdict: outing.verdict && toVerdictLine(outing.verdict),

@@ -1,0 +1,57 @@
+import { describe, expect, it } from "vitest";
+import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import { sampleOuting } from "../../../tests/sample-outing";
+import type { Piece } from "../outing";
+import { dressWith, pieceMinutes, type BenchSetting } from ".";
+
+const piece = (key: StarterPieceKey): Piece => {
+  const { name, kind, label, massG, fingersTogether = false, traits = {} } = starterPiece(key);
+  return { id: key, name, kind, label, massG, fingersTogether, ...traits };
+};
+const KEYS = [
+  "base350Top",
+  "base350Legs",
+  "fleeceJacket",
+  "synthParka",
+  "bib",
+  "longHat",
+  "mitts300",
+  "linerSock",
+  "heavySock",
+  "heavyBoot",
+] as const;
+const setting: BenchSetting = {
+  person: sampleOuting().person,
+  dress: {
+    pieces: KEYS.map(piece),
+    wearings: KEYS.map((pieceId, rank) => ({ pieceId, side: "both", rank: 10 * rank, fromMinute: 0, toMinute: 60 })),
+  },
+  airTemperatureC: -2,
+  windAtSeatMPerS: 1,
+  ground: "snow",
+  posture: "sitting",
+  hours: 4,
+};
+const worn = (key: StarterPieceKey): string[] =>
+  dressWith(setting.dress, piece(key)).wearings.map(({ pieceId }) => pieceId);
+
+describe("a piece in an outfit", () => {
+  it("takes the place of its like and of nothing else", () => {
+    expect(worn("downParka")).toEqual([...KEYS.filter((key) => key !== "synthParka"), "tried"]);
+    expect(worn("base200Top")).toEqual([...KEYS.filter((key) => key !== "base350Top"), "tried"]);
+    expect(worn("woolTube")).toEqual([...KEYS, "tried"]);
+    expect(worn("pacBoot")).toEqual([...KEYS.filter((key) => key !== "heavyBoot"), "tried"]);
+  });
+
+  it("lasts longer in the outfit than alone, and what the outfit holds already changes nothing", () => {
+    const parka = pieceMinutes(setting, piece("downParka"));
+    expect(parka.inOutfit.minutes!).toBeGreaterThan(parka.alone.minutes!);
+    const [synthetic, boot] = [pieceMinutes(setting, piece("synthParka")), pieceMinutes(setting, piece("heavyBoot"))];
+    expect(synthetic.inOutfit).toEqual(boot.inOutfit);
+  });
+
+  it("the thinner boot ends the sit sooner", () => {
+    const minutes = (key: StarterPieceKey): number => pieceMinutes(setting, piece(key)).inOutfit.minutes ?? Infinity;
+    expect(minutes("kneeBoot")).toBeLessThan(minutes("heavyBoot"));
+  });
+});

@@ -1,0 +1,40 @@
+import { describe, expect, it } from "vitest";
+import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import { LOFT_KEPT } from "../labels";
+import { careOf, isCareDue, wearByPinch, type CareDone } from ".";
+
+const needs = (key: StarterPieceKey, wears = 0, done: CareDone = {}) => {
+  const { kind, label, traits = {} } = starterPiece(key);
+  return careOf({ kind, label, traits }, done, wears);
+};
+const tasks = (key: StarterPieceKey) => needs(key).map(({ task }) => task);
+
+describe("care by wears (common practice)", () => {
+  it("asks of each piece what it needs: boots dried, shells proofed, down aired, base layers washed", () => {
+    expect(tasks("heavyBoot")).toEqual(["dry"]);
+    expect(tasks("shellJacket")).toEqual(["wash", "reproof"]);
+    expect(tasks("downParka")).toContain("loft");
+    expect(tasks("base200Top")).toEqual(["wash"]);
+    expect(tasks("seatPad")).toEqual([]);
+  });
+
+  it("washes what lies next to the skin sooner than a fleece, and down least often", () => {
+    const every = (key: StarterPieceKey) => needs(key).find(({ task }) => task === "wash")!.everyWears;
+    expect(every("base200Top")).toBeLessThan(every("fleeceJacket"));
+    expect(every("fleeceJacket")).toBeLessThan(every("downParka"));
+  });
+
+  it("falls due after so many wears since it was done, and not before", () => {
+    const { kind, label, traits = {} } = starterPiece("base200Top");
+    const isDue = (wears: number, done: CareDone = {}): boolean => isCareDue({ kind, label, traits }, done, wears);
+    expect([3, 4].map((wears) => isDue(wears))).toEqual([false, true]);
+    expect(isDue(5, { wash: { wears: 4, on: "2026-11-20" } })).toBe(false);
+    expect(isDue(8, { wash: { wears: 4, on: "2026-11-20" } })).toBe(true);
+    expect(needs("base200Top", 2, { wash: { wears: 9, on: "2026-11-20" } })[0]!.sinceWears).toBe(0);
+  });
+
+  it("reads a pinch as the nearest step of wear", () => {
+    for (const [wear, kept] of Object.entries(LOFT_KEPT)) expect(wearByPinch(40, 40 * kept)).toBe(wear);
+    expect(wearByPinch(40, 10)).toBe("muchUsed");
+  });
+});

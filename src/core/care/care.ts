@@ -1,0 +1,92 @@
+import type { Label } from "../labels";
+import type { PieceKind, PieceTraits } from "../outing";
+
+// What keeps a piece what its label says. How often is common practice, no source: counted in wears, because days in a
+// cupboard wear nothing out.
+
+export const CARE_TASKS = ["dry", "wash", "reproof", "loft"] as const;
+export type CareTask = (typeof CARE_TASKS)[number];
+
+/** When a task was done last: after how many wears, and on what day. */
+export type CareDone = Partial<Record<CareTask, { readonly wears: number; readonly on: string } | undefined>>;
+
+/** A task a piece asks for, and how it stands. */
+export type CareNeed = {
+  readonly task: CareTask;
+  readonly everyWears: number;
+  readonly sinceWears: number;
+  readonly isDue: boolean;
+};
+
+type Cared = { readonly kind: PieceKind; readonly label: Label; readonly traits: PieceTraits };
+
+/** Dry, liners and footbeds out, after every wear. */
+const DRY_EVERY = 1;
+const DRIED: readonly PieceKind[] = ["footwear", "liner", "footbed", "handwear", "headwear", "sock"];
+const WASH_EVERY: Partial<Record<PieceKind, number>> = { sock: 2, neckwear: 8, headwear: 8, liner: 10 };
+const WASH_NEXT_TO_SKIN_EVERY = 4;
+const WASH_LOFTY_EVERY = 30;
+const WASH_GARMENT_EVERY = 12;
+const REPROOF_EVERY = 15;
+/** Taken out of its bag, shaken, and pinched against what it was. */
+const LOFT_EVERY = 10;
+
+type MaterialKinds = ReadonlySet<string>;
+const materialsOf = (label: Label): MaterialKinds =>
+  new Set(
+    label.kind === "panels" ? label.panels.flatMap(({ materials }) => materials.map(({ kind }) => kind as string)) : [],
+  );
+
+const LOFTY = ["down", "garmentBatting"];
+const isLofty = (materials: MaterialKinds): boolean => LOFTY.some((kind) => materials.has(kind));
+const PROOFED_FACES = ["membrane", "coated", "denseWeave"];
+
+function washEvery({ kind, label }: Cared, materials: MaterialKinds): number | null {
+  const byKind = WASH_EVERY[kind];
+  if (byKind) return byKind;
+  if (kind !== "garment" || label.kind === "explicit") return null;
+  if (label.face === "knit" && (label.fit === "close" || label.fit === "tight")) return WASH_NEXT_TO_SKIN_EVERY;
+  return isLofty(materials) ? WASH_LOFTY_EVERY : WASH_GARMENT_EVERY;
+}
+
+function everyWears(piece: Cared): Partial<Record<CareTask, number>> {
+  const { kind, label } = piece;
+  const materials = materialsOf(label);
+  const wash = washEvery(piece, materials);
+  const isProofed =
+    label.kind === "panels" && PROOFED_FACES.includes(label.face) && (kind === "garment" || kind === "handwear");
+  return {
+    ...(DRIED.includes(kind) && { dry: DRY_EVERY }),
+    ...(wash !== null && { wash }),
+    ...(isProofed && { reproof: REPROOF_EVERY }),
+    ...(isLofty(materials) && { loft: LOFT_EVERY }),
+  };
+}
+
+/**
+ * What a piece asks for, in the order of CARE_TASKS.
+ * @param wears outings it was worn in so far
+ */
+export function careOf(piece: Cared, done: CareDone, wears: number): CareNeed[] {
+  const every = everyWears(piece);
+  return CARE_TASKS.flatMap((task): CareNeed[] => {
+    const everyOf = every[task];
+    if (everyOf === undefined) return [];
+    const sinceWears = Math.max(0, wears - (done[task]?.wears ?? 0));
+    return [{ task, everyWears: everyOf, sinceWears, isDue: sinceWears >= everyOf }];
+  });
+}
+
+export const isCareDue = (piece: Cared, done: CareDone, wears: number): boolean =>
+  careOf(piece, done, wears).some(({ isDue }) => isDue);
+
+/** Loft found between two fingers over what it was when new: how the piece has worn. */
+export function wearByPinch(newMm: number, pinchedMm: number): "new" | "used" | "muchUsed" {
+  const kept = pinchedMm / newMm;
+  if (kept >= BETWEEN_NEW_AND_USED) return "new";
+  return kept >= BETWEEN_USED_AND_MUCH ? "used" : "muchUsed";
+}
+
+/** Halfway between the steps of LOFT_KEPT. */
+const BETWEEN_NEW_AND_USED = 0.925;
+const BETWEEN_USED_AND_MUCH = 0.775;

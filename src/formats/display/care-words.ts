@@ -1,0 +1,19 @@
+import type { CareNeed, CareTask } from "@/core/care";
+
+/** What is done, as one would say it. */
+export const CARE_WORDS: Readonly<Record<CareTask, string>> = {
+  dry: "Dry, liner and footbed out",
+  wash: "Wash as its label says",
+  reproof: "Proof it anew",
+  loft: "Out of its bag, shake, pinch the loft",
+};
+
+const wearsText = (wears: number): string => `${wears} ${wears === 1 ? "wear" : "wears"}`;
+
+/** How it stands: "due: 5 wears since 2026-11-02, every 4". */
+export function careStandText({ everyWears, sinceWears, isDue }: CareNeed, doneOn: string | null): string {
+  const since = doneOn === null ? "" : ` since ${doneOn}`;
+  return isDue
+    ? `due: ${wearsText(sinceWears)}${since}, every ${everyWears}`
+    : `in ${wearsText(everyWears - sinceWears)}${doneOn === null ? "" : `, last ${doneOn}`}`;
+}
