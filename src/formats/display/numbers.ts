@@ -26,7 +26,12 @@ export const windText = (metresPerSecond: number, unit: WindUnit, decimals = 0):
   `${plainNumber(WIND[unit].fromSi(metresPerSecond), decimals)} ${WIND[unit].label}`;
 
 /** Money in minor units: "85 €" in whole units, as kit is priced. */
-export const moneyText = (minor: number, currency: string): string =>
-  new Intl.NumberFormat("en-GB", { style: "currency", currency, maximumFractionDigits: 0 }).format(
-    minor / MINOR_PER_UNIT,
-  );
+export function moneyText(minor: number, currency: string): string {
+  const format =
+    moneyFormats.get(currency) ??
+    new Intl.NumberFormat("en-GB", { style: "currency", currency, maximumFractionDigits: 0 });
+  moneyFormats.set(currency, format);
+  return format.format(minor / MINOR_PER_UNIT);
+}
+/** Kept by currency: making one costs more than a row of a table. */
+const moneyFormats = new Map<string, Intl.NumberFormat>();

@@ -2,11 +2,13 @@ import {
   createColumnHelper,
   flexRender,
   getCoreRowModel,
+  getPaginationRowModel,
   getSortedRowModel,
   useReactTable,
   type Column,
   type RowSelectionState,
   type SortingState,
+  type Table,
 } from "@tanstack/react-table";
 import { ArrowDown, ArrowUp } from "lucide-react";
 import { useMemo, useState } from "react";
@@ -31,10 +33,19 @@ type Row = {
   readonly best: ReadingRow | null;
 };
 
-const rowOf = (piece: KitPiece): Row => {
+/** Pieces are never changed in place: each is read once, however often the list is filtered. */
+const known = new WeakMap<KitPiece, Row>();
+function rowOf(piece: KitPiece): Row {
+  const found = known.get(piece);
+  if (found) return found;
   const lane = laneOf(piece);
-  return { piece, lane, laneOrder: LANES.indexOf(lane), best: warmestClo(piece.label) };
-};
+  const row = { piece, lane, laneOrder: LANES.indexOf(lane), best: warmestClo(piece.label) };
+  known.set(piece, row);
+  return row;
+}
+
+/** As many as are drawn at once: a filter answers within a twentieth of a second whatever the kit holds. */
+const ROWS_A_PAGE = 40;
 
 const STATUS_WORDS: Readonly<Record<KitPiece["status"], string>> = {
   inUse: "",
@@ -95,6 +106,37 @@ function SortButton({ column, words }: { readonly column: Column<Row>; readonly 
   );
 }
 
+/** Which of the pages is drawn; nothing where one holds all. */
+function Pages({ table }: { readonly table: Table<Row> }) {
+  const count = table.getPageCount();
+  if (count < 2) return null;
+  const { pageIndex } = table.getState().pagination;
+  return (
+    <nav aria-label="Pages of the kit" className="no-print flex items-center gap-3 py-2 text-sm">
+      <button
+        type="button"
+        className="press press-small"
+        disabled={!table.getCanPreviousPage()}
+        onClick={() => table.previousPage()}
+      >
+        Back
+      </button>
+      <span role="status">
+        {pageIndex * ROWS_A_PAGE + 1} to {pageIndex * ROWS_A_PAGE + table.getRowModel().rows.length} of{" "}
+        {table.getRowCount()}
+      </span>
+      <button
+        type="button"
+        className="press press-small"
+        disabled={!table.getCanNextPage()}
+        onClick={() => table.nextPage()}
+      >
+        On
+      </button>
+    </nav>
+  );
+}
+
 /** The kit as a table: sorted by any column, pieces chosen one or many. */
 export function KitTable({ pieces, chosenId, selected, onSelect, onOpen }: Props) {
   const [sorting, setSorting] = useState<SortingState>([{ id: "zone", desc: false }]);
@@ -121,81 +163,86 @@ export function KitTable({ pieces, chosenId, selected, onSelect, onOpen }: Props
     onRowSelectionChange: (change) => onSelect(typeof change === "function" ? change(selected) : change),
     getCoreRowModel: getCoreRowModel(),
     getSortedRowModel: getSortedRowModel(),
+    getPaginationRowModel: getPaginationRowModel(),
+    initialState: { pagination: { pageSize: ROWS_A_PAGE } },
   });
   return (
-    <table className="w-full text-sm">
-      <caption className="sr-only">The kit</caption>
-      <thead>
-        {table.getHeaderGroups().map((group) => (
-          <tr key={group.id} className="border-line border-b">
-            <th scope="col" className="w-8 px-1 text-left">
-              <input
-                type="checkbox"
-                className="size-4"
-                aria-label="All that is listed"
-                checked={rows.length > 0 && table.getIsAllRowsSelected()}
-                onChange={table.getToggleAllRowsSelectedHandler()}
-              />
-            </th>
-            {group.headers.map(({ id, column }) => {
-              const sorted = column.getIsSorted();
-              return (
-                <th
-                  key={id}
-                  scope="col"
-                  aria-sort={sorted === false ? undefined : SORT_WORDS[sorted]}
-                  className={`text-muted font-normal ${cellClass(id)}`}
-                >
-                  <SortButton column={column as Column<Row>} words={String(column.columnDef.header)} />
-                </th>
-              );
-            })}
-          </tr>
-        ))}
-      </thead>
-      <tbody>
-        {table.getRowModel().rows.map((row) => {
-          const { piece } = row.original;
-          return (
-            <tr key={row.id} className={`border-line border-b ${piece.id === chosenId ? "bg-shade" : ""}`}>
-              <td className="px-1">
+    <>
+      <table className="w-full text-sm">
+        <caption className="sr-only">The kit</caption>
+        <thead>
+          {table.getHeaderGroups().map((group) => (
+            <tr key={group.id} className="border-line border-b">
+              <th scope="col" className="w-8 px-1 text-left">
                 <input
                   type="checkbox"
                   className="size-4"
-                  aria-label={`Select ${piece.name}`}
-                  checked={row.getIsSelected()}
-                  onChange={row.getToggleSelectedHandler()}
+                  aria-label="All that is listed"
+                  checked={rows.length > 0 && table.getIsAllRowsSelected()}
+                  onChange={table.getToggleAllRowsSelectedHandler()}
                 />
-              </td>
-              {row.getVisibleCells().map((cell) => {
-                const { id } = cell.column;
-                if (id !== "name") {
-                  return (
-                    <td key={cell.id} className={cellClass(id)}>
-                      {flexRender(cell.column.columnDef.cell, cell.getContext())}
-                    </td>
-                  );
-                }
+              </th>
+              {group.headers.map(({ id, column }) => {
+                const sorted = column.getIsSorted();
                 return (
-                  <th key={cell.id} scope="row" className="px-2 py-1 text-left font-normal">
-                    <button
-                      type="button"
-                      className="min-h-6 text-left underline-offset-2 hover:underline"
-                      aria-pressed={piece.id === chosenId}
-                      onClick={() => onOpen(piece.id)}
-                    >
-                      {piece.name}
-                    </button>
-                    {piece.status !== "inUse" && (
-                      <span className="text-muted ml-2 text-xs">{STATUS_WORDS[piece.status]}</span>
-                    )}
+                  <th
+                    key={id}
+                    scope="col"
+                    aria-sort={sorted === false ? undefined : SORT_WORDS[sorted]}
+                    className={`text-muted font-normal ${cellClass(id)}`}
+                  >
+                    <SortButton column={column as Column<Row>} words={String(column.columnDef.header)} />
                   </th>
                 );
               })}
             </tr>
-          );
-        })}
-      </tbody>
-    </table>
+          ))}
+        </thead>
+        <tbody>
+          {table.getRowModel().rows.map((row) => {
+            const { piece } = row.original;
+            return (
+              <tr key={row.id} className={`border-line border-b ${piece.id === chosenId ? "bg-shade" : ""}`}>
+                <td className="px-1">
+                  <input
+                    type="checkbox"
+                    className="size-4"
+                    aria-label={`Select ${piece.name}`}
+                    checked={row.getIsSelected()}
+                    onChange={row.getToggleSelectedHandler()}
+                  />
+                </td>
+                {row.getVisibleCells().map((cell) => {
+                  const { id } = cell.column;
+                  if (id !== "name") {
+                    return (
+                      <td key={cell.id} className={cellClass(id)}>
+                        {flexRender(cell.column.columnDef.cell, cell.getContext())}
+                      </td>
+                    );
+                  }
+                  return (
+                    <th key={cell.id} scope="row" className="px-2 py-1 text-left font-normal">
+                      <button
+                        type="button"
+                        className="min-h-6 text-left underline-offset-2 hover:underline"
+                        aria-pressed={piece.id === chosenId}
+                        onClick={() => onOpen(piece.id)}
+                      >
+                        {piece.name}
+                      </button>
+                      {piece.status !== "inUse" && (
+                        <span className="text-muted ml-2 text-xs">{STATUS_WORDS[piece.status]}</span>
+                      )}
+                    </th>
+                  );
+                })}
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <Pages table={table} />
+    </>
   );
 }
