@@ -70,6 +70,8 @@ export function createColumns<Column, Answer>(ask: (setting: BenchSetting, colum
   const $columns = atom<readonly Column[]>([]);
   /** Answers by column; `null` while one is worked out. */
   const $answers = atom<readonly (Answer | null)[]>([]);
+  /** Whether what stands there is still of the columns before. */
+  const $isBusy = atom(false);
   let round = 0;
   /** Works every column out anew; what is overtaken is dropped. */
   const start = async (): Promise<void> => {
@@ -77,12 +79,14 @@ export function createColumns<Column, Answer>(ask: (setting: BenchSetting, colum
     const columns = $columns.get();
     if (!setting) return;
     const own = ++round;
+    $isBusy.set(true);
     for (const [place, column] of columns.entries()) {
       const answer = await ask(setting, column);
       if (own !== round) return;
       $answers.set(columns.map((_, other) => (other === place ? answer : ($answers.get()[other] ?? null))));
       $benchProblem.set(answer ? null : OUTSIDE);
     }
+    $isBusy.set(false);
   };
   const setColumns = (columns: readonly Column[]): void => {
     if (columns.length !== $columns.get().length) $answers.set(columns.map(() => null));
@@ -100,5 +104,5 @@ export function createColumns<Column, Answer>(ask: (setting: BenchSetting, colum
     $columns.set(columns);
     $answers.set(columns.map(() => null));
   };
-  return { $columns, $answers, begin, start: (): void => void start(), setColumns, setSetting };
+  return { $columns, $answers, $isBusy, begin, start: (): void => void start(), setColumns, setSetting };
 }

@@ -10,3 +10,7 @@ export async function openKit(page: Page, person = "Runa"): Promise<void> {
   await expect(page.getByRole("heading", { name: `Kit of ${person}` })).toBeVisible();
   await page.waitForFunction(() => !document.querySelector("astro-island[ssr]"));
 }
+
+/** How many pieces are listed, on all pages; not a number while some are selected. */
+export const listedCount = async (page: Page): Promise<number> =>
+  Number(/^(\d+) listed/.exec(await page.getByText(/^\d+ (listed|selected)/).innerText())?.[1] ?? NaN);

@@ -39,6 +39,11 @@ for (const { name, width, height, colorScheme } of SCREENS) {
       await expect(page.getByTestId("toes-last").first()).toHaveText(/\d/);
       expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
       expect(await wide()).toBe(false);
+
+      await page.goto("/handwear");
+      await expect(page.getByTestId("task-lasts").first()).toHaveText(/\d/);
+      expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+      expect(await wide()).toBe(false);
       expect(errors).toEqual([]);
     });
   });

@@ -7,3 +7,11 @@ export {
   type Worth,
 } from "./what-buys-minutes";
 export { schoolsOf, type School, type SchoolQuestion, type SchoolWay } from "./schools";
+export {
+  AVOIDABLE,
+  isAvoided,
+  withoutAvoided,
+  type Avoided,
+  type AvoidablePiece,
+  type WithoutAvoided,
+} from "./avoided";

@@ -26,6 +26,7 @@ export default function FootwearBench({ view, preferences: fromCookie }: Props) 
   const setting = useStore($setting);
   const columns = useStore(feet.$columns);
   const answers = useStore(feet.$answers);
+  const isBusy = useStore(feet.$isBusy);
   const problem = useStore($benchProblem);
   if (!setting) return null;
   const level = setting.person.accepted.toes;
@@ -46,7 +47,7 @@ export default function FootwearBench({ view, preferences: fromCookie }: Props) 
         </p>
       )}
       <FootLegend preferences={preferences} />
-      <div className="grid gap-6 sm:grid-cols-2 lg:grid-cols-4">
+      <div aria-busy={isBusy} className="grid gap-6 sm:grid-cols-2 lg:grid-cols-4" data-testid="columns">
         {columns.map((column, place) => {
           const answer = answers[place];
           return (

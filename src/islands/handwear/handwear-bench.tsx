@@ -32,6 +32,7 @@ export default function HandwearBench({ view, preferences: fromCookie }: Props) 
   const setting = useStore($setting);
   const columns = useStore(hands.$columns);
   const answers = useStore(hands.$answers);
+  const isBusy = useStore(hands.$isBusy);
   const problem = useStore($benchProblem);
   const [needed, setNeeded] = useState(USUAL_TASK);
   if (!setting) return null;
@@ -61,7 +62,7 @@ export default function HandwearBench({ view, preferences: fromCookie }: Props) 
         />
         <TaskLegend />
       </div>
-      <div className="grid gap-6 sm:grid-cols-2 lg:grid-cols-4">
+      <div aria-busy={isBusy} className="grid gap-6 sm:grid-cols-2 lg:grid-cols-4" data-testid="columns">
         {columns.map((column, place) => {
           const answer = answers[place];
           const task = answer?.tasks.find(({ dexterityNeeded }) => dexterityNeeded === needed);
