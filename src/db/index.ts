@@ -4,7 +4,7 @@ export { readKit, replacePiece, setPieceStatus } from "./queries/kit";
 export { deleteOutfit, keepOutfit, lastOutingBefore, readOutfits } from "./queries/outfits";
 export { listOutings } from "./queries/list-outings";
 export { readCommands } from "./queries/sheet-commands";
-export { readPeopleAndPlaces } from "./queries/people-and-places";
+export { keepHeldTo, readPeopleAndPlaces } from "./queries/people-and-places";
 export { readOuting, type OutingRows } from "./queries/read-outing";
 export { replaceOuting, storeVerdict, type OutingContent, type Replaced } from "./queries/replace-outing";
 export type { OutfitWearing, StoredVerdict, TypedQuantity } from "./schema";

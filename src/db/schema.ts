@@ -18,6 +18,7 @@ import {
 import { PERSON_RANGE } from "../core/body/index";
 import { LIMITS, type AcceptedLevels } from "../core/limits/index";
 import type { CareDone } from "../core/care/index";
+import type { HeldTo } from "../core/changes/index";
 import type { Label } from "../core/labels/index";
 import type { Effort } from "../core/effort/index";
 import {
@@ -93,6 +94,8 @@ export const person = pgTable(
     accepted: jsonb().$type<AcceptedLevels>().notNull(),
     workingHand: text({ enum: SIDES }).notNull().default("right"),
     coldHands: boolean().notNull().default(false),
+    /** Materials avoided and ways held to. */
+    heldTo: jsonb().$type<HeldTo>().notNull().default({ avoids: [], schools: {} }),
     version: version(),
     createdAt: createdAt(),
     updatedAt: updatedAt(),

@@ -26,10 +26,13 @@ const generic = (key: StarterPieceKey): Choice => {
   };
 };
 
+/** Every generic piece. */
+export const genericPieces = (): Choice[] => (Object.keys(STARTER_PIECES) as StarterPieceKey[]).map(generic);
+
 /** Own pieces first, then generic ones. */
 const choicesOf = (view: OutingView): Choice[] => [
   ...kitOf(view).map((piece, place) => ({ piece, traits: view.kit[place]!.traits, isOwn: true })),
-  ...(Object.keys(STARTER_PIECES) as StarterPieceKey[]).map(generic),
+  ...genericPieces(),
 ];
 
 /** A piece that is chosen by its id; `null` for none. */

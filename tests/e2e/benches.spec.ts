@@ -74,3 +74,15 @@ test("a whole generic kit; a panel given another material; care done; a mass tha
   await expect(piece.getByText("Kept.")).toBeVisible();
   await expect(piece.getByRole("region", { name: "Care" })).toContainText(/in 4 wears, last 20\d\d-/);
 });
+
+test("what a person avoids is kept, and said in minutes with what stands in for it", async ({ page }) => {
+  await openSheet(page);
+  await page.getByText("What Runa avoids").click();
+  await page.getByLabel("anything of animals").check();
+  await expect(page.getByTestId("avoided-cost")).toContainText(/Without it the sit lasts .*\d.* instead of .*\d/);
+  await expect(page.getByText(/ instead of Heavy wool base 350, top/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel("anything of animals")).toBeChecked();
+  await page.getByLabel("anything of animals").uncheck();
+  await expect(page.getByTestId("avoided-cost")).toHaveCount(0);
+});

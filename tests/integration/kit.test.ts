@@ -7,6 +7,7 @@ import { GET as getOuting } from "@/pages/api/outings/[id]/index";
 import { GET as listOutings } from "@/pages/api/outings/index";
 import { DELETE as deleteOutfit } from "@/pages/api/outfits/[id]";
 import { GET as getOutfits, POST as postOutfit } from "@/pages/api/people/[id]/outfits";
+import { PUT as putHeldTo } from "@/pages/api/people/[id]/held-to";
 import { ALL as anyPieces, GET as getKit } from "@/pages/api/people/[id]/pieces";
 import { PUT as putPiece } from "@/pages/api/pieces/[id]";
 import { POST as postStatus } from "@/pages/api/pieces/status";
@@ -148,5 +149,22 @@ describe("outfits by name", () => {
     expect((await outfits(after)).body.last).toMatchObject({ name, startsAt });
     expect((await outfits("1990-01-01T00:00:00.000Z")).body.last).toBeNull();
     expect((await outfits("tomorrow")).status).toBe(400);
+  });
+});
+
+describe("what a person holds to", () => {
+  it("is kept and stands on their sheets; what is no way of a question is refused", async () => {
+    const { person } = await lek();
+    const heldTo = { avoids: ["animals"], schools: { bigLayer: "seated" } };
+    expect((await call(putHeldTo, person.id, "PUT", heldTo)).status).toBe(200);
+    expect((await lek()).person.heldTo).toEqual(heldTo);
+    const bad = { avoids: ["vegetables"], schools: { bigLayer: "never" } };
+    expect(await call(putHeldTo, person.id, "PUT", bad)).toMatchObject({
+      status: 400,
+      body: { error: { code: "bad-input" } },
+    });
+    const nobody = "01900000-0000-7000-8000-0000000000aa";
+    expect((await call(putHeldTo, nobody, "PUT", heldTo)).status).toBe(404);
+    await call(putHeldTo, person.id, "PUT", { avoids: [], schools: {} });
   });
 });

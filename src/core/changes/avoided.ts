@@ -1,9 +1,16 @@
 import { coveredPatches, readLabel } from "../labels";
+import type { SchoolQuestion, SchoolWay } from "./schools";
 import { usualWearing, type Outing, type Piece } from "../outing";
 
 /** What a person may not want on their skin or in their pack. */
 export const AVOIDABLE = ["animals", "down"] as const;
 export type Avoided = (typeof AVOIDABLE)[number];
+
+/** What a person holds to, whatever a plan does. */
+export type HeldTo = {
+  readonly avoids: readonly Avoided[];
+  readonly schools: Partial<Record<SchoolQuestion, SchoolWay | undefined>>;
+};
 
 /** A piece and whether it is known to hold nothing of animals. */
 export type AvoidablePiece = Piece & { readonly isAnimalFree: boolean };

@@ -6,12 +6,13 @@ export {
   whatBuysMinutesInSteps,
   type Worth,
 } from "./what-buys-minutes";
-export { schoolsOf, type School, type SchoolQuestion, type SchoolWay } from "./schools";
+export { SCHOOLS, schoolsOf, type School, type SchoolQuestion, type SchoolWay } from "./schools";
 export {
   AVOIDABLE,
   isAvoided,
   withoutAvoided,
   type Avoided,
   type AvoidablePiece,
+  type HeldTo,
   type WithoutAvoided,
 } from "./avoided";

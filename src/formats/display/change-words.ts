@@ -1,4 +1,4 @@
-import type { ChangeKind, SchoolQuestion, SchoolWay, Worth } from "@/core/changes";
+import type { Avoided, ChangeKind, SchoolQuestion, SchoolWay, Worth } from "@/core/changes";
 import { plainNumber } from "./numbers";
 
 type Names = (pieceId: string) => string;
@@ -27,6 +27,9 @@ export const SCHOOL_WAY_WORDS: Readonly<Record<SchoolWay, string>> = {
   up: "up",
   down: "down",
 };
+
+/** What is avoided, as a list says it. */
+export const AVOIDED_WORDS: Readonly<Record<Avoided, string>> = { animals: "anything of animals", down: "down" };
 
 const WORDS: Readonly<Record<ChangeKind, (names: readonly string[], id: string) => string>> = {
   wearPiece: ([piece]) => `wear ${piece} as well`,

@@ -14,6 +14,7 @@ import {
 import type { OutingLine, OutingView, VerdictLine } from "./outing-view";
 import type { History } from "../sheet-commands/sheet-command";
 import { commandSchema, savedHourSchema } from "./outing-schema";
+import { heldToSchema } from "./held-to-schema";
 
 // What endpoints answer. Each answer is parsed before it leaves: a row that no longer fits is found here, not in a browser.
 
@@ -56,6 +57,7 @@ export const outingViewSchema: z.ZodType<OutingView> = z.strictObject({
     accepted: acceptedSchema,
     workingHand: z.enum(SIDES),
     coldHands: z.boolean(),
+    heldTo: heldToSchema,
   }),
   place: z.strictObject({ id, name: z.string(), timeZone: z.string() }),
   setting: settingSchema,

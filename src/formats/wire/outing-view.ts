@@ -1,4 +1,5 @@
 import type { BodyPerson } from "@/core/body";
+import type { HeldTo } from "@/core/changes";
 import type { Label } from "@/core/labels";
 import type { AcceptedLevels, Limit, LimitPart, LimitPlace } from "@/core/limits";
 import type { Phase, PieceKind, PieceTraits, PlaceSetting, WearingSide, WhenOff } from "@/core/outing";
@@ -71,6 +72,7 @@ export type OutingView = OutingContentView & {
     readonly accepted: AcceptedLevels;
     readonly workingHand: Side;
     readonly coldHands: boolean;
+    readonly heldTo: HeldTo;
   };
   readonly place: { readonly id: string; readonly name: string; readonly timeZone: string };
   readonly kit: readonly PieceView[];

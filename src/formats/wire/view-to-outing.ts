@@ -31,7 +31,7 @@ function phaseOf({ id: _id, ...phase }: PhaseView, { walkIn }: OutingView["setti
 
 /** The core's outing of a view: only the pieces worn, instants as elapsed minutes. */
 export function viewToOuting(view: OutingView): Outing {
-  const { id: _person, name: _name, accepted, workingHand, coldHands, ...body } = view.person;
+  const { id: _person, name: _name, accepted, workingHand, coldHands, heldTo: _held, ...body } = view.person;
   const { walkIn: _walk, refuge: _refuge, coverage: _coverage, ...place } = view.setting;
   const worn = new Set(view.wearings.map(({ pieceId }) => pieceId));
   return {

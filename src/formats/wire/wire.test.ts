@@ -29,6 +29,7 @@ function sampleView(): OutingView {
       accepted: levelEverywhere("cold"),
       workingHand: "right",
       coldHands: false,
+      heldTo: { avoids: [], schools: {} },
     },
     place: { id: `${UUID}3`, name: "Svartmyra", timeZone: file.timeZone },
     setting: file.place,

@@ -2,6 +2,7 @@ import type { OutingResult } from "@/core/outing";
 import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { $selection, type Selection } from "@/stores/day-sheet";
+import { AvoidedMaterials } from "./avoided";
 import { Beliefs } from "./beliefs";
 import { Cautions } from "./cautions";
 import { Hint } from "./hint";
@@ -53,6 +54,7 @@ export function Aside({ view, result, minute, selection, preferences }: Props) {
           <Sitter view={view} result={result} minute={minute} preferences={preferences} />
           <WhatBuysMinutes view={view} />
           <Schools view={view} />
+          <AvoidedMaterials view={view} result={result} />
           <Ledger minute={minute} />
           <ReadOut view={view} result={result} minute={minute} preferences={preferences} />
         </>

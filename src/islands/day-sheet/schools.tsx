@@ -1,10 +1,12 @@
 import { useStore } from "@nanostores/react";
-import { memo, useMemo } from "react";
-import { schoolsOf, type School } from "@/core/changes";
-import { changeWords, SCHOOL_WAY_WORDS, SCHOOL_WORDS } from "@/formats/display/change-words";
+import { memo, useMemo, useState } from "react";
+import { SCHOOLS, schoolsOf, type School, type SchoolWay } from "@/core/changes";
+import { changeWords, gainWords, SCHOOL_WAY_WORDS, SCHOOL_WORDS } from "@/formats/display/change-words";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { kitOf, viewToOuting } from "@/formats/wire/view-to-outing";
 import { $worths } from "@/stores/beside";
+import { holdTo } from "@/stores/held-to";
+import { ChoiceField } from "../choice-field";
 import { drawnFrom } from "./drawn-from";
 import { WorthRow } from "./worth-row";
 
@@ -13,11 +15,36 @@ type Props = { readonly view: OutingView };
 function Question({ view, school }: { readonly view: OutingView; readonly school: School }) {
   const worths = useStore($worths);
   const { question, own, others } = school;
+  const [problem, setProblem] = useState<string | null>(null);
+  const held = view.person.heldTo.schools[question];
+  const heldWorth = worths?.find(({ change }) => change.id === `school ${question} ${held}`);
   const nameOf = (id: string): string => view.kit.find((piece) => piece.id === id)?.name ?? "a piece";
   return (
     <section aria-label={SCHOOL_WORDS[question]}>
       <h3 className="mt-2 text-sm font-semibold">{SCHOOL_WORDS[question]}</h3>
       <p className="text-muted text-sm">{own ? `You plan: ${SCHOOL_WAY_WORDS[own]}.` : "You plan another way."}</p>
+      <ChoiceField<SchoolWay | "">
+        label={`How ${view.person.name} does it`}
+        value={held ?? ""}
+        options={[
+          ["", "now this, now that"],
+          ...SCHOOLS[question].map((way: SchoolWay): [SchoolWay, string] => [way, SCHOOL_WAY_WORDS[way]]),
+        ]}
+        onChange={(way) => {
+          const schools = { ...view.person.heldTo.schools, [question]: way === "" ? undefined : way };
+          holdTo({ schools }).catch((error: Error) => setProblem(error.message));
+        }}
+      />
+      {held && held !== own && heldWorth && (
+        <p className="text-sm">
+          Your own way, {SCHOOL_WAY_WORDS[held]}, would be <strong>{gainWords(heldWorth)}</strong> here.
+        </p>
+      )}
+      {problem !== null && (
+        <p role="alert" className="text-cranberry text-sm">
+          {problem}
+        </p>
+      )}
       <ol>
         {others.map(({ id }) => {
           const worth = worths?.find(({ change }) => change.id === id);
@@ -55,4 +82,4 @@ function AllSchools({ view }: Props) {
 }
 
 /** Where practitioners disagree, what each way is worth in this plan. */
-export const Schools = memo(AllSchools, drawnFrom<Props>("phases", "wearings", "kit"));
+export const Schools = memo(AllSchools, drawnFrom<Props>("person", "phases", "wearings", "kit"));

@@ -22,6 +22,7 @@ export function toView({ outing, person, place, weather, phases, wearings, kit }
       accepted: person.accepted,
       workingHand: person.workingHand,
       coldHands: person.coldHands,
+      heldTo: person.heldTo,
     },
     place: { id: place.id, name: place.name, timeZone: place.timeZone },
     setting: outing.setting,

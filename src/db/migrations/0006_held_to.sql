@@ -1,0 +1,1 @@
+ALTER TABLE "person" ADD COLUMN "held_to" jsonb DEFAULT '{"avoids":[],"schools":{}}'::jsonb NOT NULL;
