@@ -2,6 +2,7 @@ import { sql, type SQL } from "drizzle-orm";
 import {
   boolean,
   check,
+  customType,
   doublePrecision,
   foreignKey,
   index,
@@ -169,6 +170,28 @@ export const piece = pgTable(
     check("piece_status", oneOf(table.status, PIECE_STATUSES)),
     check("piece_mass", sql`${table.massG} is null or ${table.massG} > 0`),
     check("piece_price", sql`(${table.priceMinor} is null) = (${table.currency} is null)`),
+  ],
+);
+
+const bytes = customType<{ data: Buffer }>({ dataType: () => "bytea" });
+/** Largest photo kept, bytes: a picture of 640 px is a fifth of it. */
+export const MOST_PHOTO_BYTES = 400_000;
+
+/** A picture of a piece, JPEG. */
+export const piecePhoto = pgTable(
+  "piece_photo",
+  {
+    ownerId: ownerId(),
+    pieceId: uuid().notNull(),
+    jpeg: bytes().notNull(),
+    updatedAt: updatedAt(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.ownerId, table.pieceId] }),
+    foreignKey({ columns: [table.ownerId, table.pieceId], foreignColumns: [piece.ownerId, piece.id] }).onDelete(
+      "cascade",
+    ),
+    check("piece_photo_size", sql`octet_length(${table.jpeg}) between 4 and ${literal(MOST_PHOTO_BYTES)}`),
   ],
 );
 

@@ -4,10 +4,14 @@ import type { ErrorBody } from "@/formats/wire/outing-view";
 export async function ask<Answer>(url: string, method = "GET", body?: unknown): Promise<Answer> {
   const response = await fetch(url, {
     method,
-    ...(body !== undefined && { headers: { "content-type": "application/json" }, body: JSON.stringify(body) }),
+    // Said of every write: one that does not say it is taken for a form, which may come from another site.
+    ...(method !== "GET" && { headers: { "content-type": "application/json" } }),
+    ...(body !== undefined && { body: JSON.stringify(body) }),
   }).catch(() => null);
   if (!response) throw new Error("The server cannot be reached. Nothing was changed; try again.");
   if (response.ok) return (await response.json()) as Answer;
-  const { error } = (await response.json()) as ErrorBody;
+  const answer = (await response.json().catch(() => null)) as ErrorBody | null;
+  if (!answer) throw new Error(`The server refused this (${response.status}). Nothing was changed.`);
+  const { error } = answer;
   throw new Error([error.message, ...(error.problems ?? []).map(({ path, reason }) => `${path} ${reason}.`)].join(" "));
 }

@@ -1,7 +1,7 @@
 import { atom } from "nanostores";
 import { v7 as uuid } from "uuid";
 import type { PieceStatus } from "@/core/outing";
-import type { KitPiece, KitView } from "@/formats/wire/kit-view";
+import { contentOf, type KitPiece, type KitView, type PieceContent } from "@/formats/wire/kit-view";
 import type { PieceView } from "@/formats/wire/outing-view";
 import { ask } from "./ask";
 
@@ -14,8 +14,6 @@ export const $chosenPiece = atom<string | null>(null);
 export type StatusDone = { readonly words: string; readonly before: ReadonlyMap<string, PieceStatus> };
 export const $statusDone = atom<StatusDone | null>(null);
 
-/** What of a piece is typed. */
-export type PieceDraft = Omit<KitPiece, "id" | "version" | "status" | "outings" | "wears">;
 /** A piece as it comes from a starter kit or a file: a note is not needed. */
 export type FreshPiece = Omit<PieceView, "id"> & { readonly note?: string; readonly care?: KitPiece["care"] };
 
@@ -25,7 +23,7 @@ const inKit = (change: (pieces: readonly KitPiece[]) => readonly KitPiece[]): vo
 };
 
 /** Keeps an edited piece. @throws {Error} with a message to show */
-export async function savePiece(pieceId: string, draft: PieceDraft): Promise<void> {
+export async function savePiece(pieceId: string, draft: PieceContent): Promise<void> {
   const piece = $kit.get()?.pieces.find(({ id }) => id === pieceId);
   if (!piece) return;
   const { version } = await ask<{ version: number }>(`/api/pieces/${pieceId}`, "PUT", {
@@ -48,9 +46,10 @@ export async function addPieces(fresh: readonly FreshPiece[]): Promise<readonly 
     status: "inUse",
     outings: 0,
     wears: 0,
+    hasPhoto: false,
   }));
   await ask(`/api/people/${kit.person.id}/pieces`, "POST", {
-    pieces: added.map(({ version: _version, status: _status, outings: _outings, wears: _wears, ...piece }) => piece),
+    pieces: added.map((piece) => ({ id: piece.id, ...contentOf(piece) })),
   });
   inKit((pieces) => [...pieces, ...added]);
   return added.map(({ id }) => id);
@@ -92,7 +91,40 @@ export async function takeStatusBack(): Promise<void> {
 
 /** Another one like it. @throws {Error} with a message to show */
 export async function duplicatePiece(piece: KitPiece): Promise<void> {
-  const { id: _id, version: _version, status: _status, outings: _outings, wears: _wears, care: _care, ...rest } = piece;
+  const { care: _care, ...rest } = contentOf(piece);
   const [added] = await addPieces([{ ...rest, name: `${piece.name}, another` }]);
   if (added) $chosenPiece.set(added);
+}
+
+/** The longest side of a photo as it is kept, px: enough to know a piece by. */
+const PHOTO_PX = 640;
+const PHOTO_QUALITY = 0.8;
+
+/**
+ * Keeps a photo of a piece, drawn anew from whatever was chosen: nothing of the file but its picture leaves the browser.
+ * @throws {Error} with a message to show
+ */
+export async function keepPhoto(pieceId: string, file: Blob): Promise<void> {
+  const picture = await createImageBitmap(file).catch(() => null);
+  if (!picture) throw new Error("This file is no picture the browser can read. Choose a JPEG, PNG or WebP.");
+  const scale = Math.min(1, PHOTO_PX / Math.max(picture.width, picture.height));
+  const canvas = document.createElement("canvas");
+  canvas.width = Math.max(1, Math.round(picture.width * scale));
+  canvas.height = Math.max(1, Math.round(picture.height * scale));
+  canvas.getContext("2d")!.drawImage(picture, 0, 0, canvas.width, canvas.height);
+  const photo = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, "image/jpeg", PHOTO_QUALITY));
+  if (!photo) throw new Error("The picture could not be drawn. Try another.");
+  const response = await fetch(`/api/pieces/${pieceId}/photo`, {
+    method: "PUT",
+    headers: { "content-type": "image/jpeg" },
+    body: photo,
+  }).catch(() => null);
+  if (!response?.ok) throw new Error("The photo was not kept. Nothing else was changed; try again.");
+  inKit((pieces) => pieces.map((own) => (own.id === pieceId ? { ...own, hasPhoto: true } : own)));
+}
+
+/** @throws {Error} with a message to show */
+export async function removePhoto(pieceId: string): Promise<void> {
+  await ask(`/api/pieces/${pieceId}/photo`, "DELETE");
+  inKit((pieces) => pieces.map((own) => (own.id === pieceId ? { ...own, hasPhoto: false } : own)));
 }

@@ -42,6 +42,8 @@ test("an outfit is kept by name and worn again, with what was there to be had ba
   await expect(page.getByText(/You wear the same as for /)).toBeVisible();
   await page.getByRole("button", { name: "Hide in frost", exact: true }).click();
   await expect(page.getByText("You wear Hide in frost now.")).toBeVisible();
+  await page.getByRole("button", { name: /^Forget/ }).click();
+  await expect(page.getByText("Hide in frost is forgotten.")).toBeVisible();
   await page.getByRole("button", { name: "Close" }).first().click();
   await page.keyboard.press("Control+z");
   await page.keyboard.press("Control+z");

@@ -75,6 +75,12 @@ test("the kit goes out as a table and pieces come in, bad rows named", async ({ 
   ]);
   const text = readFileSync((await download.path())!, "utf8");
   expect(text).toContain("Down parka");
+  const [whole] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("button", { name: "As JSON, with everything" }).click(),
+  ]);
+  await page.getByLabel("or its text").fill(readFileSync((await whole.path())!, "utf8"));
+  await expect(page.getByTestId("kit-preview")).toHaveText(/^\d+ pieces can be read\.$/);
   await page
     .getByLabel("or its text")
     .fill(
@@ -129,4 +135,19 @@ test("pieces stand side by side: in wind, grams and money, with reasons in words
   await expect(dialog.getByRole("region", { name: "Compared in figures" })).toContainText("200 g/m²");
   await expect(dialog.getByTestId("in-outfit")).toHaveText([/\d.*, then |longer/, /\d.*, then |longer/]);
   expect((await new AxeBuilder({ page }).include("dialog").analyze()).violations).toEqual([]);
+});
+
+test("a photo is drawn anew and kept; a file that is no picture is refused and nothing lost", async ({ page }) => {
+  await openKit(page);
+  await list(page).getByRole("button", { name: "Wool tube", exact: true }).click();
+  const file = piece(page).getByLabel("Photo, if you like");
+  await file.setInputFiles({ name: "x.png", mimeType: "image/png", buffer: Buffer.from("<svg onload=alert(1)>") });
+  await expect(piece(page).getByRole("alert")).toContainText("no picture the browser can read");
+  const PIXEL = "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==";
+  await file.setInputFiles({ name: "tube.png", mimeType: "image/png", buffer: Buffer.from(PIXEL, "base64") });
+  const photo = piece(page).getByAltText("Photo of Wool tube");
+  await expect(photo).toBeVisible();
+  expect(await photo.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBe(1);
+  await piece(page).getByRole("button", { name: "Take the photo away" }).click();
+  await expect(photo).toHaveCount(0);
 });

@@ -1,7 +1,7 @@
 import type { APIContext } from "astro";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { outfitOf, wornOutfit, type OutfitsView } from "@/formats/wire/outfit";
-import type { KitPiece, KitView } from "@/formats/wire/kit-view";
+import { contentOf, type KitPiece, type KitView } from "@/formats/wire/kit-view";
 import type { ErrorBody, OutingLine, OutingView } from "@/formats/wire/outing-view";
 import { GET as getOuting } from "@/pages/api/outings/[id]/index";
 import { GET as listOutings } from "@/pages/api/outings/index";
@@ -9,7 +9,8 @@ import { DELETE as deleteOutfit } from "@/pages/api/outfits/[id]";
 import { GET as getOutfits, POST as postOutfit } from "@/pages/api/people/[id]/outfits";
 import { PUT as putHeldTo } from "@/pages/api/people/[id]/held-to";
 import { ALL as anyPieces, GET as getKit } from "@/pages/api/people/[id]/pieces";
-import { PUT as putPiece } from "@/pages/api/pieces/[id]";
+import { PUT as putPiece } from "@/pages/api/pieces/[id]/index";
+import { DELETE as deletePhoto, GET as getPhoto, PUT as putPhoto } from "@/pages/api/pieces/[id]/photo";
 import { POST as postStatus } from "@/pages/api/pieces/status";
 import { seedDemo } from "@/server/demo/seed";
 import { freshDatabase, type FreshDatabase } from "./fresh-database";
@@ -41,7 +42,7 @@ const lek = async (): Promise<OutingView> => {
 const kit = async (): Promise<KitView> => (await call<KitView>(getKit, (await lek()).person.id)).body;
 const pieceNamed = async (name: string): Promise<KitPiece> =>
   (await kit()).pieces.find((piece) => piece.name === name)!;
-const saving = ({ id: _id, status: _status, outings: _outings, wears: _wears, ...piece }: KitPiece) => piece;
+const saving = (piece: KitPiece) => ({ version: piece.version, ...contentOf(piece) });
 const setStatus = (ids: readonly string[], to: string) =>
   call<ErrorBody & { changed: number }>(postStatus, undefined, "POST", { ids, to });
 
@@ -166,5 +167,39 @@ describe("what a person holds to", () => {
     const nobody = "01900000-0000-7000-8000-0000000000aa";
     expect((await call(putHeldTo, nobody, "PUT", heldTo)).status).toBe(404);
     await call(putHeldTo, person.id, "PUT", { avoids: [], schools: {} });
+  });
+});
+
+describe("a photo of a piece", () => {
+  const JPEG = Buffer.from([0xff, 0xd8, 0xff, 0xe0, 0, 0, 0xff, 0xd9]);
+  const put = async (id: string, body: Buffer | string, type = "image/jpeg") => {
+    const request = new Request("http://127.0.0.1:4477/api", {
+      method: "PUT",
+      headers: { "content-type": type },
+      body: typeof body === "string" ? body : new Uint8Array(body),
+    });
+    return (await (putPhoto as Handler)({ params: { id }, request } as unknown as APIContext)).status;
+  };
+  const get = (id: string) => (getPhoto as Handler)({ params: { id } } as unknown as APIContext);
+
+  it("is kept, comes back as it was and as nothing but a picture, and goes again", async () => {
+    const { id } = await pieceNamed("Wool tube");
+    expect((await pieceNamed("Wool tube")).hasPhoto).toBe(false);
+    expect(await put(id, JPEG)).toBe(200);
+    expect((await pieceNamed("Wool tube")).hasPhoto).toBe(true);
+    const answered = await get(id);
+    expect(answered.headers.get("content-type")).toBe("image/jpeg");
+    expect(Buffer.from(await answered.arrayBuffer())).toEqual(JPEG);
+    expect((await call(deletePhoto, id, "DELETE")).status).toBe(200);
+    expect((await get(id)).status).toBe(404);
+  });
+
+  it("refuses what is no JPEG, what calls itself one, what is too large, and photos of nothing", async () => {
+    const { id } = await pieceNamed("Wool tube");
+    expect(await put(id, JPEG, "image/svg+xml")).toBe(415);
+    expect(await put(id, "<svg onload=alert(1)>")).toBe(400);
+    expect(await put(id, Buffer.concat([JPEG, Buffer.alloc(400_001)]))).toBe(413);
+    expect(await put("01900000-0000-7000-8000-0000000000aa", JPEG)).toBe(404);
+    expect((await pieceNamed("Wool tube")).hasPhoto).toBe(false);
   });
 });

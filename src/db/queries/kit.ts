@@ -1,6 +1,6 @@
 import { and, asc, countDistinct, eq, inArray, sql } from "drizzle-orm";
 import type { Connection } from "../connect";
-import { outing, piece, wearing } from "../schema";
+import { outing, piece, piecePhoto, wearing } from "../schema";
 import type { Replaced } from "./replace-outing";
 
 type Row = typeof piece.$inferSelect;
@@ -12,10 +12,12 @@ export async function readKit(connection: Connection, ownerId: string, personId:
       piece,
       outings: countDistinct(wearing.outingId),
       wears: sql<number>`count(distinct ${outing.id}) filter (where ${outing.startsAt} < now())`.mapWith(Number),
+      hasPhoto: sql<boolean>`bool_or(${piecePhoto.pieceId} is not null)`,
     })
     .from(piece)
     .leftJoin(wearing, and(eq(wearing.ownerId, piece.ownerId), eq(wearing.pieceId, piece.id)))
     .leftJoin(outing, and(eq(outing.ownerId, wearing.ownerId), eq(outing.id, wearing.outingId)))
+    .leftJoin(piecePhoto, and(eq(piecePhoto.ownerId, piece.ownerId), eq(piecePhoto.pieceId, piece.id)))
     .where(and(eq(piece.ownerId, ownerId), eq(piece.personId, personId)))
     .groupBy(piece.ownerId, piece.id)
     .orderBy(asc(piece.name), asc(piece.id));
@@ -53,4 +55,41 @@ export async function setPieceStatus(
     .where(and(eq(piece.ownerId, ownerId), inArray(piece.id, [...pieceIds])))
     .returning({ id: piece.id });
   return changed.length;
+}
+
+/** Keeps a photo of a piece. @returns whether there is such a piece */
+export async function keepPhoto(
+  connection: Connection,
+  ownerId: string,
+  pieceId: string,
+  jpeg: Buffer,
+): Promise<boolean> {
+  const [own] = await connection
+    .select({ id: piece.id })
+    .from(piece)
+    .where(and(eq(piece.ownerId, ownerId), eq(piece.id, pieceId)));
+  if (!own) return false;
+  await connection
+    .insert(piecePhoto)
+    .values({ ownerId, pieceId, jpeg })
+    .onConflictDoUpdate({ target: [piecePhoto.ownerId, piecePhoto.pieceId], set: { jpeg, updatedAt: sql`now()` } });
+  return true;
+}
+
+/** @returns the picture, or `null` where there is none */
+export async function readPhoto(connection: Connection, ownerId: string, pieceId: string): Promise<Buffer | null> {
+  const [found] = await connection
+    .select({ jpeg: piecePhoto.jpeg })
+    .from(piecePhoto)
+    .where(and(eq(piecePhoto.ownerId, ownerId), eq(piecePhoto.pieceId, pieceId)));
+  return found?.jpeg ?? null;
+}
+
+/** @returns whether there was one */
+export async function deletePhoto(connection: Connection, ownerId: string, pieceId: string): Promise<boolean> {
+  const gone = await connection
+    .delete(piecePhoto)
+    .where(and(eq(piecePhoto.ownerId, ownerId), eq(piecePhoto.pieceId, pieceId)))
+    .returning({ id: piecePhoto.pieceId });
+  return gone.length > 0;
 }

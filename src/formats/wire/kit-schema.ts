@@ -75,6 +75,7 @@ export const kitViewSchema: z.ZodType<KitView> = z.strictObject({
       status: z.enum(PIECE_STATUSES),
       outings: z.int().min(0),
       wears: z.int().min(0),
+      hasPhoto: z.boolean(),
     }),
   ),
 });

@@ -15,7 +15,21 @@ export type KitPiece = PieceView & {
   readonly outings: number;
   /** In how many that have begun. */
   readonly wears: number;
+  readonly hasPhoto: boolean;
 };
+
+/** What is typed of a piece, and what a file holds of it: not what the kit knows of it by itself. */
+export type PieceContent = Omit<KitPiece, "id" | "version" | "status" | "outings" | "wears" | "hasPhoto">;
+
+export const contentOf = ({
+  id: _id,
+  version: _version,
+  status: _status,
+  outings: _outings,
+  wears: _wears,
+  hasPhoto: _hasPhoto,
+  ...content
+}: KitPiece): PieceContent => content;
 
 /** Everything a person owns. */
 export type KitView = {

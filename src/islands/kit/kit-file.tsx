@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { guessedMark, readKit, type DecimalMark } from "@/formats/kit-file/read-kit";
 import { kitToCsv, kitToJson } from "@/formats/kit-file/write-kit";
-import type { KitPiece } from "@/formats/wire/kit-view";
+import { contentOf, type KitPiece } from "@/formats/wire/kit-view";
 import { addPieces } from "@/stores/kit-page";
 import { ChoiceField } from "../choice-field";
 import { Dialog } from "../dialog";
@@ -21,9 +21,7 @@ function download(name: string, type: string, text: string): void {
 }
 
 function Export({ pieces }: Pick<Props, "pieces">) {
-  const kept = pieces
-    .filter(({ status }) => status !== "deleted")
-    .map(({ id: _id, version: _version, status: _status, outings: _outings, ...piece }) => piece);
+  const kept = pieces.filter(({ status }) => status !== "deleted").map(contentOf);
   const [told, setTold] = useState("");
   const asCsv = (): void => {
     const { text, leftOut } = kitToCsv(kept);

@@ -14,6 +14,7 @@ const piece = (key: StarterPieceKey, change: Partial<KitPiece> = {}): KitPiece =
     note: "",
     care: {},
     wears: 0,
+    hasPhoto: false,
     status: "inUse",
     version: 1,
     outings: 0,

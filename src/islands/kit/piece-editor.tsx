@@ -2,12 +2,13 @@ import { useState } from "react";
 import { massCheck } from "@/core/bench";
 import { OUTING_RANGE } from "@/core/outing";
 import { plainNumber } from "@/formats/display/numbers";
-import { LONGEST_NOTE, type KitPiece } from "@/formats/wire/kit-view";
-import { duplicatePiece, savePiece, type PieceDraft } from "@/stores/kit-page";
+import { contentOf, LONGEST_NOTE, type KitPiece, type PieceContent } from "@/formats/wire/kit-view";
+import { duplicatePiece, savePiece } from "@/stores/kit-page";
 import { TextField } from "../text-field";
 import { CareFields } from "./care-fields";
 import { LabelFields } from "./label-fields";
 import { OptionalNumber } from "./optional-number";
+import { Photo } from "./photo";
 import { Reading } from "./reading";
 import { MINOR_PER_UNIT, MOST_PRICE } from "@/formats/money";
 import { TraitFields } from "./trait-fields";
@@ -16,20 +17,11 @@ const USUAL_CURRENCY = "EUR";
 /** Of middle size, for the cloth in a piece: its size is not asked (assumption). */
 const STANDARD_PERSON = { heightM: 1.7, massKg: 70, fatPercent: 20, ageYears: 40, sex: "male" } as const;
 
-const draftOf = ({
-  id: _id,
-  version: _version,
-  status: _status,
-  outings: _outings,
-  wears: _wears,
-  ...draft
-}: KitPiece): PieceDraft => draft;
-
 /** One piece: what its label says and what that comes to, side by side; kept by a press. */
 export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; readonly onClose: () => void }) {
-  const [draft, setDraft] = useState(() => draftOf(piece));
+  const [draft, setDraft] = useState(() => contentOf(piece));
   const [told, setTold] = useState<{ readonly words: string; readonly isProblem: boolean } | null>(null);
-  const set = (change: Partial<PieceDraft>): void => {
+  const set = (change: Partial<PieceContent>): void => {
     setTold(null);
     setDraft({ ...draft, ...change });
   };
@@ -41,7 +33,7 @@ export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; read
       setTold({ words: (error as Error).message, isProblem: true });
     }
   };
-  const isChanged = JSON.stringify(draft) !== JSON.stringify(draftOf(piece));
+  const isChanged = JSON.stringify(draft) !== JSON.stringify(contentOf(piece));
   const check = draft.massG === null ? null : massCheck(draft.label, draft.massG, STANDARD_PERSON);
   const isNamed = draft.name.trim() !== "";
   return (
@@ -88,6 +80,7 @@ export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; read
           label again.
         </p>
       )}
+      <Photo piece={piece} />
       <Reading label={draft.label} />
       <LabelFields label={draft.label} onChange={(label) => set({ label })} />
       <TraitFields kind={draft.kind} traits={draft.traits} onChange={(traits) => set({ traits })} />

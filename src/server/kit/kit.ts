@@ -21,9 +21,9 @@ export async function kitOfPerson(database: Database, ownerId: string, personId:
   const rows = await readKit(database, ownerId, personId);
   return {
     person,
-    pieces: rows.map(({ piece, outings, wears }) => {
+    pieces: rows.map(({ piece, outings, wears, hasPhoto }) => {
       const { note, care, status, version } = piece;
-      return { ...toPieceView(piece), note, care, status, version, outings, wears };
+      return { ...toPieceView(piece), note, care, status, version, outings, wears, hasPhoto };
     }),
   };
 }

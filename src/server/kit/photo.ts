@@ -1,0 +1,55 @@
+import { deletePhoto, keepPhoto, MOST_PHOTO_BYTES, readPhoto, type Database } from "@/db";
+import { AppError } from "../app-error";
+import { isUuid } from "../uuid";
+
+const JPEG = "image/jpeg";
+/** How every JPEG begins. */
+const JPEG_START = [0xff, 0xd8, 0xff] as const;
+
+/** Reads a JPEG from a request. @throws {AppError} `wrong-media-type`, `body-too-large`, `bad-input` */
+export async function readJpeg(request: Request): Promise<Buffer> {
+  if (request.headers.get("content-type") !== JPEG) throw new AppError("wrong-media-type", "Send a JPEG picture.");
+  const parts: Uint8Array[] = [];
+  let bytes = 0;
+  // Length is counted as it comes: the header may be missing or untrue.
+  for await (const part of (request.body ?? []) as AsyncIterable<Uint8Array>) {
+    bytes += part.byteLength;
+    if (bytes > MOST_PHOTO_BYTES) {
+      throw new AppError("body-too-large", `A photo may hold ${MOST_PHOTO_BYTES} bytes at most.`);
+    }
+    parts.push(part);
+  }
+  const jpeg = Buffer.concat(parts);
+  if (!JPEG_START.every((byte, place) => jpeg[place] === byte)) {
+    throw new AppError("bad-input", "This is no JPEG picture, whatever it calls itself.");
+  }
+  return jpeg;
+}
+
+/** Keeps a photo of a piece. @throws {AppError} `not-found` */
+export async function savePhoto(
+  database: Database,
+  ownerId: string,
+  pieceId: string,
+  jpeg: Buffer,
+): Promise<{ bytes: number }> {
+  if (!isUuid(pieceId) || !(await keepPhoto(database, ownerId, pieceId, jpeg))) {
+    throw new AppError("not-found", "There is no such piece.");
+  }
+  return { bytes: jpeg.length };
+}
+
+/** The photo as it is answered: never taken for anything but a picture. @throws {AppError} `not-found` */
+export async function photoResponse(database: Database, ownerId: string, pieceId: string): Promise<Response> {
+  const jpeg = isUuid(pieceId) ? await readPhoto(database, ownerId, pieceId) : null;
+  if (!jpeg) throw new AppError("not-found", "There is no photo of it.");
+  return new Response(new Uint8Array(jpeg), { headers: { "content-type": JPEG, "cache-control": "no-store" } });
+}
+
+/** @throws {AppError} `not-found` */
+export async function removePhoto(database: Database, ownerId: string, pieceId: string): Promise<{ removed: 1 }> {
+  if (!isUuid(pieceId) || !(await deletePhoto(database, ownerId, pieceId))) {
+    throw new AppError("not-found", "There is no photo of it.");
+  }
+  return { removed: 1 };
+}
