@@ -90,4 +90,14 @@ async function openFootwear(page: Page): Promise<void> {
 }
 await picture("footwear", WIDE, "light", openFootwear);
 await picture("footwear-phone", PHONE, "dark", openFootwear);
+await picture("handwear", WIDE, "light", async (page) => {
+  await page.goto(`${ADDRESS}/handwear`);
+  await page.getByTestId("task-lasts").last().filter({ hasText: /\d/ }).waitFor();
+});
+await picture("outfits", WIDE, "light", async (page) => {
+  await openLek(page);
+  await page.getByRole("button", { name: "Add clothes" }).click();
+  await page.getByRole("button", { name: "Outfits" }).click();
+  await page.getByRole("button", { name: "The same as last time" }).waitFor();
+});
 await browser.close();
