@@ -1,5 +1,6 @@
 import { atom } from "nanostores";
 import { v7 as uuid } from "uuid";
+import type { Wear } from "@/core/labels";
 import type { PieceStatus } from "@/core/outing";
 import { contentOf, type KitPiece, type KitView, type PieceContent } from "@/formats/wire/kit-view";
 import type { PieceView } from "@/formats/wire/outing-view";
@@ -74,6 +75,16 @@ export async function setStatus(ids: readonly string[], to: PieceStatus): Promis
     words: `${what}: ${DONE_WORDS[to]}.`,
     before: new Map(changed.map(({ id, status }) => [id, status])),
   });
+}
+
+/** Says of many pieces how worn they are; those whose layers were given as they are have none. @throws {Error} to show */
+export async function setWear(ids: readonly string[], wear: Wear): Promise<void> {
+  const chosen = $kit.get()?.pieces.filter(({ id }) => ids.includes(id)) ?? [];
+  for (const piece of chosen) {
+    if (piece.label.kind === "panels") {
+      await savePiece(piece.id, { ...contentOf(piece), label: { ...piece.label, wear } });
+    }
+  }
 }
 
 /** Takes the last change of many pieces back. @throws {Error} with a message to show */

@@ -38,6 +38,7 @@ test("an outfit is kept by name and worn again, with what was there to be had ba
   await page.getByLabel("Keep what is worn in the sit as").fill("Hide in frost");
   await page.getByRole("button", { name: "Keep outfit" }).click();
   await expect(page.getByText("Hide in frost is kept.")).toBeVisible();
+  await expect(page.getByTestId("outfit-worth")).toHaveText([/\d.* here, [\d.]+ kg/, /\d.* here, [\d.]+ kg/]);
   await page.getByRole("button", { name: "The same as last time" }).click();
   await expect(page.getByText(/You wear the same as for /)).toBeVisible();
   await page.getByRole("button", { name: "Hide in frost", exact: true }).click();
@@ -87,4 +88,21 @@ test("what a person avoids is kept, and said in minutes with what stands in for 
   await expect(page.getByLabel("anything of animals")).toBeChecked();
   await page.getByLabel("anything of animals").uncheck();
   await expect(page.getByTestId("avoided-cost")).toHaveCount(0);
+});
+
+test("loft is pinched and taken for wear; many pieces are called worn at once", async ({ page }) => {
+  await openKit(page);
+  await piecesList(page).getByRole("button", { name: "Parka, batting 170 · 130 · 100" }).click();
+  const piece = pieceRegion(page);
+  await expect(piece.getByLabel("Worn", { exact: true })).toHaveValue("new");
+  await piece.getByLabel("Pinched now, mm").fill("10");
+  await piece.getByRole("button", { name: "Take it so" }).click();
+  await expect(piece.getByLabel("Worn", { exact: true })).toHaveValue("muchUsed");
+  for (const name of ["Fleece jacket 200", "Soft shell jacket"]) {
+    await page.getByRole("checkbox", { name: `Select ${name}` }).check();
+  }
+  await page.getByLabel("Worn").first().selectOption("used");
+  await expect(page.getByText(/^\d+ listed/)).toBeVisible();
+  await piecesList(page).getByRole("button", { name: "Soft shell jacket", exact: true }).click();
+  await expect(piece.getByLabel("Worn", { exact: true })).toHaveValue("used");
 });

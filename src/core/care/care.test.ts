@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
 import { LOFT_KEPT } from "../labels";
-import { careOf, isCareDue, wearByPinch, type CareDone } from ".";
+import { careOf, isCareDue, newThicknessMm, wearByPinch, type CareDone } from ".";
 
 const needs = (key: StarterPieceKey, wears = 0, done: CareDone = {}) => {
   const { kind, label, traits = {} } = starterPiece(key);
@@ -31,6 +31,13 @@ describe("care by wears (common practice)", () => {
     expect(isDue(5, { wash: { wears: 4, on: "2026-11-20" } })).toBe(false);
     expect(isDue(8, { wash: { wears: 4, on: "2026-11-20" } })).toBe(true);
     expect(needs("base200Top", 2, { wash: { wears: 9, on: "2026-11-20" } })[0]!.sinceWears).toBe(0);
+  });
+
+  it("knows how thick a piece was when new, however worn it is", () => {
+    const { label } = starterPiece("synthParka");
+    const worn = label.kind === "panels" ? { ...label, wear: "muchUsed" as const } : label;
+    expect(newThicknessMm(worn)).toBe(newThicknessMm(label));
+    expect(newThicknessMm(label)).toBeGreaterThan(10);
   });
 
   it("reads a pinch as the nearest step of wear", () => {

@@ -1,4 +1,4 @@
-import type { Label } from "../labels";
+import { readLabel, type Label, type Wear } from "../labels";
 import type { PieceKind, PieceTraits } from "../outing";
 
 // What keeps a piece what its label says. How often is common practice, no source: counted in wears, because days in a
@@ -80,8 +80,19 @@ export function careOf(piece: Cared, done: CareDone, wears: number): CareNeed[] 
 export const isCareDue = (piece: Cared, done: CareDone, wears: number): boolean =>
   careOf(piece, done, wears).some(({ isDue }) => isDue);
 
+/** Thickness a piece has where it is thickest, by its label and as if it were new, mm. */
+export const newThicknessMm = (label: Label): number =>
+  readLabel(label.kind === "panels" ? { ...label, wear: "new" } : label).reduce(
+    (most, { layers }) =>
+      Math.max(
+        most,
+        layers.reduce((total, { thicknessMm }) => total + thicknessMm, 0),
+      ),
+    0,
+  );
+
 /** Loft found between two fingers over what it was when new: how the piece has worn. */
-export function wearByPinch(newMm: number, pinchedMm: number): "new" | "used" | "muchUsed" {
+export function wearByPinch(newMm: number, pinchedMm: number): Wear {
   const kept = pinchedMm / newMm;
   if (kept >= BETWEEN_NEW_AND_USED) return "new";
   return kept >= BETWEEN_USED_AND_MUCH ? "used" : "muchUsed";

@@ -1,1 +1,10 @@
-export { CARE_TASKS, careOf, isCareDue, wearByPinch, type CareDone, type CareNeed, type CareTask } from "./care";
+export {
+  CARE_TASKS,
+  careOf,
+  isCareDue,
+  newThicknessMm,
+  wearByPinch,
+  type CareDone,
+  type CareNeed,
+  type CareTask,
+} from "./care";

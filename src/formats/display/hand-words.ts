@@ -9,9 +9,9 @@ export const fingerText = (minutes: number | null, lookedAtMinutes: number): str
 const LOOKED_AT_TASK_MINUTES = 60;
 const LOOKED_AT_WARMING_MINUTES = 120;
 
-/** How long a task can be done. */
+/** How long a task can be done; fingers that are past their limit before it do not begin. */
 export const taskText = ({ minutes }: HandTask, level: Level): string =>
-  fingerText(minutes[level], LOOKED_AT_TASK_MINUTES);
+  minutes[level] === 0 ? "too cold before" : fingerText(minutes[level], LOOKED_AT_TASK_MINUTES);
 
 /** How long the hand takes to come back. */
 export const rewarmText = ({ rewarmMinutes }: HandTask): string =>

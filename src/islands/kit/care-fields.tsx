@@ -1,13 +1,44 @@
-import { careOf, type CareDone, type CareTask } from "@/core/care";
+import { useState } from "react";
+import { careOf, newThicknessMm, wearByPinch, type CareDone, type CareTask } from "@/core/care";
+import type { Wear } from "@/core/labels";
 import { CARE_WORDS, careStandText } from "@/formats/display/care-words";
+import { WEAR_WORDS } from "@/formats/display/label-words";
+import { plainNumber } from "@/formats/display/numbers";
 import type { KitPiece } from "@/formats/wire/kit-view";
+import { OptionalNumber } from "./optional-number";
 
-type Props = { readonly piece: KitPiece; readonly onDone: (care: CareDone) => void };
+type Props = {
+  readonly piece: KitPiece;
+  readonly onDone: (care: CareDone) => void;
+  readonly onWear: (wear: Wear) => void;
+};
+
+const MOST_MM = 120;
+
+/** Loft between two fingers, against what it was: how the piece has worn. */
+function Pinch({ piece, onWear }: Pick<Props, "piece" | "onWear">) {
+  const newMm = newThicknessMm(piece.label);
+  const [pinchedMm, setPinchedMm] = useState<number | null>(null);
+  return (
+    <div className="flex flex-wrap items-end gap-2 pb-1">
+      <OptionalNumber label="Pinched now, mm" value={pinchedMm} low={0.5} high={MOST_MM} onChange={setPinchedMm} />
+      <p className="text-muted text-sm">
+        By its label it was {plainNumber(newMm, 0)} mm when new.
+        {pinchedMm !== null && ` That is ${WEAR_WORDS[wearByPinch(newMm, pinchedMm)]}.`}
+      </p>
+      {pinchedMm !== null && (
+        <button type="button" className="press press-small" onClick={() => onWear(wearByPinch(newMm, pinchedMm))}>
+          Take it so
+        </button>
+      )}
+    </div>
+  );
+}
 
 const today = (): string => new Date().toISOString().slice(0, 10);
 
 /** What keeps the piece what its label says: how often, how it stands, done. */
-export function CareFields({ piece, onDone }: Props) {
+export function CareFields({ piece, onDone, onWear }: Props) {
   const needs = careOf(piece, piece.care, piece.wears);
   if (needs.length === 0) return null;
   const done = (task: CareTask): void => onDone({ ...piece.care, [task]: { wears: piece.wears, on: today() } });
@@ -31,6 +62,7 @@ export function CareFields({ piece, onDone }: Props) {
           </li>
         ))}
       </ul>
+      {needs.some(({ task }) => task === "loft") && <Pinch piece={piece} onWear={onWear} />}
     </section>
   );
 }

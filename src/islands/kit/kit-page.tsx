@@ -2,12 +2,15 @@ import { useStore } from "@nanostores/react";
 import type { RowSelectionState } from "@tanstack/react-table";
 import { Archive, ArchiveRestore, Trash2 } from "lucide-react";
 import { lazy, Suspense, useEffect, useMemo, useRef, useState, type ReactNode } from "react";
+import type { Wear } from "@/core/labels";
 import type { PieceStatus } from "@/core/outing";
+import { WEAR_WORDS } from "@/formats/display/label-words";
 import type { Preferences } from "@/formats/display/preferences";
 import type { KitView } from "@/formats/wire/kit-view";
 import type { OutingView } from "@/formats/wire/outing-view";
-import { $chosenPiece, $kit, $statusDone, setStatus, takeStatusBack } from "@/stores/kit-page";
+import { $chosenPiece, $kit, $statusDone, setStatus, setWear, takeStatusBack } from "@/stores/kit-page";
 import { $preferences } from "@/stores/preferences";
+import { optionsOf } from "../choice-field";
 import { useInitially } from "../use-initially";
 import { AddPieces } from "./add-pieces";
 import { isAskedFor, NO_FILTER, type KitFilter } from "./kit-filter";
@@ -75,6 +78,17 @@ function Many({ ids, listed, onDone, onCompare }: ManyProps) {
           >
             Side by side
           </button>
+          <label className="flex items-center gap-1.5">
+            Worn
+            <select className="field" value="" onChange={(event) => void run(setWear(ids, event.target.value as Wear))}>
+              <option value="">as each is</option>
+              {optionsOf(WEAR_WORDS).map(([wear, words]) => (
+                <option key={wear} value={wear}>
+                  {words}
+                </option>
+              ))}
+            </select>
+          </label>
           {ACTIONS.map(({ to, words, icon }) => (
             <button
               key={to}

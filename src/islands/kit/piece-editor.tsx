@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { massCheck } from "@/core/bench";
+import type { Label } from "@/core/labels";
 import { OUTING_RANGE } from "@/core/outing";
 import { plainNumber } from "@/formats/display/numbers";
 import { contentOf, LONGEST_NOTE, type KitPiece, type PieceContent } from "@/formats/wire/kit-view";
@@ -84,7 +85,11 @@ export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; read
       <Reading label={draft.label} />
       <LabelFields label={draft.label} onChange={(label) => set({ label })} />
       <TraitFields kind={draft.kind} traits={draft.traits} onChange={(traits) => set({ traits })} />
-      <CareFields piece={{ ...piece, ...draft }} onDone={(care) => set({ care })} />
+      <CareFields
+        piece={{ ...piece, ...draft }}
+        onDone={(care) => set({ care })}
+        onWear={(wear) => set({ label: { ...draft.label, wear } as Label })}
+      />
       <label className="flex flex-col gap-1">
         <span className="text-muted text-sm">Note</span>
         <textarea
