@@ -18,9 +18,10 @@ function sunElevationDeg({ place, startsAtMs }: Pick<Outing, "place" | "startsAt
   return sunPosition(startsAtMs + minute * MS_PER_MINUTE, latitudeDeg, longitudeDeg).elevationDeg;
 }
 
-/** Cloud at a minute, linear between hours that know it; `null` where neither neighbour does. */
-function cloudAt(hours: readonly WeatherHour[], minute: number): number | null {
-  const known = hours.filter(({ cloudShare }) => cloudShare !== undefined && cloudShare !== null);
+const knowsCloud = ({ cloudShare }: WeatherHour): boolean => cloudShare !== undefined && cloudShare !== null;
+
+/** Cloud at a minute, linear between the hours that know it; `null` where none does. */
+function cloudAt(known: readonly WeatherHour[], minute: number): number | null {
   const later = known.find((hour) => hour.minute >= minute) ?? known.at(-1);
   const earlier = known.findLast((hour) => hour.minute <= minute) ?? known[0];
   if (!later || !earlier) return null;
@@ -48,8 +49,9 @@ export function withRadiation(outing: Outing): readonly WeatherHour[] {
   const { weather, place } = outing;
   const first = weather[0];
   const last = weather.at(-1);
-  if (!first || !last || !weather.some(({ cloudShare }) => typeof cloudShare === "number")) return weather;
+  if (!first || !last || !weather.some(knowsCloud)) return weather;
   const course = new WeatherCourse(weather);
+  const clouded = weather.filter(knowsCloud);
   const windShare = windShareAtSeat(place.shelter, 0);
   const count = Math.max(1, Math.ceil((last.minute - first.minute) / EVERY_MINUTES));
   return Array.from({ length: count + 1 }, (_, knot): WeatherHour => {
@@ -58,7 +60,7 @@ export function withRadiation(outing: Outing): readonly WeatherHour[] {
     const { radiantTemperatureC, groundSurfaceC } = radiantSurroundings({
       airTemperatureC,
       vapourPressureKPa: (saturationPressureKPa(airTemperatureC) * relativeHumidityPercent) / PERCENT,
-      cloudShare: cloudAt(weather, minute) ?? 1,
+      cloudShare: cloudAt(clouded, minute) ?? 1,
       sunElevationDeg: sunElevationDeg(outing, minute),
       skyShare: SHELTER[place.shelter].skyShare,
       snow: place.ground === "snow" || (place.snowCover ?? false),
