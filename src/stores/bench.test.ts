@@ -1,9 +1,12 @@
 import { describe, expect, it } from "vitest";
-import { sampleOuting } from "../../tests/sample-outing";
+import { levelEverywhere } from "@/core/limits";
 import { $benchProblem, $setting, createColumns } from "./bench";
 
 const SETTING = {
-  person: sampleOuting().person,
+  person: {
+    body: { heightM: 1.7, massKg: 70, fatPercent: 20, ageYears: 40, sex: "male" },
+    accepted: levelEverywhere("cold"),
+  },
   dress: { pieces: [], wearings: [] },
   airTemperatureC: -5,
   windAtSeatMPerS: 1,

@@ -177,6 +177,7 @@ export async function saveAsCopy(): Promise<void> {
       }),
     });
     if (!response.ok) throw new Error(String(response.status));
+    savedHistory = $history.get(); // the copy has it all: leaving the page must not keep it for the outing left behind
     forgetPending(view.id);
     $save.set({ kind: "saved" });
     window.location.assign(`/outings/${id}`);

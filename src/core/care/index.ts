@@ -1,10 +1,1 @@
-export {
-  CARE_TASKS,
-  careOf,
-  isCareDue,
-  newThicknessMm,
-  wearByPinch,
-  type CareDone,
-  type CareNeed,
-  type CareTask,
-} from "./care";
+export { careOf, isCareDue, newThicknessMm, wearByPinch, type CareDone, type CareNeed, type CareTask } from "./care";

@@ -9,6 +9,7 @@ import { degreesText, fixedNumber, plainNumber } from "@/formats/display/numbers
 import { GROUND_WORDS } from "@/formats/display/place-words";
 import type { Preferences } from "@/formats/display/preferences";
 import type { Choice } from "@/stores/bench";
+import { FigureTable, type FigureRow } from "../bench/figure-table";
 
 type Props = {
   readonly answers: readonly (FootAnswer | null)[];
@@ -18,7 +19,7 @@ type Props = {
   readonly preferences: Preferences;
 };
 
-type Row = { readonly title: string; readonly text: (answer: FootAnswer, boot: Choice | null) => string };
+type Row = FigureRow<FootAnswer, Choice | null>;
 
 const NOT_KNOWN = "not known";
 
@@ -74,34 +75,6 @@ const rowsOf = ({ level, hours, preferences }: Omit<Props, "answers" | "boots">)
 ];
 
 /** The same in figures, a column each. */
-export function FootTable({ answers, boots, ...props }: Props) {
-  return (
-    <table className="w-full text-sm">
-      <caption className="sr-only">What each is worth</caption>
-      <thead>
-        <tr>
-          <td />
-          {answers.map((_, place) => (
-            <th key={place} scope="col" className="text-muted px-2 py-1 text-left font-normal">
-              Feet {place + 1}
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {rowsOf(props).map(({ title, text }) => (
-          <tr key={title} className="border-line border-t align-top">
-            <th scope="row" className="text-muted py-1 pr-3 text-left font-normal">
-              {title}
-            </th>
-            {answers.map((answer, place) => (
-              <td key={place} className="px-2 py-1">
-                {answer ? text(answer, boots[place] ?? null) : "…"}
-              </td>
-            ))}
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  );
-}
+export const FootTable = ({ answers, boots, ...props }: Props) => (
+  <FigureTable head="Feet" rows={rowsOf(props)} answers={answers} chosen={boots} />
+);

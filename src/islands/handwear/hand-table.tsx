@@ -5,6 +5,7 @@ import { cloFromInsulation } from "@/core/units";
 import { fingerText, offText, rewarmText, taskText } from "@/formats/display/hand-words";
 import { degreesText, fixedNumber, plainNumber } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
+import { FigureTable, type FigureRow } from "../bench/figure-table";
 
 type Props = {
   readonly answers: readonly (HandAnswer | null)[];
@@ -15,7 +16,7 @@ type Props = {
   readonly preferences: Preferences;
 };
 
-type Row = { readonly title: string; readonly text: (answer: HandAnswer, names: readonly string[]) => string };
+type Row = FigureRow<HandAnswer, readonly string[]>;
 
 const MINUTES_PER_HOUR = 60;
 const clo = (insulationM2KPerW: number): string => `${fixedNumber(cloFromInsulation(insulationM2KPerW), 2)} clo`;
@@ -41,34 +42,6 @@ const rowsOf = ({ level, hours, preferences }: Pick<Props, "level" | "hours" | "
 ];
 
 /** The same in figures, a column each. */
-export function HandTable({ answers, names, ...props }: Props) {
-  return (
-    <table className="w-full text-sm">
-      <caption className="sr-only">What each is worth</caption>
-      <thead>
-        <tr>
-          <td />
-          {answers.map((_, place) => (
-            <th key={place} scope="col" className="text-muted px-2 py-1 text-left font-normal">
-              Hands {place + 1}
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {rowsOf(props).map(({ title, text }) => (
-          <tr key={title} className="border-line border-t align-top">
-            <th scope="row" className="text-muted max-w-56 py-1 pr-3 text-left font-normal">
-              {title}
-            </th>
-            {answers.map((answer, place) => (
-              <td key={place} className="px-2 py-1">
-                {answer ? text(answer, names[place] ?? []) : "…"}
-              </td>
-            ))}
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  );
-}
+export const HandTable = ({ answers, names, ...props }: Props) => (
+  <FigureTable head="Hands" rows={rowsOf(props)} answers={answers} chosen={names} />
+);

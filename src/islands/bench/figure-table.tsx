@@ -1,0 +1,47 @@
+export type FigureRow<Answer, Chosen> = {
+  readonly title: string;
+  readonly text: (answer: Answer, chosen: Chosen) => string;
+};
+
+type Props<Answer, Chosen> = {
+  /** Of a column, before its number: "Feet". */
+  readonly head: string;
+  readonly rows: readonly FigureRow<Answer, Chosen>[];
+  /** By column; `null` while one is worked out. */
+  readonly answers: readonly (Answer | null)[];
+  /** What each column is made of. */
+  readonly chosen: readonly Chosen[];
+};
+
+/** What columns of a bench are worth in figures, a column each. */
+export function FigureTable<Answer, Chosen>({ head, rows, answers, chosen }: Props<Answer, Chosen>) {
+  return (
+    <table className="w-full text-sm">
+      <caption className="sr-only">What each is worth</caption>
+      <thead>
+        <tr>
+          <td />
+          {answers.map((_, place) => (
+            <th key={place} scope="col" className="text-muted px-2 py-1 text-left font-normal">
+              {head} {place + 1}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(({ title, text }) => (
+          <tr key={title} className="border-line border-t align-top">
+            <th scope="row" className="text-muted max-w-56 py-1 pr-3 text-left font-normal">
+              {title}
+            </th>
+            {answers.map((answer, place) => (
+              <td key={place} className="px-2 py-1">
+                {answer ? text(answer, chosen[place]!) : "…"}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
