@@ -38,7 +38,9 @@ test("an outfit is kept by name and worn again, with what was there to be had ba
   await page.getByLabel("Keep what is worn in the sit as").fill("Hide in frost");
   await page.getByRole("button", { name: "Keep outfit" }).click();
   await expect(page.getByText("Hide in frost is kept.")).toBeVisible();
-  await expect(page.getByTestId("outfit-worth")).toHaveText([/\d.* here, [\d.]+ kg/, /\d.* here, [\d.]+ kg/]);
+  const besides = page.getByRole("region", { name: "Outfits side by side" });
+  await expect(besides.getByRole("row", { name: /^Minutes still here/ })).toHaveText(/\d.*\d/);
+  await expect(besides.getByRole("row", { name: /toes/ })).toHaveText(/\d\.\d\d/);
   await page.getByRole("button", { name: "The same as last time" }).click();
   await expect(page.getByText(/You wear the same as for /)).toBeVisible();
   await page.getByRole("button", { name: "Hide in frost", exact: true }).click();

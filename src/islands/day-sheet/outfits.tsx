@@ -1,47 +1,17 @@
 import { useStore } from "@nanostores/react";
 import { useEffect, useState, type FormEvent } from "react";
-import { plainNumber } from "@/formats/display/numbers";
-import { durationText } from "@/formats/display/time";
-import type { OutfitPiece } from "@/formats/wire/outfit";
+import type { OutfitPiece, OutfitsView } from "@/formats/wire/outfit";
 import type { OutingView } from "@/formats/wire/outing-view";
-import {
-  $outfits,
-  fetchOutfits,
-  forgetOutfit,
-  keepWorn,
-  wearOutfit,
-  worthOf,
-  type OutfitWorth,
-} from "@/stores/outfits";
+import { $outfits, fetchOutfits, forgetOutfit, keepWorn, wearOutfit } from "@/stores/outfits";
+import { OutfitTable, type NamedOutfit } from "./outfit-table";
 import { TextField } from "../text-field";
 
 type Props = { readonly view: OutingView };
 
-/** What an outfit comes to in this plan: the outfits of a list stand side by side by it. */
-function Worth({ view, pieces }: { readonly view: OutingView; readonly pieces: readonly OutfitPiece[] }) {
-  const [worth, setWorth] = useState<OutfitWorth | null>(null);
-  const { weather, phases, kit } = view;
-  useEffect(() => {
-    let isOvertaken = false;
-    void worthOf(view, pieces).then((answer) => {
-      if (!isOvertaken) setWorth(answer);
-    });
-    return () => {
-      isOvertaken = true;
-    };
-    // What the answer follows from besides the outfit; what is worn now does not change it.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [pieces, weather, phases, kit]);
-  if (!worth) return <span className="text-muted text-sm">…</span>;
-  return (
-    <span className="text-sm" data-testid="outfit-worth">
-      <strong>{worth.minutes === null ? "longer than is looked at" : durationText(worth.minutes)}</strong> here
-      {worth.massG !== null && `, ${plainNumber(worth.massG / GRAMS_PER_KG, 1)} kg`}
-    </span>
-  );
-}
-
-const GRAMS_PER_KG = 1000;
+const lastOf = ({ last }: OutfitsView): NamedOutfit[] =>
+  last && last.wearings.length > 0 ? [{ name: `as for ${last.name}`, pieces: last.wearings }] : [];
+const kept = ({ outfits }: OutfitsView): NamedOutfit[] =>
+  outfits.map(({ name, wearings }) => ({ name, pieces: wearings }));
 const countText = (pieces: readonly OutfitPiece[]): string =>
   `${pieces.length} ${pieces.length === 1 ? "piece" : "pieces"}`;
 
@@ -84,7 +54,6 @@ export function Outfits({ view }: Props) {
             <span className="text-muted text-sm">
               {last.name}, {countText(last.wearings)}
             </span>
-            <Worth view={view} pieces={last.wearings} />
           </li>
         )}
         {found?.outfits.map(({ id, name: own, wearings }) => (
@@ -93,7 +62,6 @@ export function Outfits({ view }: Props) {
               {own}
             </button>
             <span className="text-muted text-sm">{countText(wearings)}</span>
-            <Worth view={view} pieces={wearings} />
             <button
               type="button"
               className="press press-small"
@@ -105,6 +73,7 @@ export function Outfits({ view }: Props) {
         ))}
         {found && found.outfits.length === 0 && <li className="text-muted">No outfit is kept under a name yet.</li>}
       </ul>
+      {found && <OutfitTable view={view} outfits={[...lastOf(found), ...kept(found)]} />}
       <form className="flex flex-wrap items-end gap-3" onSubmit={keep} noValidate>
         <TextField label="Keep what is worn in the sit as" value={name} onChange={setName} />
         <button type="submit" className="press border-accent">

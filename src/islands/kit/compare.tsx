@@ -8,6 +8,7 @@ import { cloFromInsulation } from "@/core/units";
 import { contestWords, printedGrams } from "@/formats/display/compare-words";
 import { fixedNumber, moneyText, plainNumber, windText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
+import { warmestClo } from "@/formats/display/reading-words";
 import { PATCH_WORDS } from "@/formats/display/words";
 import type { KitPiece } from "@/formats/wire/kit-view";
 import type { OutingView } from "@/formats/wire/outing-view";
@@ -78,6 +79,13 @@ function perWear({ priceMinor, currency, outings }: KitPiece): string {
 
 const ROWS: readonly { readonly title: string; readonly text: (piece: KitPiece, asPiece: Piece) => string }[] = [
   { title: "Printed grams", text: (_, piece) => printedGrams(piece) },
+  {
+    title: "clo where it is warmest",
+    text: ({ label }) => {
+      const best = warmestClo(label);
+      return best ? `${fixedNumber(best.clo, 2)} ± ${fixedNumber(best.spreadClo, 2)} (${best.parts})` : "–";
+    },
+  },
   { title: "Mass", text: ({ massG }) => (massG === null ? "not known" : `${massG} g`) },
   {
     title: "Price",
