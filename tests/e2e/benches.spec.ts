@@ -100,7 +100,7 @@ test("loft is pinched and taken for wear; many pieces are called worn at once", 
   await piece.getByLabel("Pinched now, mm").fill("10");
   await piece.getByRole("button", { name: "Take it so" }).click();
   await expect(piece.getByLabel("Worn", { exact: true })).toHaveValue("muchUsed");
-  for (const name of ["Fleece jacket 200", "Soft shell jacket"]) {
+  for (const name of ["Shell trousers, membrane", "Soft shell jacket"]) {
     await page.getByRole("checkbox", { name: `Select ${name}` }).check();
   }
   await page.getByLabel("Worn").first().selectOption("used");
