@@ -82,7 +82,11 @@ await picture("side-by-side", WIDE, "light", async (page) => {
 await picture("schools", WIDE, "light", async (page) => {
   await openLek(page);
   await page.getByText("How others would do it").click();
-  await page.getByRole("button", { name: /^Try: On at the seat/ }).waitFor();
+  await page
+    .locator("details", { hasText: "How others would do it" })
+    .getByRole("button", { name: /^Try: / })
+    .first()
+    .waitFor();
   await page.getByText("Heat of this minute").scrollIntoViewIfNeeded();
 });
 async function openFootwear(page: Page): Promise<void> {
