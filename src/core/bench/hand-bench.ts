@@ -14,14 +14,15 @@ import { benchOuting, type BenchSetting } from "./bench-setting";
 /** At most so many layers on a hand: liner, glove, mitt. */
 export const MOST_HAND_LAYERS = 3;
 
+const MINUTES_PER_HOUR = 60;
 /** Hands are left alone so long before a task, min: they have settled (assumption). */
 const SETTLED_MINUTES = 45;
 /** A task lasts so long when its re-warming is asked for: a hook tied, a series of pictures taken (assumption). */
 export const TASK_MINUTES = 5;
 /** A task is looked at for so long at most, min. */
-const LONGEST_TASK_MINUTES = 60;
+export const LONGEST_TASK_MINUTES = 60;
 /** And the warming after it. */
-const LONGEST_REWARM_MINUTES = 120;
+export const LONGEST_REWARM_MINUTES = 120;
 /** Re-warmed is within so much of the hand that did nothing, K (assumption). */
 const REWARMED_WITHIN_K = 1;
 
@@ -80,7 +81,7 @@ const taskOf = (setting: BenchSetting, dexterityNeeded: number, minutes: number)
 
 /** The sit with a task in it, long enough to see what is asked. */
 function withTask(setting: BenchSetting, layers: readonly Piece[], task: Recurring, minutes: number): Outing {
-  const outing = benchOuting({ ...setting, hours: minutes / 60 }, layers);
+  const outing = benchOuting({ ...setting, hours: minutes / MINUTES_PER_HOUR }, layers);
   return { ...outing, phases: outing.phases.map((phase) => ({ ...phase, recurring: [task] })) };
 }
 

@@ -14,10 +14,6 @@ export class PastState {
     this.stepS = 0;
   }
 
-  get isKnown(): boolean {
-    return this.stepS > 0;
-  }
-
   /** Writes where the nodes will be after a step if they go on as in the last one, °C; as they are when it is not known. */
   lookAhead(ahead: Float64Array, nowC: Float64Array, stepS: number): void {
     const ratio = this.ratioTo(stepS);

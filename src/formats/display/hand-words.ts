@@ -1,4 +1,4 @@
-import type { HandTask } from "@/core/bench";
+import { LONGEST_REWARM_MINUTES, LONGEST_TASK_MINUTES, type HandTask } from "@/core/bench";
 import type { Level } from "@/core/limits";
 import { durationText } from "./time";
 
@@ -6,16 +6,13 @@ import { durationText } from "./time";
 export const fingerText = (minutes: number | null, lookedAtMinutes: number): string =>
   minutes === null ? `over ${durationText(lookedAtMinutes)}` : durationText(minutes);
 
-const LOOKED_AT_TASK_MINUTES = 60;
-const LOOKED_AT_WARMING_MINUTES = 120;
-
 /** How long a task can be done; fingers that are past their limit before it do not begin. */
 export const taskText = ({ minutes }: HandTask, level: Level): string =>
-  minutes[level] === 0 ? "too cold before" : fingerText(minutes[level], LOOKED_AT_TASK_MINUTES);
+  minutes[level] === 0 ? "too cold before" : fingerText(minutes[level], LONGEST_TASK_MINUTES);
 
 /** How long the hand takes to come back. */
 export const rewarmText = ({ rewarmMinutes }: HandTask): string =>
-  rewarmMinutes === 0 ? "nothing to warm" : fingerText(rewarmMinutes, LOOKED_AT_WARMING_MINUTES);
+  rewarmMinutes === 0 ? "nothing to warm" : fingerText(rewarmMinutes, LONGEST_REWARM_MINUTES);
 
 /** What comes off for a task, by the names of the layers. */
 export function offText({ off }: HandTask, names: readonly string[]): string {
