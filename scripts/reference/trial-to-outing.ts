@@ -79,6 +79,7 @@ const explicitPiece = (id: string, kind: Piece["kind"], panels: ExplicitPanel[],
   kind,
   label: { kind: "explicit", panels },
   fingersTogether,
+  changeMinutes: 0,
 });
 
 /** The pieces of one phase: all its stacks as one explicit piece, mitts as markers, what lies under sole and seat as pads. */

@@ -1,7 +1,14 @@
 import { levelEverywhere, type Limit } from "@/core/limits";
-import { simulateOuting, type Outing, type OutingResult, type Phase, type Piece } from "@/core/outing";
+import {
+  computedTraitsOf,
+  simulateOuting,
+  type Outing,
+  type OutingResult,
+  type Phase,
+  type Piece,
+} from "@/core/outing";
 import { USUAL_START } from "@/core/sitter";
-import { STARTER_PIECES, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
 
 /** Pieces from the skin out; each may come on late or be changed. */
 export type Worn =
@@ -20,8 +27,8 @@ export type Setting = {
 };
 
 export const demoPiece = (key: StarterPieceKey, change: Partial<Piece> = {}): Piece => {
-  const { name, kind, label, fingersTogether = false, massG } = STARTER_PIECES[key];
-  return { id: key, name, kind, label, fingersTogether, massG, ...change };
+  const { name, kind, label, fingersTogether = false, massG, traits = {} } = starterPiece(key);
+  return { ...computedTraitsOf(traits), id: key, name, kind, label, fingersTogether, massG, ...change };
 };
 
 const WALK_MINUTES = 40;

@@ -36,6 +36,8 @@ import {
 } from "../core/outing/index";
 import { SIDES, type LeakPoint } from "../core/patches/index";
 import { CONDITION_RANGE, SITTER_POSTURES } from "../core/sitter/index";
+import type { HeatSpan } from "../core/heat/index";
+import type { WettingKind } from "../core/water/index";
 import { GROUNDS, SEAT_HEIGHT_RANGE_M, SHELTER } from "../core/weather/index";
 
 // Rules of every table: ids are UUIDv7 made by whoever creates the row; every table has owner_id and every foreign key
@@ -305,6 +307,8 @@ export const phase = pgTable(
     leaning: boolean().notNull().default(false),
     hands: text({ enum: TASK_HANDS }),
     dexterityNeeded: integer(),
+    /** Water that doing it brings. */
+    wetBy: text().array().$type<WettingKind[]>().notNull().default([]),
     /** Tasks and breaks as rules; the core expands them. */
     recurring: jsonb().$type<readonly Recurring[]>().notNull().default([]),
   },
@@ -336,6 +340,8 @@ export const wearing = pgTable(
     opened: text().array().$type<LeakPoint[]>().notNull().default([]),
     withoutParts: text().array().notNull().default([]),
     whenOff: text({ enum: WHEN_OFF }).notNull().default("pack"),
+    /** When a piece that brings heat runs; `null`: as usual. */
+    heat: jsonb().$type<readonly HeatSpan[]>(),
   },
   (table) => [
     primaryKey({ columns: [table.ownerId, table.id] }),

@@ -7,7 +7,8 @@ import { SWEAT_AGE_FACTOR_FROM_60, SWEAT_SHARE } from "./tables";
 
 const HEAD_CORE_GAIN_W_PER_K = 371.2;
 const SKIN_GAIN_W_PER_K = 33.64;
-const DIFFUSION_WETTEDNESS = 0.06;
+/** Share of dry skin that counts as wet by diffusion (JOS-3). */
+export const DIFFUSION_WETTEDNESS = 0.06;
 const AGE_OF_DECREMENT_YEARS = 60;
 const SWEAT_DOUBLING_K = 10;
 
@@ -17,11 +18,14 @@ export type SkinVapour = {
   readonly heatW: Float64Array;
   /** Sweat's share of wetted skin with diffusion, 0…1. */
   readonly wettedness: Float64Array;
+  /** Sweat beyond what wet skin can give off, W of latent heat: it drips. The published body lets it vanish. */
+  readonly dripsW: Float64Array;
 };
 
 export const createSkinVapour = (): SkinVapour => ({
   heatW: new Float64Array(SEGMENT_COUNT),
   wettedness: new Float64Array(SEGMENT_COUNT),
+  dripsW: new Float64Array(SEGMENT_COUNT),
 });
 
 /** Share of the sweat signal per segment at an age, W of the person's own surface. @source JOS-3, Takahashi et al. 2021 */
@@ -44,16 +48,19 @@ export function evaporation(
   sweatShare: Float64Array,
 ): void {
   const { vapourPressureKPa, vapourConductanceWPerKPa } = exchange;
-  const { heatW, wettedness } = out;
+  const { heatW, wettedness, dripsW } = out;
   const signalW = HEAD_CORE_GAIN_W_PER_K * errors.coreK[0]! + SKIN_GAIN_W_PER_K * (errors.warm - errors.cold);
   for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
     const greatestW =
       (saturationPressureKPa(skinC[segment]!) - vapourPressureKPa[segment]!) * vapourConductanceWPerKPa[segment]!;
     let wetted = DIFFUSION_WETTEDNESS;
+    let drips = 0;
     if (signalW > 0) {
       const sweatW = sweatShare[segment]! * signalW * powerOfTwo(errors.skinK[segment]! * (1 / SWEAT_DOUBLING_K));
       wetted = Math.min(1, DIFFUSION_WETTEDNESS + (1 - DIFFUSION_WETTEDNESS) * (sweatW / greatestW));
+      drips = Math.max(0, sweatW - greatestW);
     }
+    dripsW[segment] = drips;
     wettedness[segment] = wetted;
     heatW[segment] = wetted * greatestW;
   }

@@ -17,6 +17,9 @@ export type Layer = {
   readonly easeMm?: number | undefined;
   /** How easily vapour passes for the warmth; the outermost layer's counts. Nothing given: ordinary clothing. */
   readonly vapourIndex?: number | undefined;
+  /** What takes up water, g/m², and the share of the resistance lost at its own mass. Nothing given: it stays dry. */
+  readonly absorbingGPerM2?: number | undefined;
+  readonly lossAtOwnMass?: number | undefined;
 };
 
 /** Vapour index of ordinary clothing. @source ISO 9920:2007 */

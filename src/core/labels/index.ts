@@ -1,3 +1,4 @@
+export { LOSS_AT_OWN_MASS } from "./absorption";
 export {
   ASSEMBLY_FACTOR,
   FACE_PERMEABILITY_L_PER_M2S,
@@ -11,9 +12,11 @@ export {
 } from "./label";
 export {
   BATTING_FIBRES,
+  FIBRES,
   LABEL_RANGE,
   SOLID_SUBSTANCES,
   type BattingFibre,
+  type Fibre,
   type Material,
   type MaterialKind,
   type SolidSubstance,

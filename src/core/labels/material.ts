@@ -2,7 +2,7 @@ import type { Range } from "../errors";
 
 /** What a label prints or a hand measures of one material in a panel. */
 export type Material =
-  | { readonly kind: "thickness"; readonly thicknessMm: number }
+  | { readonly kind: "thickness"; readonly thicknessMm: number; readonly fibre?: Fibre | undefined }
   | { readonly kind: "highPile"; readonly thicknessMm: number }
   | {
       readonly kind: "garmentBatting";
@@ -12,7 +12,7 @@ export type Material =
     }
   | { readonly kind: "bootBatting" | "gloveBatting" | "mittBatting"; readonly massGPerM2: number }
   | { readonly kind: "fleece"; readonly massGPerM2: number }
-  | { readonly kind: "knit"; readonly massGPerM2: number }
+  | { readonly kind: "knit"; readonly massGPerM2: number; readonly fibre?: Fibre | undefined }
   | { readonly kind: "felt"; readonly thicknessMm: number }
   | {
       readonly kind: "down";
@@ -26,6 +26,9 @@ export type Material =
   | { readonly kind: "solid"; readonly substance: SolidSubstance; readonly thicknessMm: number };
 
 export type MaterialKind = Material["kind"];
+/** Fibre of a knit or of cloth known by its thickness alone. */
+export const FIBRES = ["wool", "synthetic", "cotton", "silk"] as const;
+export type Fibre = (typeof FIBRES)[number];
 export const BATTING_FIBRES = ["loftyFine", "continuousFilament"] as const;
 export type BattingFibre = (typeof BATTING_FIBRES)[number];
 export const SOLID_SUBSTANCES = ["rubber", "cork", "closedCellFoam", "foamRubber", "sheepskin", "foil"] as const;

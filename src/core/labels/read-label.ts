@@ -9,6 +9,7 @@ import {
   type Label,
   type LabelPanel,
 } from "./label";
+import { absorptionOf } from "./absorption";
 import type { Material } from "./material";
 import { readMaterial, type MaterialReading } from "./reading";
 
@@ -47,6 +48,18 @@ const sumOf = (readings: readonly MaterialReading[], value: (reading: MaterialRe
 /** A test sheet measures the whole piece, seams and openings included. */
 const isTested = ({ materials }: LabelPanel): boolean => materials.some(({ kind }) => kind === "testSheet");
 
+/** What a panel takes up of water: its materials share it by mass, each losing of its own resistance. */
+function absorbed(materials: readonly MaterialRead[], bulkM2KPerW: number) {
+  let absorbingGPerM2 = 0;
+  let lost = 0;
+  for (const { material, reading } of materials) {
+    const { massGPerM2, lossAtOwnMass } = absorptionOf(material);
+    absorbingGPerM2 += massGPerM2;
+    lost += lossAtOwnMass * reading.insulationM2KPerW;
+  }
+  return { absorbingGPerM2, lossAtOwnMass: bulkM2KPerW > 0 ? lost / bulkM2KPerW : 0 };
+}
+
 function readPanel(
   label: PanelsLabel,
   panel: LabelPanel,
@@ -68,6 +81,7 @@ function readPanel(
     rigidWall: label.assembly === "boot",
     easeMm: label.easeMm,
     vapourIndex: FACE_VAPOUR_INDEX[label.face],
+    ...absorbed(materials, bulk),
   };
   // Materials of a piece are misread together: their spreads add, not cancel.
   const spread = sumOf(readings, (reading) => reading.relativeSpread * reading.insulationM2KPerW);
@@ -123,8 +137,14 @@ function readAnew(label: Label): PatchReading[] {
   });
 }
 
+const knownPatches = new WeakMap<Label, readonly Patch[]>();
+
 /** Patches a label covers, from head to foot. */
-export function coveredPatches(label: Label): Patch[] {
+export function coveredPatches(label: Label): readonly Patch[] {
+  const before = knownPatches.get(label);
+  if (before) return before;
   const covered = new Set(label.panels.flatMap(({ patches }) => patches));
-  return PATCHES.filter((patch) => covered.has(patch));
+  const inOrder = PATCHES.filter((patch) => covered.has(patch));
+  knownPatches.set(label, inOrder);
+  return inOrder;
 }

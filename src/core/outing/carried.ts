@@ -1,4 +1,5 @@
-import type { PieceTraits, Wearing, WhenOff } from "./outing";
+import type { Wearing, WhenOff } from "./outing";
+import type { PieceTraits } from "./piece";
 
 /** Mass of a litre of packed clothing, g (assumption, where a piece's room is not given). */
 const PACKED_G_PER_L = 120;

@@ -4,10 +4,13 @@ import {
   GROUND_INSULATION_M2K_PER_W,
   groundTemperatureC,
   relativeWind,
+  SHELTER,
   windShareAtSeat,
   type WeatherCourse,
 } from "../weather";
+import type { WetSurroundings, WettingKind } from "../water";
 import type { Dress } from "./dressing";
+import type { BroughtHeats } from "./heaters";
 import type { Doing, Outing, Phase, SpotSurroundings } from "./outing";
 
 /** Wind worked out from a forecast is taken in steps: finer than any forecast, and clothing need not be redone each minute. */
@@ -24,7 +27,7 @@ const WARM_ROOM = {
 type Filled = { -readonly [Name in keyof Conditions]: Conditions[Name] };
 
 /** What a person does in one strand of a phase, worked out. */
-export type WorkedDoing = Exertion & Rest;
+export type WorkedDoing = Exertion & Rest & { readonly wetBy: readonly WettingKind[]; readonly sinkingCm: number };
 
 /** What surrounds the person while they do one thing in a phase, at any minute of the outing. */
 export class StrandConditions {
@@ -35,11 +38,28 @@ export class StrandConditions {
   private readonly windShare: number;
   private readonly groundM2KPerW: number;
   private readonly contactOf = new Map<Dress, Float64Array>();
+  private readonly isIndoors: boolean;
+  private readonly restsOnSnow: boolean;
+  private readonly heats: BroughtHeats;
+  private readonly wetting: { -readonly [Name in keyof WetSurroundings]: WetSurroundings[Name] };
   private now: Filled | null = null;
 
-  constructor(outing: Outing, weather: WeatherCourse, phase: Phase, doing: WorkedDoing) {
+  constructor(outing: Outing, weather: WeatherCourse, heats: BroughtHeats, phase: Phase, doing: WorkedDoing) {
     const { place } = outing;
     const moves = doing.walkSpeedMPerS > 0 || doing.rideSpeedMPerS > 0;
+    this.heats = heats;
+    this.isIndoors = phase.kind === "warmUp";
+    this.restsOnSnow = !this.isIndoors && !moves && place.ground === "snow";
+    this.wetting = {
+      posture: doing.posture,
+      airTemperatureC: 0,
+      precipitationMmPerH: 0,
+      skyShare: SHELTER[place.shelter].skyShare,
+      restsOnSnow: this.restsOnSnow,
+      by: doing.wetBy,
+      sinkingCm: doing.sinkingCm,
+      shaftHeightCm: null,
+    };
     this.doing = doing;
     this.place = place;
     this.weather = weather;
@@ -65,8 +85,23 @@ export class StrandConditions {
     if (now.outfit !== dress.outfit) {
       now.outfit = dress.outfit;
       now.contactM2KPerW = this.contactFor(dress);
+      now.water = dress.water;
     }
+    now.wetting = dress.water === null ? null : this.wettingAt(weather.precipitationMmPerH, airTemperatureC, dress);
+    now.broughtHeat = dress.heaters.length > 0 ? this.heats.at(dress.heaters, timeMin) : null;
     return now;
+  }
+
+  /** What meets the clothes from outside; `null` where nothing does. */
+  private wettingAt(precipitationMmPerH: number, airTemperatureC: number, dress: Dress): WetSurroundings | null {
+    if (this.isIndoors) return null;
+    const { wetBy, sinkingCm } = this.doing;
+    if (precipitationMmPerH === 0 && !this.restsOnSnow && wetBy.length === 0 && sinkingCm === 0) return null;
+    const { wetting } = this;
+    wetting.airTemperatureC = airTemperatureC;
+    wetting.precipitationMmPerH = precipitationMmPerH;
+    wetting.shaftHeightCm = dress.shaftHeightCm;
+    return wetting;
   }
 
   private start(dress: Dress): Filled {
@@ -82,6 +117,9 @@ export class StrandConditions {
       activityRatio,
       outfit: dress.outfit,
       contactM2KPerW: this.contactFor(dress),
+      water: dress.water,
+      wetting: null,
+      broughtHeat: null,
     };
   }
 
@@ -99,4 +137,6 @@ export const workedDoing = (doing: Doing, exertion: Exertion): WorkedDoing => ({
   ...exertion,
   posture: doing.posture,
   leaning: doing.leaning ?? false,
+  wetBy: doing.wetBy ?? [],
+  sinkingCm: doing.effort?.kind === "walk" && !doing.effort.snowshoes ? (doing.effort.snowSinkingCm ?? 0) : 0,
 });

@@ -33,15 +33,18 @@ export class Course {
   private readonly stepping: Stepping;
   private readonly pace: Pace;
   /** As the sitter was before the step being made. */
-  private readonly start = new SitterState();
+  private readonly start: SitterState;
+  private readonly fallsInAtMinute: number | undefined;
   private at: Conditions | null = null;
   private outfit: Conditions["outfit"] | null = null;
 
-  constructor(sitter: Sitter, surroundings: Surroundings, stepping: Stepping) {
+  constructor(sitter: Sitter, surroundings: Surroundings, stepping: Stepping, fallsInAtMinute?: number) {
+    this.fallsInAtMinute = fallsInAtMinute;
     this.sitter = sitter;
     this.surroundings = surroundings;
     this.stepping = stepping;
     this.pace = new Pace(PARTS[stepping]);
+    this.start = this.emptyState();
   }
 
   /**
@@ -51,8 +54,10 @@ export class Course {
   live(stretch: Stretch, recorder: Recorder | null = null, offset = 0): void {
     const { phase, phaseStart, to, dressHeldAt } = stretch;
     for (let minute = stretch.from; minute < to;) {
-      const until = this.surroundings.sameUntil(minute, to, phase, minute - phaseStart, dressHeldAt);
+      const same = this.surroundings.sameUntil(minute, to, phase, minute - phaseStart, dressHeldAt);
+      const until = this.beforeFall(minute, same);
       this.noteChange(this.conditionsAt(stretch, minute, minute));
+      if (minute === this.fallsInAtMinute) this.fallIn();
       const endS = until * SECONDS_PER_MINUTE;
       for (let nowS = minute * SECONDS_PER_MINUTE; nowS < endS;) {
         nowS += this.step(stretch, nowS, endS);
@@ -64,7 +69,7 @@ export class Course {
   }
 
   save(): CourseState {
-    const sitter = new SitterState();
+    const sitter = this.emptyState();
     this.sitter.save(sitter);
     return { sitter, pace: this.pace.save(), at: this.at, outfit: this.outfit };
   }
@@ -74,6 +79,21 @@ export class Course {
     this.pace.restore(pace);
     this.at = at;
     this.outfit = outfit;
+  }
+
+  private beforeFall(minute: number, until: number): number {
+    const fall = this.fallsInAtMinute ?? Infinity;
+    return minute < fall ? Math.min(until, fall) : until;
+  }
+
+  private fallIn(): void {
+    this.sitter.wet?.soak();
+    this.pace.restart();
+    this.sitter.forget();
+  }
+
+  private emptyState(): SitterState {
+    return new SitterState(this.sitter.wet?.book.state.waterGPerM2.length ?? 0);
   }
 
   /** The minute that a step ends in; its weather at the end, where a step of second order looks. */

@@ -12,9 +12,14 @@ import {
   type Patch,
   type Side,
 } from "../patches";
+import type { WaterPlan } from "../water";
 import { buildOutfit, Wardrobe, type Outfit, type SiteLayers } from "../sitter";
-import { dexterityOf, NO_HANDS, type HandsNeeded } from "./hands";
-import type { Piece, Wearing } from "./outing";
+import { changeWindows, liesOver, type ChangeWindow, type WornPiece } from "./changing";
+import { dexterityOf, NO_HANDS, withFreeHands, type HandsNeeded } from "./hands";
+import { heatersOf, type Heater } from "./heaters";
+import type { Wearing } from "./outing";
+import type { Piece } from "./piece";
+import { waterPlanOf, type OwnedLayer } from "./water-layers";
 
 /** An outfit for a span of the outing, and the layers that count only where weight rests. */
 export type Dress = {
@@ -26,11 +31,16 @@ export type Dress = {
   readonly contactLayers: SiteLayers;
   /** Where the clothing is open. */
   readonly leaks: readonly LeakPoint[];
+  readonly water: WaterPlan | null;
+  /** Lowest shaft on the feet that nothing closes, cm; `null` where none is known. */
+  readonly shaftHeightCm: number | null;
+  /** What brings heat, and where in the layers it lies. */
+  readonly heaters: readonly Heater[];
 };
 
 type Cover = { readonly site: number; readonly side: Side | null; readonly layers: readonly WornLayer[] };
 /** A wearing with its piece read: which layers it lays on which site. */
-type Worn = Wearing & { readonly piece: Piece; readonly covers: readonly Cover[] };
+type Worn = WornPiece & { readonly place: number; readonly covers: readonly Cover[] };
 
 const sidesOf = (side: Side | "both"): readonly Side[] => (side === "both" ? SIDES : [side]);
 
@@ -71,15 +81,29 @@ function coversOf(readings: readonly PatchReading[], { side, withoutParts = [] }
 const isInTheWay = ({ piece }: Worn, side: Side | null, needed: HandsNeeded): boolean =>
   piece.kind === "handwear" && side !== null && needed[side] > dexterityOf(piece);
 
-function layersOf(worn: readonly Worn[], needed: HandsNeeded): SiteLayers {
+/** Layers on every site, and beside them the piece each belongs to. */
+type Laid = { readonly layers: SiteLayers; readonly owned: readonly (readonly OwnedLayer[])[] };
+
+function layersOf(worn: readonly Worn[], needed: HandsNeeded, bared: readonly Patch[]): Laid {
   const layers: WornLayer[][] = SITES.map(() => []);
+  const owned: OwnedLayer[][] = SITES.map(() => []);
   for (const wearing of worn) {
+    const { piece, place } = wearing;
     for (const { site, side, layers: own } of wearing.covers) {
       if (needed !== NO_HANDS && isInTheWay(wearing, side, needed)) continue;
+      if (bared.includes(SITES[site]!.patch)) continue;
       layers[site]!.push(...own);
+      for (const { layer } of own) owned[site]!.push({ layer, piece, place });
     }
   }
-  return layers;
+  return { layers, owned };
+}
+
+/** Lowest shaft that water may run over; a gaiter that closes the ankles keeps it out. */
+function openShaftCm(worn: readonly Worn[]): number | null {
+  if (worn.some(({ piece }) => piece.seals?.includes("ankles"))) return null;
+  const shafts = worn.flatMap(({ piece }) => (piece.kind === "footwear" ? (piece.shaftHeightCm ?? []) : []));
+  return shafts.length > 0 ? Math.min(...shafts) : null;
 }
 
 /** The same with what lies between the body and what it rests on. */
@@ -108,42 +132,56 @@ const leaksOf = (worn: readonly Worn[]): LeakPoint[] =>
 export class Dressing {
   private readonly outwards: readonly Worn[];
   private readonly changes: readonly number[];
+  private readonly windows: readonly ChangeWindow[];
   private readonly wardrobe = new Wardrobe();
 
   /** @throws {CoreError} `unknown-piece` when a wearing names a piece that is not there */
   constructor(pieces: readonly Piece[], wearings: readonly Wearing[]) {
     const byId = new Map(pieces.map((piece) => [piece.id, piece]));
+    const places = new Map(pieces.map(({ id }, place) => [id, place]));
     const known = wearings.map((wearing): Worn => {
       const piece = byId.get(wearing.pieceId);
       if (!piece)
         throw new CoreError("unknown-piece", `a wearing names piece ${wearing.pieceId}, which is not in the outing`);
-      return { ...wearing, piece, covers: coversOf(readLabel(piece.label), wearing) };
+      return { ...wearing, piece, place: places.get(piece.id)!, covers: coversOf(readLabel(piece.label), wearing) };
     });
     this.outwards = [...known].sort((one, other) => one.rank - other.rank);
-    const minutes = new Set([0, ...known.flatMap(({ fromMinute, toMinute }) => [fromMinute, toMinute])]);
+    this.windows = changeWindows(known);
+    const minutes = new Set([
+      0,
+      ...[...known, ...this.windows].flatMap(({ fromMinute, toMinute }) => [fromMinute, toMinute]),
+    ]);
     this.changes = [...minutes].filter((minute) => minute >= 0).sort((one, other) => one - other);
   }
 
-  /** How a person is dressed through the outing when their hands are so needed. */
-  dresses(needed: HandsNeeded = NO_HANDS): Dresses {
-    return new Dresses(this.changes, (fromMinute) => this.dressFrom(fromMinute, needed));
+  /** How a person is dressed through the outing when their hands are so needed and these parts are bared. */
+  dresses(needed: HandsNeeded = NO_HANDS, bared: readonly Patch[] = []): Dresses {
+    return new Dresses(this.changes, (fromMinute) => this.dressFrom(fromMinute, needed, bared));
   }
 
-  private dressFrom(fromMinute: number, needed: HandsNeeded): Dress {
-    const on = this.outwards.filter((wearing) => wearing.fromMinute <= fromMinute && fromMinute < wearing.toMinute);
+  private dressFrom(fromMinute: number, neededNow: HandsNeeded, bared: readonly Patch[]): Dress {
+    const isOn = (span: Pick<Wearing, "fromMinute" | "toMinute">): boolean =>
+      span.fromMinute <= fromMinute && fromMinute < span.toMinute;
+    const changed = this.windows.filter(isOn).flatMap((window) => window.changed);
+    const on = this.outwards.filter((own) => isOn(own) && !changed.some((other) => liesOver(own, other)));
+    const needed = changed.length > 0 ? withFreeHands(neededNow) : neededNow;
     const clothes = on.filter(({ piece }) => piece.kind !== "pad");
-    const layers = layersOf(clothes, needed);
+    const { layers, owned } = layersOf(clothes, needed, bared);
     const leaks = leaksOf(clothes);
     const mitt = { left: inMitt(clothes, "left", needed), right: inMitt(clothes, "right", needed) };
+    const outfit = buildOutfit({ layers, mitt, leaks }, this.wardrobe);
     return {
       fromMinute,
-      outfit: buildOutfit({ layers, mitt, leaks }, this.wardrobe),
+      outfit,
       layers,
       contactLayers: withPads(
         layers,
         on.filter(({ piece }) => piece.kind === "pad"),
       ),
       leaks,
+      water: waterPlanOf(owned, outfit),
+      shaftHeightCm: openShaftCm(clothes),
+      heaters: heatersOf(clothes, owned, outfit),
     };
   }
 }

@@ -1,5 +1,7 @@
 import type { Side } from "../patches";
-import type { Doing, OutingPerson, Piece } from "./outing";
+import type { Doing, OutingPerson } from "./outing";
+import { CHANGING_DEXTERITY } from "./changing";
+import type { Piece } from "./piece";
 
 /** Dexterity a task asks of each hand; 0 asks nothing. */
 export type HandsNeeded = Readonly<Record<Side, number>>;
@@ -23,3 +25,9 @@ export function handsNeeded(doing: Doing, { workingHand = USUAL_WORKING_HAND }: 
 /** What fingers can do in a piece; only handwear hinders them. */
 export const dexterityOf = ({ dexterity, fingersTogether }: Piece): number =>
   dexterity ?? (fingersTogether ? USUAL_DEXTERITY.mitt : USUAL_DEXTERITY.glove);
+
+/** The same with both hands free enough to change clothes. */
+export const withFreeHands = (needed: HandsNeeded): HandsNeeded => ({
+  left: Math.max(needed.left, CHANGING_DEXTERITY),
+  right: Math.max(needed.right, CHANGING_DEXTERITY),
+});

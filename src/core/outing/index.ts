@@ -2,27 +2,22 @@ export { isExtrapolated, usualLevels } from "./adult";
 export { Dressing, type Dress } from "./dressing";
 
 export {
+  BARINGS,
   COVERAGES,
-  DEXTERITY,
   MODEL_VERSION,
   OUTING_RANGE,
   PHASE_KINDS,
-  PIECE_KINDS,
-  PIECE_STATUSES,
   REFUGES,
   TASK_HANDS,
   WEARING_SIDES,
   WHEN_OFF,
+  type Baring,
   type Doing,
   type Outing,
   type OutingPerson,
   type OutingPlace,
   type Phase,
   type PhaseKind,
-  type Piece,
-  type PieceKind,
-  type PieceStatus,
-  type PieceTraits,
   type PlaceSetting,
   type Recurring,
   type SpotSurroundings,
@@ -32,14 +27,36 @@ export {
   type WearingSide,
   type WhenOff,
 } from "./outing";
-export { CLOSURES, NOISE, STIFFNESS, TRACTION, WALKABILITY, WATER_RESISTANCE, type Closure } from "./piece-scales";
+export {
+  computedTraitsOf,
+  PIECE_KINDS,
+  PIECE_STATUSES,
+  type ComputedTraits,
+  type Piece,
+  type PieceKind,
+  type PieceStatus,
+  type PieceTraits,
+} from "./piece";
+export {
+  CLOSURES,
+  DEXTERITY,
+  NOISE,
+  STIFFNESS,
+  TRACTION,
+  WALKABILITY,
+  WATER_RESISTANCE,
+  type Closure,
+} from "./piece-scales";
 export { splitPhase, withoutPhase, withPhaseInserted, withPhaseMinutes } from "./edit-phase";
+export { changeCost, changeMinutes, type ChangeCost } from "./changing";
+export { drySetOf, fallIn, withLever, type AfterFall, type Lever } from "./emergency";
 export { dexterityOf } from "./hands";
 export { carriedAt, type Carried } from "./carried";
 export { wearingProblems, type KnownPiece, type WearingProblem, type WearingProblemKind } from "./wearing-problems";
 export { usualWearing, type UsualWearing } from "./usual-wearing";
 export { walkEffort } from "./walk-effort";
 export { replayTo, type Moment } from "./replay";
+export { waterCells } from "./water-layers";
 export { resistancesAt } from "./resistances-at";
 export type { OutingSeries } from "./series";
 export { natureOf, type SimulationOptions } from "./run-outing";

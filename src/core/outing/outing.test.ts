@@ -86,9 +86,10 @@ describe("dressing", () => {
     const dresses = new Dressing(pieces, wearings).dresses();
     const changes: number[] = [];
     for (let minute = -1; minute < 400; minute = dresses.nextAfter(minute, 400)) if (minute >= 0) changes.push(minute);
-    expect(changes).toEqual([0, 5, 40, 60, 185, 190, 300, 340]);
+    // Legwear takes three minutes, a jacket one; gloves and hats none. What goes on at home and off at home costs nothing.
+    expect(changes).toEqual([0, 5, 40, 43, 60, 61, 185, 190, 300, 301, 340, 351]);
     expect(changes.map((minute) => dresses.at(minute).fromMinute)).toEqual(changes);
-    expect(dresses.at(59)).toBe(dresses.at(40));
+    expect(dresses.at(59)).toBe(dresses.at(43));
     const seat = resistancesAt(sampleOuting(), 100).seat!;
     const withoutPad = { ...sampleOuting(), wearings: wearings.filter(({ pieceId }) => pieceId !== "seatPad") };
     expect(seat).toBeGreaterThan(resistancesAt(withoutPad, 100).seat! + 0.3);

@@ -1,15 +1,17 @@
 import type { BodyPerson } from "../body";
 import type { Effort, Terrain } from "../effort";
 import type { Range } from "../errors";
-import type { Label } from "../labels";
 import type { AcceptedLevels } from "../limits";
-import type { LeakPoint, Side } from "../patches";
+import type { LeakPoint, Patch, Side } from "../patches";
 import type { IndoorStart, SitterPosture } from "../sitter";
 import type { Ground, Shelter, WeatherHour } from "../weather";
-import { NOISE, type Closure } from "./piece-scales";
+import type { WettingKind } from "../water";
+import type { HeatSpan } from "../heat";
+import type { Piece } from "./piece";
+import { DEXTERITY, NOISE } from "./piece-scales";
 
 /** Changes when a figure may change; stored beside every verdict. */
-export const MODEL_VERSION = "5";
+export const MODEL_VERSION = "6";
 
 /** A warm-up is a break in a hut or vehicle: it ends a sit, a break outdoors does not. */
 export const PHASE_KINDS = ["walkIn", "setUp", "sit", "task", "break", "warmUp", "walkOut"] as const;
@@ -46,7 +48,15 @@ export type Doing = {
   /** Hands that work and what they have to be able to do: handwear that cannot is off meanwhile. */
   readonly hands?: TaskHands | undefined;
   readonly dexterityNeeded?: number | undefined;
+  /** Water it brings. */
+  readonly wetBy?: readonly WettingKind[] | undefined;
 };
+
+/** What is bared, by what it is bared for. */
+export const BARINGS = {
+  toilet: ["belly", "lowerBack", "seat", "thigh", "thighOnSeat"],
+} as const satisfies Record<string, readonly Patch[]>;
+export type Baring = keyof typeof BARINGS;
 
 /** What comes once or again and again within a phase: a task with the hands, a walk to get warm. */
 export type Recurring = Doing & {
@@ -56,6 +66,8 @@ export type Recurring = Doing & {
   readonly firstAfterMinutes: number;
   /** `null` once. */
   readonly everyMinutes: number | null;
+  /** Parts of the body bared meanwhile: a toilet stop opens several layers at once. */
+  readonly bares?: Baring | undefined;
 };
 
 /** A stretch of an outing in which a person does one thing, and what comes in between. */
@@ -64,78 +76,6 @@ export type Phase = Doing & {
   readonly minutes: number;
   readonly recurring?: readonly Recurring[] | undefined;
   readonly spot?: SpotSurroundings | undefined;
-};
-
-export const PIECE_KINDS = [
-  "garment",
-  "footwear",
-  "sock",
-  "liner",
-  "footbed",
-  "handwear",
-  "headwear",
-  "neckwear",
-  "pad",
-  "protection",
-] as const;
-export type PieceKind = (typeof PIECE_KINDS)[number];
-
-/** Whether a piece is offered for new outings: retired ones are kept in old outings, deleted ones not listed. */
-export const PIECE_STATUSES = ["inUse", "retired", "deleted"] as const;
-export type PieceStatus = (typeof PIECE_STATUSES)[number];
-
-/** One thing that insulates. */
-export type Piece = {
-  readonly id: string;
-  readonly name: string;
-  readonly kind: PieceKind;
-  readonly label: Label;
-  /** Handwear in which the fingers lie together. */
-  readonly fingersTogether: boolean;
-  /** What handwear lets the fingers do, by DEXTERITY. */
-  readonly dexterity?: number | undefined;
-  /** Where the piece ends and leaks, and what it closes over other pieces' ends. */
-  readonly endsAt?: readonly LeakPoint[] | undefined;
-  readonly seals?: readonly LeakPoint[] | undefined;
-  readonly massG?: number | undefined;
-  /** Temperature printed on a boot: shown beside ours, never used. */
-  readonly printedTemperatureC?: number | undefined;
-};
-
-/** What fingers can do in a piece of handwear, or a task asks of them, 0 to 4. */
-export const DEXTERITY = [
-  "hold and carry with the fist",
-  "grip a handle or a rod",
-  "work zips, buckles and large switches",
-  "draw, focus, release a shutter, tie a hook",
-  "all that the bare hand can",
-] as const;
-
-/** What else is known of a piece: what fingers can do in it, where it ends, what it closes, how it goes on. */
-export type PieceTraits = {
-  readonly dexterity?: number | undefined;
-  readonly endsAt?: readonly LeakPoint[] | undefined;
-  readonly seals?: readonly LeakPoint[] | undefined;
-  readonly printedTemperatureC?: number | undefined;
-  /** Room it takes in a pack, L. */
-  readonly volumeL?: number | undefined;
-  /** Legwear that opens wide enough to go on over boots. */
-  readonly opensOverBoots?: boolean | undefined;
-  /** It holds a person at height; a jacket over it needs a slot for its strap. */
-  readonly isHarness?: boolean | undefined;
-  readonly hasStrapSlot?: boolean | undefined;
-  /** By NOISE, WATER_RESISTANCE and STIFFNESS. */
-  readonly noise?: number | undefined;
-  readonly waterResistance?: number | undefined;
-  readonly stiffness?: number | undefined;
-  /** Of footwear: by TRACTION and WALKABILITY, and how it is closed. */
-  readonly traction?: number | undefined;
-  readonly walkability?: number | undefined;
-  readonly closure?: Closure | undefined;
-  readonly isAnimalFree?: boolean | undefined;
-  readonly isScentFree?: boolean | undefined;
-  readonly itches?: boolean | undefined;
-  readonly floats?: boolean | undefined;
 };
 
 /** Where a piece is while it is not worn. */
@@ -157,6 +97,8 @@ export type Wearing = {
   readonly opened?: readonly LeakPoint[] | undefined;
   /** Parts taken out, off or folded back: lining, hood, cap of a mitt. */
   readonly withoutParts?: readonly string[] | undefined;
+  /** When a piece that brings heat runs; not said: a pack is opened as it is put on, all else is off. */
+  readonly heat?: readonly HeatSpan[] | null | undefined;
 };
 
 /** Who sits. */
@@ -217,6 +159,8 @@ export type Outing = {
   readonly phases: readonly Phase[];
   readonly pieces: readonly Piece[];
   readonly wearings: readonly Wearing[];
+  /** Minute at which the person falls into the water and gets out again; asked, never planned. */
+  readonly fallsInAtMinute?: number | undefined;
 };
 
 /** How much an outing may hold. */
@@ -236,6 +180,8 @@ export const OUTING_RANGE = {
   pieceScale: [0, NOISE.length - 1],
   pieceMassG: [1, 20_000],
   printedTemperatureC: [-100, 20],
+  shaftHeightCm: [5, 110],
+  changeMinutes: [0, 30],
   latitudeDeg: [-90, 90],
   longitudeDeg: [-180, 180],
   calibrationFactor: [0.3, 3],

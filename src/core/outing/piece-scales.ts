@@ -48,3 +48,12 @@ export const WALKABILITY = [
 /** How a boot is closed: what one can do with cold fingers. */
 export const CLOSURES = ["pullOn", "laces", "zip", "buckles", "dial"] as const;
 export type Closure = (typeof CLOSURES)[number];
+
+/** What fingers can do in a piece of handwear, or a task asks of them, 0 to 4. */
+export const DEXTERITY = [
+  "hold and carry with the fist",
+  "grip a handle or a rod",
+  "work zips, buckles and large switches",
+  "draw, focus, release a shutter, tie a hook",
+  "all that the bare hand can",
+] as const;

@@ -56,7 +56,7 @@ export function withRadiation(outing: Outing): readonly WeatherHour[] {
   const count = Math.max(1, Math.ceil((last.minute - first.minute) / EVERY_MINUTES));
   return Array.from({ length: count + 1 }, (_, knot): WeatherHour => {
     const minute = Math.min(last.minute, first.minute + knot * EVERY_MINUTES);
-    const { airTemperatureC, windMPerS, relativeHumidityPercent } = course.at(minute);
+    const { airTemperatureC, windMPerS, relativeHumidityPercent, precipitationMmPerH } = course.at(minute);
     const { radiantTemperatureC, groundSurfaceC } = radiantSurroundings({
       airTemperatureC,
       vapourPressureKPa: (saturationPressureKPa(airTemperatureC) * relativeHumidityPercent) / PERCENT,
@@ -73,6 +73,7 @@ export function withRadiation(outing: Outing): readonly WeatherHour[] {
       relativeHumidityPercent,
       radiantTemperatureC: statedAt(weather, minute) ?? radiantTemperatureC,
       groundSurfaceC,
+      precipitationMm: precipitationMmPerH,
     };
   });
 }

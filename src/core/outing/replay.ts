@@ -5,6 +5,7 @@ import type { Outing } from "./outing";
 import { natureOf } from "./run-outing";
 import type { SitSpan } from "./sits";
 import { phaseAt, Surroundings } from "./surroundings";
+import { waterCells } from "./water-layers";
 
 /** A sitter brought to a minute of an outing, and what surrounded them in the step that led there. */
 export type Moment = {
@@ -20,8 +21,14 @@ export type Moment = {
  */
 export function replayTo(outing: Outing, { toMinute, lastPhase }: SitSpan, minute: number): Moment {
   const surroundings = new Surroundings(outing);
-  const sitter = createSitter(outing.person.body, outing.start, natureOf(outing.person));
-  const course = new Course(sitter, surroundings, "paced");
+  const sitter = createSitter(
+    outing.person.body,
+    outing.start,
+    natureOf(outing.person),
+    undefined,
+    waterCells(outing.pieces),
+  );
+  const course = new Course(sitter, surroundings, "paced", outing.fallsInAtMinute);
   const until = Math.max(1, minute);
   let start = 0;
   outing.phases.slice(0, lastPhase + 1).forEach(({ minutes }, phase) => {

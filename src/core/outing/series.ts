@@ -1,4 +1,4 @@
-import { SEGMENT_COUNT } from "../body";
+import { SEGMENT_COUNT, SEGMENT_INDEX, type Segment } from "../body";
 import { DIGIT_COUNT, DIGITS, type Digit } from "../digits";
 import type { Conditions, Sitter } from "../sitter";
 
@@ -13,9 +13,23 @@ export type OutingSeries = {
   readonly heatMadeW: Float64Array;
   readonly airTemperatureC: Float64Array;
   readonly relativeWindMPerS: Float64Array;
+  /** Water in the clothes of each part, g per m² of its skin. */
+  readonly waterGPerM2: Readonly<Record<WetPart, Float64Array>>;
   /** 17 values a minute, in the order of SEGMENTS. */
   readonly segmentSkinC: Float64Array;
 };
+
+/** Parts whose wetness is told. */
+export const WET_PARTS = ["trunk", "feet", "hands", "head", "legs"] as const;
+export type WetPart = (typeof WET_PARTS)[number];
+const WET_SEGMENTS: Readonly<Record<WetPart, readonly Segment[]>> = {
+  trunk: ["chest", "back", "pelvis"],
+  feet: ["leftFoot", "rightFoot"],
+  hands: ["leftHand", "rightHand"],
+  head: ["head", "neck"],
+  legs: ["leftThigh", "leftLeg", "rightThigh", "rightLeg"],
+};
+const SEGMENTS_OF_PART = WET_PARTS.map((part) => WET_SEGMENTS[part].map((segment) => SEGMENT_INDEX[segment]));
 
 /** Writes a sitter's state into curves of a fixed length; minutes that were stepped over lie on the straight line. */
 export type Recorder = { readonly series: OutingSeries; record(minute: number, sitter: Sitter, at: Conditions): void };
@@ -27,6 +41,8 @@ export type Recorder = { readonly series: OutingSeries; record(minute: number, s
 export function createRecorder(minutes: number, skin = true): Recorder {
   const curve = (): Float64Array => new Float64Array(minutes + 1);
   const digitC = Object.fromEntries(DIGITS.map((digit) => [digit, curve()])) as Record<Digit, Float64Array>;
+  const waterGPerM2 = Object.fromEntries(WET_PARTS.map((part) => [part, curve()])) as Record<WetPart, Float64Array>;
+  const waterCurves = WET_PARTS.map((part) => waterGPerM2[part]);
   const digitCurves = DIGITS.map((digit) => digitC[digit]);
   const segmentSkinC = new Float64Array(skin ? (minutes + 1) * SEGMENT_COUNT : 0);
   const series = {
@@ -39,10 +55,12 @@ export function createRecorder(minutes: number, skin = true): Recorder {
     heatMadeW: curve(),
     airTemperatureC: curve(),
     relativeWindMPerS: curve(),
+    waterGPerM2,
     segmentSkinC,
   };
   const curves = [
     ...digitCurves,
+    ...waterCurves,
     series.heatDebtWhPerM2,
     series.shiveringWPerM2,
     series.trunkC,
@@ -61,6 +79,7 @@ export function createRecorder(minutes: number, skin = true): Recorder {
     series.heatMadeW[minute] = sitter.body.last.heatMadeW;
     series.airTemperatureC[minute] = at.airTemperatureC;
     series.relativeWindMPerS[minute] = at.relativeWindMPerS;
+    if (sitter.wet) recordWater(waterCurves, minute, sitter);
     if (skin) recordSkin(segmentSkinC, minute, sitter.body.now.skinC);
     if (minute - last > 1) {
       for (const curve of curves) fillBetween(curve, last, minute, 1, 0);
@@ -71,6 +90,19 @@ export function createRecorder(minutes: number, skin = true): Recorder {
     last = minute;
   };
   return { series, record };
+}
+
+function recordWater(curves: readonly Float64Array[], minute: number, { wet, body }: Sitter): void {
+  const { skinAreaM2 } = body.parameters;
+  for (let part = 0; part < curves.length; part++) {
+    let heldG = 0;
+    let areaM2 = 0;
+    for (const segment of SEGMENTS_OF_PART[part]!) {
+      heldG += wet!.heldGPerM2(segment) * skinAreaM2[segment]!;
+      areaM2 += skinAreaM2[segment]!;
+    }
+    curves[part]![minute] = heldG / areaM2;
+  }
 }
 
 function recordSkin(segmentSkinC: Float64Array, minute: number, skinC: Float64Array): void {

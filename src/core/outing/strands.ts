@@ -1,4 +1,4 @@
-import type { Doing, Phase, PhaseKind } from "./outing";
+import type { Doing, Phase, PhaseKind, Recurring } from "./outing";
 
 // A phase is a strand of its own, into which tasks and breaks are woven at their minutes.
 
@@ -15,7 +15,10 @@ export function strandAt({ recurring }: Phase, minuteInPhase: number): number {
 }
 
 /** All strands of a phase, in the order of `strandAt`. */
-export const strandsOf = (phase: Phase): readonly Doing[] => [phase, ...(phase.recurring ?? [])];
+export const strandsOf = (phase: Phase): readonly (Doing & Pick<Recurring, "bares">)[] => [
+  phase,
+  ...(phase.recurring ?? []),
+];
 
 /** What a minute of a phase counts as. */
 export const kindAt = (phase: Phase, minuteInPhase: number): PhaseKind =>

@@ -3,8 +3,9 @@ import { exertionOf, type Exertion } from "../effort";
 import { WeatherCourse } from "../weather";
 import { StrandConditions, workedDoing } from "./conditions";
 import { Dressing, type Dress, type Dresses } from "./dressing";
+import { BroughtHeats } from "./heaters";
 import { handsNeeded, NO_HANDS, type HandsNeeded } from "./hands";
-import type { Doing, Outing, Phase } from "./outing";
+import { BARINGS, type Baring, type Doing, type Outing, type Phase } from "./outing";
 import { withRadiation } from "./radiation";
 import { strandAt, strandsOf } from "./strands";
 import type { Conditions } from "../sitter";
@@ -25,17 +26,19 @@ export class Surroundings {
     const weather = new WeatherCourse(withRadiation(outing));
     const dressing = new Dressing(outing.pieces, outing.wearings);
     const byNeed = new Map<string, Dresses>();
-    const dressesFor = (needed: HandsNeeded): Dresses => {
-      const key = `${needed.left} ${needed.right}`;
-      const known = byNeed.get(key) ?? dressing.dresses(needed.left === 0 && needed.right === 0 ? NO_HANDS : needed);
+    const dressesFor = (needed: HandsNeeded, bares: Baring | undefined): Dresses => {
+      const key = `${needed.left} ${needed.right} ${bares ?? ""}`;
+      const hands = needed.left === 0 && needed.right === 0 ? NO_HANDS : needed;
+      const known = byNeed.get(key) ?? dressing.dresses(hands, bares && BARINGS[bares]);
       byNeed.set(key, known);
       return known;
     };
     const exertion = exertionFor(outing);
+    const heats = new BroughtHeats(outing, outing.person.body);
     this.runs = outing.phases.map((phase) =>
       strandsOf(phase).map((doing) => ({
-        conditions: new StrandConditions(outing, weather, phase, workedDoing(doing, exertion(doing))),
-        dresses: dressesFor(handsNeeded(doing, outing.person)),
+        conditions: new StrandConditions(outing, weather, heats, phase, workedDoing(doing, exertion(doing))),
+        dresses: dressesFor(handsNeeded(doing, outing.person), doing.bares),
       })),
     );
   }

@@ -1,5 +1,5 @@
 import { coveredPatches, type Label } from "../labels";
-import type { PieceKind } from "./outing";
+import type { PieceKind } from "./piece";
 
 /** Where a piece goes when nobody has said: order from the skin, and whether it waits for the sit (assumptions). */
 export type UsualWearing = { readonly rank: number; readonly isForTheSit: boolean };
@@ -16,6 +16,7 @@ const BY_KIND: Partial<Record<PieceKind, UsualWearing>> = {
   neckwear: MIDDLE,
   pad: { rank: 50, isForTheSit: true },
   protection: { rank: 60, isForTheSit: false },
+  heatSource: { rank: 15, isForTheSit: false },
 };
 
 /** Shells and thick outer pieces go over all; what is insulated and holds wind off waits for the sit, but for legwear. */
@@ -40,6 +41,9 @@ export function usualWearing({ kind, label, fingersTogether }: Worn): UsualWeari
   if (kind === "headwear") return ofHeadwear(label);
   return ofGarment(label);
 }
+
+/** Whether a piece is usually worn on the skin. */
+export const isNextToSkin = (piece: Worn): boolean => usualWearing(piece).rank === NEXT_TO_SKIN.rank;
 
 function ofHeadwear(label: Label): UsualWearing {
   if (label.kind === "explicit") return MIDDLE;

@@ -1,6 +1,7 @@
 import { coveredPatches, readLabel } from "../labels";
 import type { Patch } from "../patches";
-import type { Piece, PieceTraits, Wearing } from "./outing";
+import type { Wearing } from "./outing";
+import type { Piece, PieceTraits } from "./piece";
 
 /** What cannot be, or should not. */
 export type WearingProblemKind =

@@ -1,5 +1,5 @@
 import { readLabel, type Label } from "../labels";
-import type { Doing, Outing, Phase } from "../outing";
+import { changeMinutes, type Doing, type Outing, type Phase } from "../outing";
 import type { Variation } from "./variation";
 
 /** A label misread by so many standard deviations: all its panels together, as layers that are taken as they are. */
@@ -41,6 +41,7 @@ export function varyOuting(outing: Outing, variation: Variation): Outing {
     })),
     pieces: outing.pieces.map((piece) => ({
       ...piece,
+      changeMinutes: changeMinutes(piece), // layers as they are no longer tell what is next to the skin
       label: misread(piece.label, labelDeviation.get(piece.id) ?? 0),
     })),
   };

@@ -1,6 +1,8 @@
 import type { Posture } from "../body";
 import { ACTIVITY_RATIO_RANGE, RIDE_RANGE, WALK_RANGE } from "../effort";
 import type { Range } from "../errors";
+import type { WaterPlan, WetSurroundings } from "../water";
+import type { BroughtHeat } from "./brought-heat";
 import type { Outfit } from "./outfit";
 
 /** How a person holds themselves. */
@@ -31,6 +33,12 @@ export type Conditions = {
   readonly outfit: Outfit;
   /** From `contactResistances`, for this outfit, posture and ground. */
   readonly contactM2KPerW: Float64Array;
+  /** How water meets the layers of the outfit; `null` where nothing worn takes up water. */
+  readonly water: WaterPlan | null;
+  /** Water from outside; `null` where it is dry. */
+  readonly wetting: WetSurroundings | null;
+  /** Heat of packs and heated clothes; `null` where there is none. */
+  readonly broughtHeat: BroughtHeat | null;
 };
 
 /** Ranges of the surroundings an outing may name. */

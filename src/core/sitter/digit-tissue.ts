@@ -19,6 +19,8 @@ const NATURE = DIGITS.map((digit) => DIGIT_NATURE[DIGIT_PLACE[digit].kind]);
 const PER_CAPACITY = Float64Array.from(NATURE, ({ capacityJPerM2K }) => 1 / capacityJPerM2K);
 const SKIN = Int32Array.from(DIGIT_SEGMENT, (segment) => SEGMENT_NODES[segment]!.skin);
 
+const NO_HEAT = new Float64Array(DIGIT_COUNT);
+
 const CURVES = 8;
 
 /** Digits and what they remember of the last steps, each by the order of DIGITS. */
@@ -112,7 +114,7 @@ export class DigitTissue {
   advance(exchange: OutingExchange, at: Conditions, stepS: number): void {
     const { state } = this;
     this.supplyAll(at);
-    this.stepAll(exchange, stepS);
+    this.stepAll(exchange, at.broughtHeat?.digitsWPerM2 ?? NO_HEAT, stepS);
     state.stepBeforeS = state.stepS;
     state.stepS = stepS;
   }
@@ -149,7 +151,7 @@ export class DigitTissue {
    * The exchanges as they are halfway, towards the temperature at which they are in balance. Of second order, and stable
    * however fast blood flows; what is drawn is what the digit gains and loses, so that energy closes.
    */
-  private stepAll(exchange: OutingExchange, stepS: number): void {
+  private stepAll(exchange: OutingExchange, broughtWPerM2: Float64Array, stepS: number): void {
     const { drawnAreaM2, state, supplies } = this;
     const { drawnFromArteryW, drawnFromSkinW, riseK: rises, temperatureC: digitsC } = state;
     const ratio = state.stepS > 0 ? stepS / state.stepS : 0;
@@ -164,7 +166,8 @@ export class DigitTissue {
       const arteryC = (bodyC[artery]! + pastC[artery]!) / 2;
       const skinC = (bodyC[skin]! + pastC[skin]!) / 2;
       const conductance = 1 / digitsM2KPerW[digit]!;
-      const besideW = DIGIT_CONDUCTION_W_PER_M2K * skinC + conductance * digitSurroundingsC[digit]!;
+      const besideW =
+        DIGIT_CONDUCTION_W_PER_M2K * skinC + conductance * digitSurroundingsC[digit]! + broughtWPerM2[digit]!;
       const besideWPerK = DIGIT_CONDUCTION_W_PER_M2K + conductance;
       const perCapacity = stepS * PER_CAPACITY[digit]!;
       const digitC = digitsC[digit]!;

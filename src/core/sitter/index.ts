@@ -1,3 +1,4 @@
+export { createBroughtHeat, type BroughtHeat } from "./brought-heat";
 export { CONDITION_RANGE, SITTER_POSTURES, type Conditions, type SitterPosture } from "./conditions";
 export { contactResistances, type Rest } from "./contact";
 export { INDOOR_START_RANGE, restedPerson, USUAL_START, type IndoorStart, type RestedPerson } from "./indoor-start";

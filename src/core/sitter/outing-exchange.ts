@@ -11,6 +11,7 @@ import { clothingInsulation, stirring } from "../clothing";
 import { DIGIT_COUNT, DIGIT_RADIATION_W_PER_M2K, DIGIT_SEGMENT, digitConvection } from "../digits";
 import { isDigitPatch, SITES } from "../patches";
 import { LEWIS_K_PER_KPA } from "../units";
+import type { WaterBook } from "../water";
 import { BODY_POSTURE, type Conditions } from "./conditions";
 import { DIGIT_SITE } from "./outfit";
 
@@ -21,6 +22,9 @@ const DIGIT_AT_SITE = Int32Array.from(DIGIT_SITE);
 const SITE_SEGMENT = Int32Array.from(SITES, ({ segmentIndex }) => segmentIndex);
 const SITE_SHARE = Float64Array.from(SITES, ({ share }) => share);
 
+/** Share of its insulation that dry clothing keeps. */
+const DRY = new Float64Array(SEGMENT_COUNT).fill(1);
+
 /** What the resistances of a step follow from; while it stays the same they do too. */
 type Followed = {
   outfit: Conditions["outfit"] | null;
@@ -28,22 +32,25 @@ type Followed = {
   posture: Conditions["posture"] | null;
   relativeWindMPerS: number;
   walkSpeedMPerS: number;
+  waterVersion: number;
 };
 
 /** Notes what the resistances follow from; whether any of it changed. */
-function hasChanged(before: Followed, at: Conditions): boolean {
+function hasChanged(before: Followed, at: Conditions, waterVersion: number): boolean {
   const changed =
     at.posture === "lying" || // its convection follows skin and air
     before.outfit !== at.outfit ||
     before.contactM2KPerW !== at.contactM2KPerW ||
     before.posture !== at.posture ||
     before.relativeWindMPerS !== at.relativeWindMPerS ||
-    before.walkSpeedMPerS !== at.walkSpeedMPerS;
+    before.walkSpeedMPerS !== at.walkSpeedMPerS ||
+    before.waterVersion !== waterVersion;
   before.outfit = at.outfit;
   before.contactM2KPerW = at.contactM2KPerW;
   before.posture = at.posture;
   before.relativeWindMPerS = at.relativeWindMPerS;
   before.walkSpeedMPerS = at.walkSpeedMPerS;
+  before.waterVersion = waterVersion;
   return changed;
 }
 
@@ -71,7 +78,10 @@ export class OutingExchange {
   private readonly airC = new Float64Array(SEGMENT_COUNT);
   /** Of what lies outermost, by share of the segment. */
   private readonly vapourIndex = new Float64Array(SEGMENT_COUNT);
-  private readonly clothingM2KPerW = new Float64Array(SEGMENT_COUNT);
+  /** Of the clothing alone, as wet as it is, m²·K/W. */
+  readonly clothingM2KPerW = new Float64Array(SEGMENT_COUNT);
+  /** Evaporative, of the air outside, m²·kPa/W. */
+  readonly airVapourM2KPaPerW = new Float64Array(SEGMENT_COUNT);
   /** Per m² of segment skin: towards air and sky, and towards what is touched. */
   private readonly freeWPerM2K = new Float64Array(SEGMENT_COUNT);
   private readonly touchingWPerM2K = new Float64Array(SEGMENT_COUNT);
@@ -84,11 +94,19 @@ export class OutingExchange {
     posture: null,
     relativeWindMPerS: NaN,
     walkSpeedMPerS: NaN,
+    waterVersion: 0,
   };
+
+  private readonly water: WaterBook | null;
+
+  /** @param water what keeps the water in the clothes, if they take up any */
+  constructor(water: WaterBook | null = null) {
+    this.water = water;
+  }
 
   /** Writes one step's exchange. */
   write(out: SkinExchange, body: Body, at: Conditions): void {
-    if (hasChanged(this.before, at)) {
+    if (hasChanged(this.before, at, this.water?.version ?? 0)) {
       this.writeResistances(at, body.now.skinC);
       this.writeConductances(out, body.parameters);
     }
@@ -113,9 +131,9 @@ export class OutingExchange {
       const all = free + this.touchingWPerM2K[segment]!;
       this.freeShare[segment] = free / all;
       out.dryConductanceWPerK[segment] = all * skinAreaM2[segment]!;
-      const evaporative =
-        this.clothingM2KPerW[segment]! / (LEWIS_K_PER_KPA * this.vapourIndex[segment]!) +
-        1 / (LEWIS_K_PER_KPA * this.convectionWPerM2K[segment]!);
+      const ofAir = 1 / (LEWIS_K_PER_KPA * this.convectionWPerM2K[segment]!);
+      const evaporative = this.clothingM2KPerW[segment]! / (LEWIS_K_PER_KPA * this.vapourIndex[segment]!) + ofAir;
+      this.airVapourM2KPaPerW[segment] = ofAir;
       out.vapourConductanceWPerKPa[segment] = skinAreaM2[segment]! / evaporative;
     }
   }
@@ -150,6 +168,7 @@ export class OutingExchange {
   private writeDigits(at: Conditions): void {
     const { stacks, digitParts, digitShapes } = at.outfit;
     const { digitsM2KPerW, stackM2KPerW } = this;
+    const kept = this.water?.state.keptShare ?? DRY;
     digitsM2KPerW.fill(0);
     let surface = 0;
     for (let part = 0; part < digitParts.place.length; part++) {
@@ -158,7 +177,7 @@ export class OutingExchange {
       if (part === 0 || digitParts.place[part - 1] !== digit) {
         surface = digitConvection(digitShapes[digit]!, at.relativeWindMPerS) + DIGIT_RADIATION_W_PER_M2K;
       }
-      const worn = stackM2KPerW[stack]! + stacks[stack]!.skinOverOuterArea / surface;
+      const worn = stackM2KPerW[stack]! * kept[DIGIT_SEGMENT[digit]!]! + stacks[stack]!.skinOverOuterArea / surface;
       digitsM2KPerW[digit] = digitsM2KPerW[digit]! + digitParts.share[part]! / worn;
     }
     for (let digit = 0; digit < DIGIT_COUNT; digit++) digitsM2KPerW[digit] = 1 / digitsM2KPerW[digit]!;
@@ -184,6 +203,7 @@ export class OutingExchange {
   private writeSiteResistances(at: Conditions): void {
     const { stacks, siteParts } = at.outfit;
     const { sitesM2KPerW, digitsM2KPerW, stackM2KPerW, airM2KPerW, vapourIndex } = this;
+    const kept = this.water?.state.keptShare ?? DRY;
     sitesM2KPerW.fill(0);
     vapourIndex.fill(0);
     for (let part = 0; part < siteParts.place.length; part++) {
@@ -191,7 +211,7 @@ export class OutingExchange {
       const stack = siteParts.stack[part]!;
       const segment = SITE_SEGMENT[site]!;
       const share = siteParts.share[part]!;
-      const worn = stackM2KPerW[stack]! + stacks[stack]!.skinOverOuterArea * airM2KPerW[segment]!;
+      const worn = stackM2KPerW[stack]! * kept[segment]! + stacks[stack]!.skinOverOuterArea * airM2KPerW[segment]!;
       sitesM2KPerW[site] = sitesM2KPerW[site]! + share / worn;
       vapourIndex[segment] = vapourIndex[segment]! + SITE_SHARE[site]! * share * stacks[stack]!.vapourIndex;
     }

@@ -3,7 +3,8 @@ import { DEMO_NAMES, demoOuting, sampleOuting } from "../../../tests/sample-outi
 import { twelveHourOuting } from "../../../scripts/bench/twelve-hours";
 import { SEGMENT_COUNT, SEGMENT_INDEX, SEGMENT_NODES } from "../body";
 import { DIGIT_PLACE, DIGITS } from "../digits";
-import { phaseAt, simulateOuting, Surroundings, type Outing, type OutingSeries } from "../outing";
+import { readLabel } from "../labels";
+import { phaseAt, simulateOuting, Surroundings, waterCells, type Outing, type OutingSeries } from "../outing";
 import { breathingLoss, createSkinExchange, OUTING_BODY } from "../body";
 import { contactResistances, createSitter, restedPerson, USUAL_NATURE, type Conditions, type Sitter } from ".";
 import { OutingExchange } from "./outing-exchange";
@@ -13,7 +14,8 @@ const rested = restedPerson(outing.person.body, outing.start);
 const { resting } = rested;
 const sum = (values: Float64Array): number => values.reduce((total, value) => total + value, 0);
 const totalMinutes = outing.phases.reduce((total, { minutes }) => total + minutes, 0);
-const newSitter = (): Sitter => createSitter(outing.person.body, outing.start, USUAL_NATURE, rested);
+const newSitter = (): Sitter =>
+  createSitter(outing.person.body, outing.start, USUAL_NATURE, rested, waterCells(outing.pieces));
 
 /** Digits minute by minute through the sample outing, each minute in so many steps of first order. */
 function digitsThrough(sitter: Sitter, stepsPerMinute: number, of: Outing = outing): Float64Array[] {
@@ -35,6 +37,24 @@ const digitsOf = (of: Outing, stepping: "paced" | "halved"): Float64Array[] => {
   return Array.from({ length: series.minutes }, (_, minute) => digitsAt(series, minute + 1));
 };
 
+/** The same clothes of cloth that takes up no water. */
+const keptDry = (of: Outing): Outing => ({
+  ...of,
+  pieces: of.pieces.map((piece) => ({
+    ...piece,
+    label: {
+      kind: "explicit",
+      panels: readLabel(piece.label).map(({ patch, side, layers, coverShare, part }) => ({
+        patches: [patch],
+        side,
+        coverShare,
+        part: part ?? undefined,
+        layers: layers.map((layer) => ({ ...layer, absorbingGPerM2: undefined })),
+      })),
+    },
+  })),
+});
+
 const worstK = (one: readonly Float64Array[], other: readonly Float64Array[]): number =>
   Math.max(
     ...one.flatMap((digits, minute) => [...digits].map((value, digit) => Math.abs(value - other[minute]![digit]!))),
@@ -45,7 +65,10 @@ describe("the step", () => {
     ...DEMO_NAMES.map((name) => [name, demoOuting(name)] as const),
     ["the benchmark's twelve hours", twelveHourOuting()] as const,
   ])("half of each moves no digit by 0.05 K at any minute: %s", (_name, of) => {
-    expect(worstK(digitsOf(of, "paced"), digitsOf(of, "halved"))).toBeLessThanOrEqual(0.05);
+    const dry = keptDry(of);
+    expect(worstK(digitsOf(dry, "paced"), digitsOf(dry, "halved"))).toBeLessThanOrEqual(0.05);
+    // Water is moved by the minute beside the steps; planes that begin to condense at a minute add a little.
+    expect(worstK(digitsOf(of, "paced"), digitsOf(of, "halved"))).toBeLessThanOrEqual(0.06);
   });
 
   it("leads where the published scheme leads as its step goes to nothing", () => {
@@ -61,11 +84,12 @@ describe("the step", () => {
 /** Watches what a sitter's body makes, keeps and loses, step by step, worked from its temperatures alone. */
 class EnergyBook {
   private readonly exchange = createSkinExchange();
-  private readonly copy = new OutingExchange();
+  private readonly copy: OutingExchange;
   private readonly sitter: Sitter;
 
   constructor(sitter: Sitter) {
     this.sitter = sitter;
+    this.copy = new OutingExchange(sitter.wet!.book);
   }
 
   contentJ(): number {
@@ -80,6 +104,11 @@ class EnergyBook {
   /** Made less what left by breath, skin and sweat at the end of a step, W; digits not counted. */
   step(at: Conditions, stepS: number): number {
     this.copy.write(this.exchange, this.sitter.body, at);
+    const { skinAreaM2 } = this.sitter.body.parameters;
+    const fromWaterW = skinAreaM2.reduce(
+      (total, areaM2, segment) => total + areaM2 * this.sitter.wet!.book.heatAheadWPerM2(segment, stepS),
+      0,
+    );
     this.sitter.step(at, stepS);
     const { last, now, vapour } = this.sitter.body;
     const { dryConductanceWPerK, surroundingsC, vapourPressureKPa } = this.exchange;
@@ -89,7 +118,7 @@ class EnergyBook {
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
       lostW += dryConductanceWPerK[segment]! * (now.skinC[segment]! - surroundingsC[segment]!);
     }
-    return last.heatMadeW - lostW;
+    return last.heatMadeW - lostW + fromWaterW;
   }
 }
 

@@ -5,15 +5,18 @@ import {
   NODE_COUNT,
   OUTING_BODY,
   PastState,
+  SEGMENT_NODES,
   trunkCoreC,
   type Body,
   type BodyPerson,
 } from "../body";
 import { SECONDS_PER_HOUR } from "../units";
+import { WaterState } from "../water";
 import type { Conditions } from "./conditions";
 import { DigitState, DigitTissue } from "./digit-tissue";
 import { restedPerson, type IndoorStart, type RestedPerson } from "./indoor-start";
 import { OutingExchange } from "./outing-exchange";
+import { WetClothes } from "./wet-clothes";
 
 /** A person's body with digits, advanced a step at a time. Read the buffers between steps; do not write. */
 export type Sitter = {
@@ -35,6 +38,8 @@ export type Sitter = {
   shiveringWPerM2(): number;
   /** What each digit drew from its artery and from its segment's skin in the step just made, W. */
   readonly drawn: Pick<DigitState, "drawnFromArteryW" | "drawnFromSkinW">;
+  /** What the clothes hold of water; `null` where nothing worn takes any up. */
+  readonly wet: WetClothes | null;
   /** Copies all state, to try a branch and come back. */
   save(into: SitterState): void;
   restore(state: SitterState): void;
@@ -45,8 +50,14 @@ export class SitterState {
   readonly temperatureC = new Float64Array(NODE_COUNT);
   readonly past = new PastState();
   readonly digits = new DigitState();
+  readonly water: WaterState | null;
   shiveredJ = 0;
   shiveringW = 0;
+
+  /** @param waterCells as of the sitter */
+  constructor(waterCells: number) {
+    this.water = waterCells > 0 ? new WaterState(waterCells) : null;
+  }
 }
 
 /** What of the body is a person's own, or uncertain. */
@@ -68,6 +79,7 @@ export const USUAL_NATURE: BodilyNature = {
 
 /**
  * A person who has rested indoors and steps out.
+ * @param waterCells pieces on segments that may hold water
  * @param rested the person as they step out, when already known (it depends on person, basal heat and start alone)
  * @throws {CoreError} `out-of-range` when the person leaves PERSON_RANGE
  * @source outing mode of docs/method.md on JOS-3 (Takahashi et al. 2021)
@@ -77,13 +89,15 @@ export function createSitter(
   start: IndoorStart,
   nature: BodilyNature = USUAL_NATURE,
   rested: RestedPerson = restedPerson(person, start, nature.basalHeatFactor),
+  waterCells = 0,
 ): Sitter {
   const { openingPerTrunkK, digitFlowFactor } = nature;
   const body = bodyAtRest(rested.resting, { ...OUTING_BODY, openingPerTrunkK });
   body.temperatureC.set(rested.temperatureC);
   const { surfaceM2, capacityJPerK } = body.parameters;
   const skinExchange = createSkinExchange();
-  const exchange = new OutingExchange();
+  const wet = waterCells > 0 ? new WetClothes(waterCells) : null;
+  const exchange = new OutingExchange(wet?.book);
   const digits = new DigitTissue(body, digitFlowFactor);
   let shiveredJ = 0;
   let shiveringBeforeW = 0;
@@ -112,12 +126,16 @@ export function createSitter(
     digitC: digits.state.temperatureC,
     drawn: digits.state,
     exchange,
+    wet,
     step: (conditions, stepS) => {
       exchange.write(skinExchange, body, conditions);
       body.regulate(skinExchange, conditions.activityRatio, stepS);
       digits.chargeBody(stepS);
+      if (conditions.broughtHeat) addSkinHeat(body, conditions.broughtHeat.skinW);
+      wet?.chargeBody(body, stepS);
       body.advance(skinExchange, stepS);
       digits.advance(exchange, conditions, stepS);
+      wet?.pass(body, skinExchange, exchange, conditions, stepS);
       const { shiveringW } = body.last;
       shiveredJ += ((shiveringBeforeW + shiveringW) / 2) * stepS;
       shiveringBeforeW = shiveringW;
@@ -135,6 +153,7 @@ export function createSitter(
       into.temperatureC.set(body.temperatureC);
       into.past.copy(body.past);
       into.digits.copy(digits.state);
+      if (wet && into.water) into.water.copy(wet.book.state);
       into.shiveredJ = shiveredJ;
       into.shiveringW = shiveringBeforeW;
     },
@@ -142,8 +161,15 @@ export function createSitter(
       body.temperatureC.set(state.temperatureC);
       body.past.copy(state.past);
       digits.state.copy(state.digits);
+      if (wet && state.water) wet.restore(state.water);
       shiveredJ = state.shiveredJ;
       shiveringBeforeW = state.shiveringW;
     },
   };
+}
+
+function addSkinHeat(body: Body, skinW: Float64Array): void {
+  for (let segment = 0; segment < skinW.length; segment++) {
+    if (skinW[segment] !== 0) body.addHeat(SEGMENT_NODES[segment]!.skin, skinW[segment]!);
+  }
 }

@@ -15,6 +15,8 @@ export type WeatherHour = {
   readonly cloudShare?: number | null | undefined;
   /** Surface of the ground, °C; nothing given: the air's. */
   readonly groundSurfaceC?: number | undefined;
+  /** Through the time until the next hour, as water, mm/h; nothing given: dry. */
+  readonly precipitationMm?: number | null | undefined;
 };
 
 /** Weather of one minute. */
@@ -24,6 +26,7 @@ export type WeatherNow = {
   readonly relativeHumidityPercent: number;
   readonly radiantTemperatureC: number;
   readonly groundSurfaceC: number;
+  readonly precipitationMmPerH: number;
 };
 
 const surfaceOf = (hour: WeatherHour): number => hour.groundSurfaceC ?? hour.airTemperatureC;
@@ -44,6 +47,7 @@ export class WeatherCourse {
     relativeHumidityPercent: 0,
     radiantTemperatureC: 0,
     groundSurfaceC: 0,
+    precipitationMmPerH: 0,
   };
   private after = 0;
 
@@ -71,6 +75,8 @@ export class WeatherCourse {
     now.relativeHumidityPercent = between(earlier.relativeHumidityPercent, later.relativeHumidityPercent, share);
     now.radiantTemperatureC = between(radiantOf(earlier), radiantOf(later), share);
     now.groundSurfaceC = between(surfaceOf(earlier), surfaceOf(later), share);
+    // Constant over its hour; the last hour's is held, as everything is.
+    now.precipitationMmPerH = (minute >= later.minute ? later : earlier).precipitationMm ?? 0;
     return now;
   }
 }

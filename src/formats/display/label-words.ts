@@ -103,6 +103,7 @@ export const KIND_WORDS: Readonly<Record<PieceKind, string>> = {
   neckwear: "neckwear",
   pad: "pad",
   protection: "protection",
+  heatSource: "heat source",
 };
 
 export const CLOSURE_WORDS: Readonly<Record<Closure, string>> = {

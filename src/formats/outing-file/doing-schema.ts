@@ -1,7 +1,8 @@
 import { z } from "zod";
 import { EFFORT_CLASS, RIDE_RANGE, TERRAIN_FACTOR, WALK_RANGE } from "@/core/effort";
-import { OUTING_RANGE, TASK_HANDS } from "@/core/outing";
+import { BARINGS, OUTING_RANGE, TASK_HANDS } from "@/core/outing";
 import { CONDITION_RANGE, SITTER_POSTURES } from "@/core/sitter";
+import { WETTINGS } from "@/core/water";
 import { keysOf, wholeWithin, within } from "../within";
 
 const effortSchema = z.discriminatedUnion("kind", [
@@ -28,6 +29,7 @@ export const doingExtras = {
   leaning: z.boolean().optional(),
   hands: z.enum(TASK_HANDS).optional(),
   dexterityNeeded: wholeWithin(OUTING_RANGE.dexterity).optional(),
+  wetBy: z.array(z.enum(WETTINGS)).max(WETTINGS.length).optional(),
 };
 
 export const doingSchema = z.strictObject({
@@ -44,6 +46,7 @@ export const recurringSchema = doingSchema
     minutes: wholeWithin(OUTING_RANGE.recurringMinutes),
     firstAfterMinutes: wholeWithin(OUTING_RANGE.firstAfterMinutes).default(0),
     everyMinutes: wholeWithin(OUTING_RANGE.everyMinutes).nullable().default(null),
+    bares: z.enum(keysOf(BARINGS)).optional(),
   })
   .refine(({ minutes, everyMinutes }) => everyMinutes === null || minutes < everyMinutes, {
     path: ["everyMinutes"],

@@ -3,6 +3,7 @@ import { GAP_BY_FIT_MM, LAYER_RANGE } from "@/core/clothing";
 import {
   ASSEMBLY_FACTOR,
   BATTING_FIBRES,
+  FIBRES,
   FACE_PERMEABILITY_L_PER_M2S,
   LABEL_RANGE,
   LOFT_KEPT,
@@ -19,7 +20,7 @@ const thicknessMm = within(LABEL_RANGE.thicknessMm);
 const massGPerM2 = within(LABEL_RANGE.massGPerM2);
 
 export const materialSchema = z.discriminatedUnion("kind", [
-  z.strictObject({ kind: z.literal("thickness"), thicknessMm }),
+  z.strictObject({ kind: z.literal("thickness"), thicknessMm, fibre: z.enum(FIBRES).optional() }),
   z.strictObject({ kind: z.literal("highPile"), thicknessMm }),
   z.strictObject({
     kind: z.literal("garmentBatting"),
@@ -29,7 +30,7 @@ export const materialSchema = z.discriminatedUnion("kind", [
   }),
   z.strictObject({ kind: z.enum(["bootBatting", "gloveBatting", "mittBatting"]), massGPerM2 }),
   z.strictObject({ kind: z.literal("fleece"), massGPerM2 }),
-  z.strictObject({ kind: z.literal("knit"), massGPerM2 }),
+  z.strictObject({ kind: z.literal("knit"), massGPerM2, fibre: z.enum(FIBRES).optional() }),
   z.strictObject({ kind: z.literal("felt"), thicknessMm }),
   z.strictObject({
     kind: z.literal("down"),

@@ -18,6 +18,7 @@ import { LEAK_POINTS, SIDES } from "@/core/patches";
 import { GROUND_RANGE, GROUNDS, SEAT_HEIGHT_RANGE_M, SHELTER } from "@/core/weather";
 import { keysOf, wholeWithin, within } from "../within";
 import { doingExtras, doingSchema, recurringSchema } from "./doing-schema";
+import { heatSourceSchema, heatSpansSchema } from "./heat-schema";
 import { labelSchema, partSchema } from "./label-schema";
 import { shapedHours } from "./shaped-weather";
 
@@ -119,6 +120,10 @@ const computedTraits = {
   endsAt: leakPoints,
   seals: leakPoints,
   printedTemperatureC: within(OUTING_RANGE.printedTemperatureC).optional(),
+  waterResistance: wholeWithin(OUTING_RANGE.pieceScale).optional(),
+  shaftHeightCm: within(OUTING_RANGE.shaftHeightCm).optional(),
+  heat: heatSourceSchema.optional(),
+  changeMinutes: wholeWithin(OUTING_RANGE.changeMinutes).optional(),
 };
 const filePieceSchema = pieceSchema.extend({
   ...computedTraits,
@@ -132,7 +137,6 @@ export const traitsSchema = z.strictObject({
   isHarness: z.boolean().optional(),
   hasStrapSlot: z.boolean().optional(),
   noise: wholeWithin(OUTING_RANGE.pieceScale).optional(),
-  waterResistance: wholeWithin(OUTING_RANGE.pieceScale).optional(),
   stiffness: wholeWithin(OUTING_RANGE.pieceScale).optional(),
   traction: wholeWithin(OUTING_RANGE.pieceScale).optional(),
   walkability: wholeWithin(OUTING_RANGE.pieceScale).optional(),
@@ -146,12 +150,14 @@ const MOST_PARTS = 8;
 const fileWearingSchema = wearingSchema.safeExtend({
   opened: leakPoints,
   withoutParts: z.array(partSchema).max(MOST_PARTS).optional(),
+  heat: heatSpansSchema.optional(),
 });
 /** A wearing as a sheet keeps it. */
 export const sheetWearingSchema = wearingSchema.safeExtend({
   opened: z.array(z.enum(LEAK_POINTS)).max(LEAK_POINTS.length).default([]),
   withoutParts: z.array(partSchema).max(MOST_PARTS).default([]),
   whenOff: z.enum(WHEN_OFF).default("pack"),
+  heat: heatSpansSchema.nullable().default(null),
 });
 const filePlaceSchema = placeSchema.extend({
   latitudeDeg: within(OUTING_RANGE.latitudeDeg).optional(),
@@ -199,6 +205,7 @@ const instant = z.iso.datetime({ offset: true });
 const fileHourSchema = weatherValuesSchema.extend({
   at: instant,
   cloudShare: within(OUTING_RANGE.cloudShare).nullable().optional(),
+  precipitationMm: within(OUTING_RANGE.precipitationMm).nullable().optional(),
 });
 const lowHighSchema = z
   .strictObject({

@@ -10,6 +10,7 @@ import { labelSchema } from "../outing-file/label-schema";
 import { traitsSchema } from "../outing-file/schema";
 import { describeStarterKits } from "./describe-kits";
 import { QUICK_PIECES } from "./quick-pieces";
+import { KEYS_WITH_TRAITS } from "./starter-traits";
 import { STARTER_KITS } from "./starter-kits";
 import { STARTER_PIECES, starterPiece, type StarterPiece, type StarterPieceKey } from "./starter-pieces";
 
@@ -60,6 +61,10 @@ describe("the starter kit", () => {
     expect(traitsSchema.safeParse(traits).error).toBeUndefined();
     expect(massG).toBeGreaterThan(0);
     expect(name.length).toBeLessThanOrEqual(120);
+  });
+
+  it("tells traits of pieces there are", () => {
+    for (const key of KEYS_WITH_TRAITS) expect(Object.keys(STARTER_PIECES)).toContain(key);
   });
 
   it("names its pieces apart", () => {

@@ -1,3 +1,4 @@
+import { starterTraits } from "./starter-traits";
 import type { Face, Label, LabelPanel, Material } from "@/core/labels";
 import type { PieceKind, PieceTraits } from "@/core/outing";
 import { MINOR_PER_UNIT } from "../money";
@@ -365,60 +366,42 @@ export const STARTER_PIECES = {
     label([panel(["sole"], solid("closedCellFoam", 20))], "membrane"),
     [140, 15],
   ),
+  toePacks: piece(
+    "Toe packs, a pair",
+    "heatSource",
+    label([panel(["toes"], mm(4))], "open", { fit: "close" }),
+    [40, 4],
+  ),
+  handPacks: piece(
+    "Hand packs, a pair",
+    "heatSource",
+    label([{ patches: HAND, materials: [mm(5)], coverShare: 0.4 }], "open", { fit: "close" }),
+    [90, 5],
+  ),
+  pocketWarmers: piece(
+    "Rechargeable hand warmers, a pair",
+    "heatSource",
+    label([{ patches: HAND, materials: [mm(8)], coverShare: 0.4 }], "coated", { fit: "close" }),
+    [220, 45],
+  ),
+  heatedVest: piece(
+    "Heated vest, fleece 100",
+    "garment",
+    label([panel(["chest", "back"], fleece(100))], "denseWeave", { fit: "regular" }),
+    [480, 140],
+  ),
+  heatedSocks: piece(
+    "Heated socks, terry 3 mm",
+    "sock",
+    label([panel([...FOOT, "ankle", "sole"], mm(3))], "knit", { fit: "close" }),
+    [260, 120],
+  ),
 } as const satisfies Record<string, StarterPiece>;
 
 export type StarterPieceKey = keyof typeof STARTER_PIECES;
 
-/** What is known of some beyond the label; room in a pack where it is far from what the mass suggests. */
-const TRAITS: Partial<Record<StarterPieceKey, PieceTraits>> = {
-  thinGloves: { dexterity: 3 },
-  fleeceGloves: { dexterity: 3 },
-  midGloves: { dexterity: 2 },
-  mitts200: { dexterity: 1 },
-  mitts300: { dexterity: 1 },
-  muff: { dexterity: 0 },
-  base200Legs: { opensOverBoots: false },
-  base350Legs: { opensOverBoots: false },
-  synthLegs: { opensOverBoots: false },
-  fleeceTights: { opensOverBoots: false },
-  walkTrousers: { opensOverBoots: false },
-  bib: { opensOverBoots: true },
-  shellTrousers: { opensOverBoots: true },
-  downVest: { volumeL: 3 },
-  downParka: { volumeL: 12 },
-  synthParka: { volumeL: 14 },
-  kneeBoot: { closure: "pullOn", traction: 1, walkability: 2, printedTemperatureC: -15 },
-  midBoot: { closure: "laces", traction: 1, walkability: 4, printedTemperatureC: -25 },
-  synthBoot: { closure: "laces", traction: 1, walkability: 4, printedTemperatureC: -32 },
-  heavyBoot: { volumeL: 14, closure: "laces", traction: 2, walkability: 3, printedTemperatureC: -40 },
-  pacBoot: { volumeL: 15, closure: "laces", traction: 2, walkability: 2, printedTemperatureC: -60 },
-  seatPad: { volumeL: 3 },
-  footPad: { volumeL: 3 },
-  sheepskin: { volumeL: 10 },
-};
-
-/** What holds wool, felt, down or skin. */
-const OF_ANIMALS: readonly StarterPieceKey[] = [
-  "longHat",
-  "woolTube",
-  "base200Top",
-  "base350Top",
-  "base200Legs",
-  "base350Legs",
-  "feltShirt",
-  "downVest",
-  "downParka",
-  "heavySock",
-  "midBoot",
-  "heavyBoot",
-  "pacBoot",
-  "feltFootbed",
-  "thinGloves",
-  "sheepskin",
-];
-
 /** A starter piece with all that is known of it. */
 export const starterPiece = (key: StarterPieceKey): StarterPiece => ({
   ...STARTER_PIECES[key],
-  traits: { ...TRAITS[key], isAnimalFree: OF_ANIMALS.includes(key) ? undefined : true },
+  traits: starterTraits(key),
 });

@@ -10,7 +10,7 @@ function isHeld(view: OutingView, { pieces, phases }: Outing): boolean {
   return phases.length === view.phases.length && pieces.every(isAsOwned);
 }
 
-const NEW_WEARING = { opened: [], withoutParts: [], whenOff: "pack" } as const;
+const NEW_WEARING = { opened: [], withoutParts: [], whenOff: "pack", heat: null } as const;
 
 function toWearing(known: WearingView | undefined, wearing: Wearing, newId: () => string): WearingView {
   const { pieceId, side, rank, fromMinute, toMinute, opened = [], withoutParts = [] } = wearing;

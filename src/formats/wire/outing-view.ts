@@ -1,5 +1,6 @@
 import type { BodyPerson } from "@/core/body";
 import type { HeldTo } from "@/core/changes";
+import type { HeatSpan } from "@/core/heat";
 import type { Label } from "@/core/labels";
 import type { AcceptedLevels, Limit, LimitPart, LimitPlace } from "@/core/limits";
 import type { Phase, PieceKind, PieceTraits, PlaceSetting, WearingSide, WhenOff } from "@/core/outing";
@@ -34,6 +35,8 @@ export type WearingView = {
   readonly opened: readonly LeakPoint[];
   readonly withoutParts: readonly string[];
   readonly whenOff: WhenOff;
+  /** `null`: as the source usually runs. */
+  readonly heat?: readonly HeatSpan[] | null | undefined;
 };
 
 export type PieceView = {

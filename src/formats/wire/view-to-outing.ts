@@ -1,25 +1,19 @@
-import { walkEffort, type Outing, type Phase, type Piece } from "@/core/outing";
+import { computedTraitsOf, walkEffort, type Outing, type Phase, type Piece } from "@/core/outing";
 import { USUAL_START } from "@/core/sitter";
 import { minutesFrom } from "../outing-file/to-outing";
 import type { OutingView, PhaseView } from "./outing-view";
 
 /** The whole kit of a view as the core takes it. */
 export const kitOf = ({ kit }: Pick<OutingView, "kit">): Piece[] =>
-  kit.map(({ id, name, kind, label, fingersTogether, traits, massG }) => {
-    const { dexterity, endsAt, seals, printedTemperatureC } = traits;
-    return {
-      id,
-      name,
-      kind,
-      label,
-      fingersTogether,
-      massG: massG ?? undefined,
-      dexterity,
-      endsAt,
-      seals,
-      printedTemperatureC,
-    };
-  });
+  kit.map(({ id, name, kind, label, fingersTogether, traits, massG }) => ({
+    id,
+    name,
+    kind,
+    label,
+    fingersTogether,
+    massG: massG ?? undefined,
+    ...computedTraitsOf(traits),
+  }));
 
 /** A phase that walks the way the place describes, unless it says itself what is done. */
 function phaseOf({ id: _id, ...phase }: PhaseView, { walkIn }: OutingView["setting"]): Phase {
@@ -40,13 +34,22 @@ export function viewToOuting(view: OutingView): Outing {
     start: USUAL_START,
     startsAtMs: Date.parse(view.startsAt),
     weather: view.weather.map(
-      ({ at, airTemperatureC, windMPerS, relativeHumidityPercent, radiantTemperatureC, cloudShare }) => ({
+      ({
+        at,
+        airTemperatureC,
+        windMPerS,
+        relativeHumidityPercent,
+        radiantTemperatureC,
+        cloudShare,
+        precipitationMm,
+      }) => ({
         minute: minutesFrom(view.startsAt, at),
         airTemperatureC,
         windMPerS,
         relativeHumidityPercent,
         radiantTemperatureC,
         cloudShare,
+        precipitationMm,
       }),
     ),
     phases: view.phases.map((phase) => phaseOf(phase, view.setting)),

@@ -1,6 +1,7 @@
 import { USUAL_START } from "@/core/sitter";
 import { OUTING_FORMAT_VERSION, type OutingFile } from "@/formats/outing-file/schema";
 import { inventedHours } from "./invented-weather";
+import { computedTraitsOf } from "@/core/outing";
 import { starterPiece } from "@/formats/starter-kit/starter-pieces";
 import { DEMO_ACCEPTED, DEMO_OUTINGS, DEMO_PEOPLE, DEMO_PLACES, type DemoOuting } from "./scenario";
 
@@ -27,13 +28,14 @@ export function demoFile(demo: DemoOuting): OutingFile {
     })),
     phases: [...demo.phases],
     pieces: worn.map((key) => {
-      const { name, kind, label, fingersTogether = false } = starterPiece(key);
+      const { name, kind, label, fingersTogether = false, traits = {} } = starterPiece(key);
       return {
         id: key,
         name,
         kind,
         label: structuredClone(label) as OutingFile["pieces"][number]["label"],
         fingersTogether,
+        ...(computedTraitsOf(traits) as Partial<OutingFile["pieces"][number]>),
       };
     }),
     wearings: demo.wearings.map(([pieceId, rank, fromMinute, toMinute, side = "both"]) => ({

@@ -66,6 +66,9 @@ export const DEMO_PEOPLE = {
       "seatPad",
       "sheepskin",
       "footPad",
+      "toePacks",
+      "handPacks",
+      "heatedVest",
     ],
   },
   eskil: {
@@ -94,6 +97,8 @@ export const DEMO_PEOPLE = {
       "mitts300",
       "seatPad",
       "footPad",
+      "toePacks",
+      "pocketWarmers",
     ],
   },
 } as const satisfies Record<string, DemoPerson>;

@@ -61,7 +61,12 @@ async function makeFromPlace(database: Database, ownerId: string, wanted: Outing
     };
     await createOuting(transaction, ownerId, head, {
       weather: hours.map(({ at, ...hour }) => ({ at: new Date(at), ...hour })),
-      phases: phases.map((phase, position) => ({ id: uuid(), position, ...phase })),
+      phases: phases.map(({ wetBy = [], ...phase }, position) => ({
+        id: uuid(),
+        position,
+        ...phase,
+        wetBy: [...wetBy],
+      })),
       wearings: [],
     });
   });

@@ -98,7 +98,7 @@ export function refuseForeignPieces(
 /** What a sheet holds, as rows. */
 export const contentRows = ({ weather, phases, wearings }: OutingContentView): OutingContent => ({
   weather: weather.map(({ at, ...hour }) => ({ at: new Date(at), ...hour })),
-  phases: phases.map((phase, position) => ({ position, ...phase })),
+  phases: phases.map(({ wetBy = [], ...phase }, position) => ({ position, ...phase, wetBy: [...wetBy] })),
   wearings: wearings.map(({ opened, withoutParts, ...wearing }) => ({
     ...wearing,
     opened: [...opened],

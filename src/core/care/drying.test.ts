@@ -1,0 +1,24 @@
+import { describe, expect, it } from "vitest";
+import { hoursToDry, wetClothC } from "./drying";
+
+describe("drying indoors", () => {
+  it("wet cloth is colder than the room, the more so the drier the air", () => {
+    expect(wetClothC(20, 50)).toBeLessThan(20);
+    expect(wetClothC(20, 20)).toBeLessThan(wetClothC(20, 70));
+  });
+
+  it("takes longer in a colder or damper room, never a negative time", () => {
+    const hours = hoursToDry(300, "hung", 20, 40)!;
+    expect(hours).toBeGreaterThan(0);
+    expect(hoursToDry(300, "hung", 10, 40)).toBeGreaterThan(hours);
+    expect(hoursToDry(300, "hung", 20, 80)).toBeGreaterThan(hours);
+    expect(hoursToDry(0, "fixed", 20, 40)).toBe(0);
+  });
+
+  it("a pulled liner is dry by the morning, one that stays in the boot is not, in a pack never (common practice)", () => {
+    const NIGHT_H = 10;
+    expect(hoursToDry(350, "pulledOut", 20, 40)!).toBeLessThan(NIGHT_H);
+    expect(hoursToDry(350, "fixed", 20, 40)!).toBeGreaterThan(NIGHT_H);
+    expect(hoursToDry(350, "packed", 20, 40)).toBeNull();
+  });
+});

@@ -1,0 +1,1 @@
+export { DEVICE_RANGE, devicePlan, type Device, type DevicePlan } from "./device-batteries";

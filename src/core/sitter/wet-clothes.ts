@@ -1,0 +1,101 @@
+import { SEGMENT_COUNT, SEGMENT_INDEX, SEGMENT_NODES, type Body, type SkinExchange } from "../body";
+import { createWetting, WaterBook, writeWetting, type WaterPlan, type WaterState, type WetSkin } from "../water";
+import type { Conditions } from "./conditions";
+import type { OutingExchange } from "./outing-exchange";
+
+/** In the water until one is out, s; its temperature under ice, °C; wet clothes against water, m²·K/W (assumptions). */
+const IN_WATER_S = 180;
+const WATER_C = 1;
+const IN_WATER_M2K_PER_W = 0.06;
+/** Who falls in and climbs out keeps the head above water. */
+const KEPT_DRY = new Set([SEGMENT_INDEX.head, SEGMENT_INDEX.neck]);
+
+const curve = (): Float64Array => new Float64Array(SEGMENT_COUNT);
+
+/** The water in a sitter's clothes, kept beside body and exchange; buffers of one sitter, filled without allocating. */
+export class WetClothes {
+  readonly book: WaterBook;
+  private readonly wetting = createWetting();
+  private worn: WaterPlan | null = null;
+  private inWaterS = 0;
+  private readonly skinSaturatedKPa = curve();
+  private readonly vapourM2KPaPerW = curve();
+  private readonly evaporatesWPerM2 = curve();
+  private readonly dripsWPerM2 = curve();
+
+  /** @param cells pieces on segments that may hold water */
+  constructor(cells: number) {
+    this.book = new WaterBook(cells);
+  }
+
+  /** Charges the skin with the heat that water in the clothes sets free or takes, as it was in the last minute. */
+  chargeBody(body: Body, stepS: number): void {
+    const { skinAreaM2 } = body.parameters;
+    const inWater = Math.min(1, this.inWaterS / stepS);
+    this.inWaterS = Math.max(0, this.inWaterS - stepS);
+    for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
+      const toWater =
+        inWater > 0 && !KEPT_DRY.has(segment) ? (body.now.skinC[segment]! - WATER_C) / IN_WATER_M2K_PER_W : 0;
+      const heat = this.book.heatAheadWPerM2(segment, stepS) - toWater * inWater;
+      if (heat !== 0) body.addHeat(SEGMENT_NODES[segment]!.skin, heat * skinAreaM2[segment]!);
+    }
+  }
+
+  /** Falls in and climbs out: what is worn is soaked, and for some minutes the skin meets water. */
+  soak(): void {
+    if (this.worn !== null) this.book.soak(this.worn);
+    this.inWaterS = IN_WATER_S;
+  }
+
+  /** Lets a step of the body just made pass over the clothes. */
+  pass(body: Body, skinExchange: SkinExchange, exchange: OutingExchange, at: Conditions, stepS: number): void {
+    const { book } = this;
+    if (at.water === null) return;
+    if (at.water !== this.worn) {
+      this.worn = at.water;
+      book.dressedAnew(at.water);
+    }
+    if (!book.isDueAfter(stepS)) return;
+    const isWetted = at.wetting !== null && writeWetting(this.wetting, at.wetting);
+    book.move(at.water, isWetted ? this.wetting : null, this.skinOf(body, skinExchange, exchange));
+  }
+
+  /** Water in what is worn on a segment, g/m². */
+  heldGPerM2(segment: number): number {
+    return this.worn === null ? 0 : this.book.heldGPerM2(this.worn, segment);
+  }
+
+  restore(state: WaterState): void {
+    this.book.state.copy(state);
+    this.book.version++;
+  }
+
+  private skinOf(body: Body, skinExchange: SkinExchange, exchange: OutingExchange): WetSkin {
+    const { skinAreaM2 } = body.parameters;
+    const { heatW, wettedness, dripsW } = body.vapour;
+    const { vapourConductanceWPerKPa, vapourPressureKPa } = skinExchange;
+    for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
+      const areaM2 = skinAreaM2[segment]!;
+      const conductance = vapourConductanceWPerKPa[segment]!;
+      this.vapourM2KPaPerW[segment] = areaM2 / conductance;
+      this.skinSaturatedKPa[segment] =
+        vapourPressureKPa[segment]! + heatW[segment]! / (wettedness[segment]! * conductance);
+      this.evaporatesWPerM2[segment] = heatW[segment]! / areaM2;
+      this.dripsWPerM2[segment] = dripsW[segment]! / areaM2;
+    }
+    const { skinSaturatedKPa, vapourM2KPaPerW, evaporatesWPerM2, dripsWPerM2 } = this;
+    return {
+      skinC: body.now.skinC,
+      operativeC: exchange.operativeC,
+      clothingM2KPerW: exchange.clothingM2KPerW,
+      airM2KPerW: exchange.airM2KPerW,
+      airVapourM2KPaPerW: exchange.airVapourM2KPaPerW,
+      vapourPressureKPa,
+      wettedness,
+      skinSaturatedKPa,
+      vapourM2KPaPerW,
+      evaporatesWPerM2,
+      dripsWPerM2,
+    };
+  }
+}

@@ -1,0 +1,81 @@
+import { assertInRange, type Range } from "../errors";
+import { SECONDS_PER_HOUR } from "../units";
+
+// Bare skin on a cold thing: how warm the touch is, and how long until it freezes.
+
+/** What a thing is made of: the root of conductivity × density × specific heat, W·s^½/(m²·K). Handbook properties. */
+export const TOUCHED_EFFUSIVITY = {
+  aluminium: 23_000,
+  steel: 13_500,
+  glass: 1_450,
+  plastic: 650,
+  wood: 400,
+  foam: 40,
+} as const;
+export type Touched = keyof typeof TOUCHED_EFFUSIVITY;
+
+/** Of living skin, poorly supplied with blood (common in the literature of contact temperatures; from memory). */
+const SKIN_EFFUSIVITY = 1_200;
+/** Touching lightly, skin and thing meet over a film of air and grease, W/(m²·K) (assumption). */
+const TOUCH_CONDUCTANCE_W_PER_M2K = 2_000;
+/** Skin is that of a chilled finger (assumption), °C. */
+export const USUAL_TOUCHING_SKIN_C = 25;
+/** Beyond an hour the answer is no longer about a touch, s. */
+const LONGEST_S = SECONDS_PER_HOUR;
+export const TOUCH_RANGE = { thingC: [-60, 10], skinC: [0, 36] } as const satisfies Record<string, Range>;
+
+/** How a touch goes. */
+export type TouchAnswer = {
+  /** Temperature at which skin and thing meet at once, °C. */
+  readonly contactC: number;
+  /** Seconds until the skin's surface is at 0 °C; `null` where it does not come there within an hour. */
+  readonly secondsToFreezing: number | null;
+};
+
+/**
+ * Bare skin held on a thing as cold as the air: two half-spaces over a contact conductance.
+ * The surface of the skin falls from its own temperature to the contact temperature as `1 − e^(z²)·erfc(z)`,
+ * z = h·√t·(1/e_skin + 1/e_thing).
+ * @param thingC °C, −60…10
+ * @throws {CoreError} `out-of-range`
+ * @source half-spaces in contact (any text on conduction; ISO 13732-3 rests on the same); what a thick thing does
+ */
+export function touch(touched: Touched, thingC: number, skinC: number = USUAL_TOUCHING_SKIN_C): TouchAnswer {
+  assertInRange("thingC", thingC, TOUCH_RANGE.thingC);
+  assertInRange("skinC", skinC, TOUCH_RANGE.skinC);
+  const thing = TOUCHED_EFFUSIVITY[touched];
+  const contactC = (SKIN_EFFUSIVITY * skinC + thing * thingC) / (SKIN_EFFUSIVITY + thing);
+  if (contactC >= 0) return { contactC, secondsToFreezing: null };
+  const wanted = skinC / (skinC - contactC);
+  const rate = TOUCH_CONDUCTANCE_W_PER_M2K * (1 / SKIN_EFFUSIVITY + 1 / thing);
+  const z = argumentOfGone(wanted);
+  const seconds = (z / rate) ** 2;
+  return { contactC, secondsToFreezing: seconds <= LONGEST_S ? seconds : null };
+}
+
+/** Share of the way to the contact temperature gone at z. */
+const gone = (z: number): number => 1 - scaledComplement(z);
+
+function argumentOfGone(share: number): number {
+  let [low, high] = [0, 1];
+  while (gone(high) < share) high *= 2;
+  for (let round = 0; round < 60; round++) {
+    const middle = (low + high) / 2;
+    if (gone(middle) < share) low = middle;
+    else high = middle;
+  }
+  return high;
+}
+
+/** From here on the asymptotic series is nearer than the rational approximation. */
+const ASYMPTOTIC_FROM = 3;
+
+/** e^(z²)·erfc(z), z ≥ 0. @source Abramowitz & Stegun, 7.1.26 and from 3 on the asymptotic series 7.1.23 */
+export function scaledComplement(z: number): number {
+  if (z >= ASYMPTOTIC_FROM) {
+    const x = 1 / (2 * z * z);
+    return (1 - x + 3 * x * x - 15 * x ** 3) / (z * Math.sqrt(Math.PI));
+  }
+  const t = 1 / (1 + 0.3275911 * z);
+  return t * (0.254829592 + t * (-0.284496736 + t * (1.421413741 + t * (-1.453152027 + t * 1.061405429))));
+}

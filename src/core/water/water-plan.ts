@@ -1,0 +1,33 @@
+/** Most layers of a stack that water is followed through; what lies outside them is taken as one with the last. */
+export const MOST_LAYERS_FOLLOWED = 12;
+
+/**
+ * The layers of every segment as water meets them, from the skin out, one segment after another. Water is followed per
+ * segment and piece, on the patch with the greatest share (assumption).
+ */
+export type WaterPlan = {
+  /** Place of each segment's first layer in the arrays below; one more entry than segments. */
+  readonly first: Int32Array;
+  /** Cell of the book that holds a layer's water. */
+  readonly cell: Int32Array;
+  /** Share of the clothing's dry resistance, and of its resistance to vapour. */
+  readonly dryShare: Float64Array;
+  readonly vapourShare: Float64Array;
+  /** What takes up water, g/m², and the share of its resistance (gap included) lost at its own mass of water. */
+  readonly massGPerM2: Float64Array;
+  readonly lossAtOwnMass: Float64Array;
+  /** By segment: share of what falls on it that passes the outer face. */
+  readonly passes: Float64Array;
+  /** By segment: place of the layer that water from over the top of a boot runs into. */
+  readonly under: Int32Array;
+  /** By segment: the one on the other side, reckoned before it, that is dressed alike; else the segment itself. */
+  readonly twin: Int32Array;
+};
+
+/** Water that meets the body from outside, g/(m²·s) by segment. */
+export type Wetting = {
+  /** On the outer face. */
+  readonly outside: Float64Array;
+  /** Over the top of the boots. */
+  readonly overTop: Float64Array;
+};
