@@ -1,16 +1,9 @@
 import { LIMITS } from "@/core/limits";
 import { resistancesAt, simulateOuting, type Piece } from "@/core/outing";
 import { windShareAtSeat } from "@/core/weather";
+import type { TradeCheck } from "./check";
 import { coldestFor, demoPiece, minutesBy, minutesText, outingOf, resultOf, type Setting, type Worn } from "./setting";
-
-/** A rule of thumb beside what the model says. All rules are common practice, no source. */
-export type TradeCheck = {
-  readonly name: string;
-  readonly practice: string;
-  readonly compute: () => { readonly computed: string; readonly agrees: boolean };
-  /** Why the model disagrees, as far as it was found out. */
-  readonly reason?: string;
-};
+import { WATER_AND_HEAT_CHECKS } from "./water-and-heat";
 
 const WARM: readonly Worn[] = [
   "base350Top",
@@ -85,6 +78,7 @@ function thinSoled(): Piece {
 }
 
 export const TRADE_CHECKS: readonly TradeCheck[] = [
+  ...WATER_AND_HEAT_CHECKS,
   {
     name: "boots: lightly insulated knee boot",
     practice: "+4 … +10 °C",
@@ -97,7 +91,7 @@ export const TRADE_CHECKS: readonly TradeCheck[] = [
       };
     },
     reason:
-      "5 mm of foam rubber with two socks and a footbed is not little; in a thin sock alone the class is met. Such boots are vapour-tight, and feet that sit in their own sweat by evening are not computed yet",
+      "5 mm of foam rubber with two socks and a footbed is not little; in a thin sock alone the class is met. Such boots are vapour-tight: feet sit in their own sweat by evening, which three hours do not show",
   },
   bootClass("boots: 400 g laced boot", "midBoot", "about 0 °C", -4, 6),
   bootClass("boots: 1000 g boot", "heavyBoot", "about 0 °C and a little below", -9, 2),
@@ -107,7 +101,7 @@ export const TRADE_CHECKS: readonly TradeCheck[] = [
     "from about −4 °C down to −18 °C and below",
     -18,
     -4,
-    "the label of a 9 mm felt liner reads 0.20 m²K/W; with the boot's factor of 0.75 and 0.85 at the toes, felt of that thickness is worth less than 1000 g of batting. People praise pac boots for feet that stay dry and for room, which the dry model does not count; thicker liners and drying come with later work. No constant was moved.",
+    "the label of a 9 mm felt liner reads 0.20 m²K/W; with the boot's factor of 0.75 and 0.85 at the toes, felt of that thickness is worth less than 1000 g of batting. People praise pac boots for liners that are pulled out and dried every night and for room, which one outing does not show. No constant was moved.",
   ),
   {
     name: "hands: thin liner glove alone",
@@ -141,8 +135,6 @@ export const TRADE_CHECKS: readonly TradeCheck[] = [
         agrees: light.skin < heavy.skin && light.minutes >= heavy.minutes,
       };
     },
-    reason:
-      "the skin is cooler and sweats less as practice says; that sweat stays in the clothes and chills later is not computed yet, so full dress keeps its stored heat and sits longer here",
   },
   {
     name: "wind: fleece without a shell",

@@ -12,6 +12,9 @@ export type ChangeKind =
   | "partBackOn"
   | "putOnEarlier"
   | "walkEveryHour"
+  | "heatIn"
+  | "heatOn"
+  | "changeOnArrival"
   | "school";
 
 /** A single change of a plan that could be made. */

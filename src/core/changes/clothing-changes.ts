@@ -103,7 +103,9 @@ export function clothingChanges(outing: Outing, kit: readonly Piece[]): Change[]
   const spare = kit.filter(({ id }) => !wornIds.has(id));
   const sitFrom = sitSpans(outing.phases)[0]?.fromMinute ?? 0;
   return [
-    ...spare.filter(({ kind }) => kind !== "footwear").map((piece) => wearPiece(outing, piece, sitFrom)),
+    ...spare
+      .filter(({ kind }) => kind !== "footwear" && kind !== "heatSource")
+      .map((piece) => wearPiece(outing, piece, sitFrom)),
     ...spare.flatMap((fresh) => worn.filter((old) => takesPlaceOf(fresh, old)).map((old) => swapPiece(old, fresh))),
     ...outing.wearings.flatMap(({ fromMinute }, place) => (fromMinute > 0 ? [earlier(outing, place)] : [])),
     ...outing.wearings.flatMap(({ withoutParts, pieceId }, place): Change[] =>

@@ -4,6 +4,7 @@ import { restedPerson } from "../sitter";
 import { simulateSitMinutes, type Outing, type Piece } from "../outing";
 import type { Change } from "./change";
 import { clothingChanges } from "./clothing-changes";
+import { heatAndDryChanges } from "./heat-changes";
 import { schoolChanges } from "./schools";
 import { sittingChanges } from "./sitting-changes";
 
@@ -26,6 +27,7 @@ const minutesOf = (verdict: LevelVerdict): number =>
 /** Every single change of a plan that could be made now. */
 export const availableChanges = (outing: Outing, kit: readonly Piece[]): Change[] => [
   ...clothingChanges(outing, kit),
+  ...heatAndDryChanges(outing, kit),
   ...sittingChanges(outing),
   ...schoolChanges(outing, kit),
 ];

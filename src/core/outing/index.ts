@@ -53,7 +53,7 @@ export { drySetOf, fallIn, withLever, type AfterFall, type Lever } from "./emerg
 export { dexterityOf } from "./hands";
 export { carriedAt, type Carried } from "./carried";
 export { wearingProblems, type KnownPiece, type WearingProblem, type WearingProblemKind } from "./wearing-problems";
-export { usualWearing, type UsualWearing } from "./usual-wearing";
+export { isNextToSkin, usualWearing, type UsualWearing } from "./usual-wearing";
 export { walkEffort } from "./walk-effort";
 export { replayTo, type Moment } from "./replay";
 export { waterCells } from "./water-layers";

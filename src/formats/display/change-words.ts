@@ -42,6 +42,9 @@ const WORDS: Readonly<Record<ChangeKind, (names: readonly string[], id: string) 
   partBackOn: ([piece]) => `${piece} with all its parts`,
   putOnEarlier: ([piece]) => `${piece} on 10 min earlier`,
   walkEveryHour: () => "walk 5 min every hour",
+  heatIn: ([piece]) => `${piece}, opened as you leave or on while you sit`,
+  heatOn: ([piece]) => `${piece} switched on while you sit`,
+  changeOnArrival: ([fresh, worn]) => `change into a dry ${fresh} on arrival, for ${worn}`,
   school: (_, id) => SCHOOL_WAY_WORDS[id.split(" ")[2] as SchoolWay],
 };
 

@@ -369,7 +369,7 @@ export const STARTER_PIECES = {
   toePacks: piece(
     "Toe packs, a pair",
     "heatSource",
-    label([panel(["toes"], mm(4))], "open", { fit: "close" }),
+    label([panel(["toes"], mm(3))], "open", { fit: "close" }),
     [40, 4],
   ),
   handPacks: piece(

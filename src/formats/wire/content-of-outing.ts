@@ -13,9 +13,9 @@ function isHeld(view: OutingView, { pieces, phases }: Outing): boolean {
 const NEW_WEARING = { opened: [], withoutParts: [], whenOff: "pack", heat: null } as const;
 
 function toWearing(known: WearingView | undefined, wearing: Wearing, newId: () => string): WearingView {
-  const { pieceId, side, rank, fromMinute, toMinute, opened = [], withoutParts = [] } = wearing;
+  const { pieceId, side, rank, fromMinute, toMinute, opened = [], withoutParts = [], heat = null } = wearing;
   const own = known ?? { ...NEW_WEARING, id: newId() };
-  return { ...own, pieceId, side, rank, fromMinute, toMinute, opened, withoutParts };
+  return { ...own, pieceId, side, rank, fromMinute, toMinute, opened, withoutParts, heat };
 }
 
 /** Which wearing of the view each changed one was: the same piece first, then whatever stood in its place. */
