@@ -14,7 +14,7 @@ import { dayRun } from "@/core/day";
 import { CoreError } from "@/core/errors";
 import type { Steps } from "@/core/numeric";
 import { cautionsOf, goOrStay, standardOpinion } from "@/core/opinion";
-import { simulateOuting, type Outing, type Piece, type SitAnswer } from "@/core/outing";
+import { fallIn, simulateOuting, type AfterFall, type Outing, type Piece, type SitAnswer } from "@/core/outing";
 import { RANGE_MEMBERS, rangeMembersInSteps, type RangeMembers, type RestedBy } from "@/core/range";
 import { restedPerson, type RestedPerson } from "@/core/sitter";
 import { windShareAtSeat } from "@/core/weather";
@@ -106,6 +106,9 @@ const opinion = (outing: Outing, sit: SitAnswer): Opinion | null =>
     return { sentence, run: needed, advice: goOrStay(sit, standard), cautions: cautionsOf(outing) };
   });
 
+const fall = (outing: Outing, minute: number, walkMinutes: number | null, drySet: readonly Piece[]): AfterFall | null =>
+  orNull(() => fallIn(outing, minute, walkMinutes, drySet));
+
 const why = (outing: Outing, sit: SitAnswer): Trace | null => orNull(() => traceVerdict(outing, sit));
 
 const look = (outing: Outing, minute: number): MinuteLook | null => orNull(() => lookAt(outing, minute));
@@ -125,7 +128,7 @@ const preview = (outing: Outing, kit: readonly Piece[], changeId: string): Previ
     return changed && { changed, result: simulateOuting(changed, { rested: restedOf(changed) }) };
   });
 
-const api = { simulate, overtake, members, worths, opinion, why, look, preview, feet, hands, piece };
+const api = { simulate, overtake, members, worths, opinion, why, look, fall, preview, feet, hands, piece };
 export type SimulateWorker = typeof api;
 
 expose(api);

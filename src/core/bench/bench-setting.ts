@@ -13,12 +13,15 @@ export type BenchSetting = {
   readonly ground: Ground;
   readonly posture: SitterPosture;
   readonly hours: number;
+  /** Water in what is tried, as a share of its own mass; nothing given: dry. */
+  readonly wetShare?: number | undefined;
 };
 
 export const BENCH_RANGE = {
   airTemperatureC: [-45, 15],
   windAtSeatMPerS: [0, 15],
   hours: [0.5, 12],
+  wetShare: [0, 1],
 } as const satisfies Record<string, Range>;
 
 const MINUTES_PER_HOUR = 60;
@@ -48,6 +51,7 @@ export function benchOuting(setting: BenchSetting, tried: readonly Piece[]): Out
       },
     ],
     phases: [{ kind: "sit", minutes, posture, activityRatio: STILL_ACTIVITY_RATIO, walkSpeedMPerS: 0 }],
+    wetFromStart: { pieceIds: tried.map((_, place) => `tried ${place}`), share: setting.wetShare ?? 0 },
     pieces: [...dress.pieces, ...tried.map((piece, place) => ({ ...piece, id: `tried ${place}` }))],
     wearings: [
       ...dress.wearings.map((wearing) => ({ ...wearing, ...worn, side: wearing.side })),

@@ -1,3 +1,5 @@
+import { bodyParameters, SEGMENT_INDEX } from "../body";
+import { hoursToDry } from "../care";
 import { digitFlowWhenTight } from "../clothing";
 import { readLabel } from "../labels";
 import { LEVELS, LIMIT_TABLE, type Level } from "../limits";
@@ -50,6 +52,8 @@ export type FootAnswer = {
   readonly coldestForHoursC: number | null;
   /** What both soles lose after an hour on each ground, W. */
   readonly soleLossW: Readonly<Record<Ground, number>>;
+  /** Water in socks, footbed and boot, g a pair, and hours to dry it in a room, pulled apart and left together. */
+  readonly drying: { readonly waterG: number; readonly apartH: number | null; readonly togetherH: number | null };
   /** Of the pair with all that is in it; `null` where a mass is not known. */
   readonly massG: number | null;
 };
@@ -125,6 +129,20 @@ function coldestFor(setting: BenchSetting, pieces: readonly Piece[]): number | n
   return bisect((airC) => (lasts(airC) ? 1 : -1), coldest, warmest, COLDEST_WITHIN_K);
 }
 
+/** A room where boots dry overnight (assumption). */
+const ROOM = { airC: 20, relativeHumidityPercent: 40 } as const;
+
+/** What the feet's clothes hold at the end of the hours asked, and how long it takes to dry. */
+function dryingOf(setting: BenchSetting, system: FootSystem): FootAnswer["drying"] {
+  const { series } = simulateOuting(benchOuting(setting, piecesOf(system)), { only: ["toes"] });
+  const gPerM2 = series.waterGPerM2.feet[series.minutes]!;
+  const { skinAreaM2 } = bodyParameters(setting.person.body);
+  const hours = (way: "pulledOut" | "fixed"): number | null =>
+    hoursToDry(gPerM2, way, ROOM.airC, ROOM.relativeHumidityPercent);
+  const feetM2 = skinAreaM2[SEGMENT_INDEX.leftFoot]! + skinAreaM2[SEGMENT_INDEX.rightFoot]!;
+  return { waterG: gPerM2 * feetM2, apartH: hours("pulledOut"), togetherH: hours("fixed") };
+}
+
 /**
  * What a boot with socks, footbed and pad is worth in a setting: fit, resistances, minutes to each limit of the toes, the
  * same over the air's temperature, and what the soles lose on each ground.
@@ -152,6 +170,7 @@ export function footBench(setting: BenchSetting, system: FootSystem): FootAnswer
       Ground,
       number
     >,
+    drying: dryingOf(setting, system),
     massG: masses.some((mass) => mass === undefined) ? null : masses.reduce<number>((total, mass) => total + mass!, 0),
   };
 }

@@ -3,3 +3,4 @@ export { cautionsOf, goOrStay, type Caution, type GoOrStay, type StayReason } fr
 export { printedAgainstOurs, WHY_PRINTED_DIFFERS, type PrintedAgainstOurs } from "./printed-temperature";
 export type { SitMeans } from "./sit-means";
 export { standardOpinion, type IreqOpinion, type StandardOpinion } from "./standard-opinion";
+export { sweatOnArrival, type SweatStep } from "./sweat";

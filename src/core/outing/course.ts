@@ -87,7 +87,7 @@ export class Course {
   }
 
   private fallIn(): void {
-    this.sitter.wet?.soak();
+    this.sitter.fallIn();
     this.pace.restart();
     this.sitter.forget();
   }

@@ -58,7 +58,7 @@ export { walkEffort } from "./walk-effort";
 export { replayTo, type Moment } from "./replay";
 export { waterCells } from "./water-layers";
 export { resistancesAt } from "./resistances-at";
-export type { OutingSeries } from "./series";
+export { WET_PARTS, type OutingSeries, type WetPart } from "./series";
 export { natureOf, type SimulationOptions } from "./run-outing";
 export { simulateOuting, type OutingResult } from "./simulate-outing";
 export { simulateSitMinutes, type SitMinutes } from "./sit-minutes";

@@ -159,6 +159,8 @@ export type Outing = {
   readonly phases: readonly Phase[];
   readonly pieces: readonly Piece[];
   readonly wearings: readonly Wearing[];
+  /** Pieces that are wet from the start, and the share of their own mass of water in them; asked by benches. */
+  readonly wetFromStart?: { readonly pieceIds: readonly string[]; readonly share: number } | undefined;
   /** Minute at which the person falls into the water and gets out again; asked, never planned. */
   readonly fallsInAtMinute?: number | undefined;
 };

@@ -5,7 +5,7 @@ import type { Outing } from "./outing";
 import { natureOf } from "./run-outing";
 import type { SitSpan } from "./sits";
 import { phaseAt, Surroundings } from "./surroundings";
-import { waterCells } from "./water-layers";
+import { waterCells, wetCells } from "./water-layers";
 
 /** A sitter brought to a minute of an outing, and what surrounded them in the step that led there. */
 export type Moment = {
@@ -27,6 +27,7 @@ export function replayTo(outing: Outing, { toMinute, lastPhase }: SitSpan, minut
     natureOf(outing.person),
     undefined,
     waterCells(outing.pieces),
+    wetCells(outing),
   );
   const course = new Course(sitter, surroundings, "paced", outing.fallsInAtMinute);
   const until = Math.max(1, minute);

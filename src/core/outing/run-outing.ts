@@ -7,7 +7,7 @@ import { createRecorder, type OutingSeries, type Recorder } from "./series";
 import { sitWatches } from "./sit-watches";
 import { sitSpans, type SitSpan } from "./sits";
 import { Surroundings } from "./surroundings";
-import { waterCells } from "./water-layers";
+import { waterCells, wetCells } from "./water-layers";
 
 /** What of a simulation need not be the usual. */
 export type SimulationOptions = {
@@ -53,7 +53,14 @@ export function runOuting<Answer>(
   const totalMinutes = outing.phases.reduce((total, { minutes }) => total + minutes, 0);
   assertInRange("totalMinutes", totalMinutes, OUTING_RANGE.totalMinutes);
 
-  const sitter = createSitter(outing.person.body, outing.start, nature, rested, waterCells(outing.pieces));
+  const sitter = createSitter(
+    outing.person.body,
+    outing.start,
+    nature,
+    rested,
+    waterCells(outing.pieces),
+    wetCells(outing),
+  );
   const recorder = createRecorder(totalMinutes, skinCurves);
   const surroundings = new Surroundings(outing);
   const course = new Course(sitter, surroundings, stepping, outing.fallsInAtMinute);

@@ -3,6 +3,7 @@ import { airGapInsulation, ORDINARY_VAPOUR_INDEX, type Layer, type Stack } from 
 import { isDigitPatch, SITES } from "../patches";
 import type { Outfit } from "../sitter";
 import { MOST_LAYERS_FOLLOWED, PASSES_BY_RESISTANCE, type WaterPlan } from "../water";
+import type { Outing } from "./outing";
 import type { Piece } from "./piece";
 
 /** A layer on a site and the piece it belongs to, by its place in the outing. */
@@ -58,6 +59,15 @@ function vapourShares(owned: readonly OwnedLayer[], dryShares: readonly number[]
 /** Share of a layer's shell that is cloth; the gap under it does not get wet. */
 const clothShare = ({ insulationM2KPerW, gapMm }: Layer): number =>
   insulationM2KPerW > 0 ? insulationM2KPerW / (insulationM2KPerW + airGapInsulation(gapMm)) : 0;
+
+/** Share of its own mass of water that each cell starts with; `null` where all is dry. */
+export function wetCells({ pieces, wetFromStart }: Pick<Outing, "pieces" | "wetFromStart">): Float64Array | null {
+  if (!wetFromStart || wetFromStart.share === 0) return null;
+  const { pieceIds, share } = wetFromStart;
+  return Float64Array.from({ length: waterCells(pieces) }, (_, cell) =>
+    pieceIds.includes(pieces[Math.floor(cell / SEGMENT_COUNT)]!.id) ? share : 0,
+  );
+}
 
 /** Left segment of each right one; itself elsewhere. */
 const LEFT_OF: readonly number[] = SEGMENTS.map(

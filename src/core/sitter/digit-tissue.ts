@@ -94,6 +94,16 @@ export class DigitTissue {
     this.state.stepS = 0;
   }
 
+  /** Fingers and toes after so long in water: towards its temperature through what is worn, nothing drawn meanwhile. */
+  immerse(seconds: number, waterC: number, wornM2KPerW: number): void {
+    const { temperatureC } = this.state;
+    DIGITS.forEach((digit, place) => {
+      if (DIGIT_PLACE[digit].shareDrawn === 0) return; // the head stays above water
+      const kept = Math.exp((-seconds * PER_CAPACITY[place]!) / wornM2KPerW);
+      temperatureC[place] = waterC + (temperatureC[place]! - waterC) * kept;
+    });
+  }
+
   /**
    * Charges the body with what is drawn from it, so that energy closes: what was drawn last, or, when two steps are
    * known, what will be drawn at the end of the step if it goes on so.

@@ -16,7 +16,7 @@ import type { Conditions } from "./conditions";
 import { DigitState, DigitTissue } from "./digit-tissue";
 import { restedPerson, type IndoorStart, type RestedPerson } from "./indoor-start";
 import { OutingExchange } from "./outing-exchange";
-import { WetClothes } from "./wet-clothes";
+import { IN_WATER, WetClothes } from "./wet-clothes";
 
 /** A person's body with digits, advanced a step at a time. Read the buffers between steps; do not write. */
 export type Sitter = {
@@ -40,6 +40,8 @@ export type Sitter = {
   readonly drawn: Pick<DigitState, "drawnFromArteryW" | "drawnFromSkinW">;
   /** What the clothes hold of water; `null` where nothing worn takes any up. */
   readonly wet: WetClothes | null;
+  /** Falls into the water and climbs out: what is worn is soaked, skin and digits are chilled. */
+  fallIn(): void;
   /** Copies all state, to try a branch and come back. */
   save(into: SitterState): void;
   restore(state: SitterState): void;
@@ -80,6 +82,7 @@ export const USUAL_NATURE: BodilyNature = {
 /**
  * A person who has rested indoors and steps out.
  * @param waterCells pieces on segments that may hold water
+ * @param wetCells share of its own mass of water that each starts with, if not dry
  * @param rested the person as they step out, when already known (it depends on person, basal heat and start alone)
  * @throws {CoreError} `out-of-range` when the person leaves PERSON_RANGE
  * @source outing mode of docs/method.md on JOS-3 (Takahashi et al. 2021)
@@ -90,13 +93,14 @@ export function createSitter(
   nature: BodilyNature = USUAL_NATURE,
   rested: RestedPerson = restedPerson(person, start, nature.basalHeatFactor),
   waterCells = 0,
+  wetCells: Float64Array | null = null,
 ): Sitter {
   const { openingPerTrunkK, digitFlowFactor } = nature;
   const body = bodyAtRest(rested.resting, { ...OUTING_BODY, openingPerTrunkK });
   body.temperatureC.set(rested.temperatureC);
   const { surfaceM2, capacityJPerK } = body.parameters;
   const skinExchange = createSkinExchange();
-  const wet = waterCells > 0 ? new WetClothes(waterCells) : null;
+  const wet = waterCells > 0 ? new WetClothes(waterCells, wetCells) : null;
   const exchange = new OutingExchange(wet?.book);
   const digits = new DigitTissue(body, digitFlowFactor);
   let shiveredJ = 0;
@@ -139,6 +143,10 @@ export function createSitter(
       const { shiveringW } = body.last;
       shiveredJ += ((shiveringBeforeW + shiveringW) / 2) * stepS;
       shiveringBeforeW = shiveringW;
+    },
+    fallIn: () => {
+      wet?.soak();
+      digits.immerse(IN_WATER.seconds, IN_WATER.waterC, IN_WATER.wornM2KPerW);
     },
     forget: () => {
       body.past.forget();

@@ -4,9 +4,7 @@ import type { Conditions } from "./conditions";
 import type { OutingExchange } from "./outing-exchange";
 
 /** In the water until one is out, s; its temperature under ice, °C; wet clothes against water, m²·K/W (assumptions). */
-const IN_WATER_S = 180;
-const WATER_C = 1;
-const IN_WATER_M2K_PER_W = 0.06;
+export const IN_WATER = { seconds: 180, waterC: 1, wornM2KPerW: 0.06 } as const;
 /** Who falls in and climbs out keeps the head above water. */
 const KEPT_DRY = new Set([SEGMENT_INDEX.head, SEGMENT_INDEX.neck]);
 
@@ -23,8 +21,14 @@ export class WetClothes {
   private readonly evaporatesWPerM2 = curve();
   private readonly dripsWPerM2 = curve();
 
-  /** @param cells pieces on segments that may hold water */
-  constructor(cells: number) {
+  /**
+   * @param cells pieces on segments that may hold water
+   * @param wetCells share of its own mass of water in each at the start
+   */
+  constructor(
+    cells: number,
+    private wetCells: Float64Array | null,
+  ) {
     this.book = new WaterBook(cells);
   }
 
@@ -35,7 +39,7 @@ export class WetClothes {
     this.inWaterS = Math.max(0, this.inWaterS - stepS);
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
       const toWater =
-        inWater > 0 && !KEPT_DRY.has(segment) ? (body.now.skinC[segment]! - WATER_C) / IN_WATER_M2K_PER_W : 0;
+        inWater > 0 && !KEPT_DRY.has(segment) ? (body.now.skinC[segment]! - IN_WATER.waterC) / IN_WATER.wornM2KPerW : 0;
       const heat = this.book.heatAheadWPerM2(segment, stepS) - toWater * inWater;
       if (heat !== 0) body.addHeat(SEGMENT_NODES[segment]!.skin, heat * skinAreaM2[segment]!);
     }
@@ -44,7 +48,7 @@ export class WetClothes {
   /** Falls in and climbs out: what is worn is soaked, and for some minutes the skin meets water. */
   soak(): void {
     if (this.worn !== null) this.book.soak(this.worn);
-    this.inWaterS = IN_WATER_S;
+    this.inWaterS = IN_WATER.seconds;
   }
 
   /** Lets a step of the body just made pass over the clothes. */
@@ -53,6 +57,8 @@ export class WetClothes {
     if (at.water === null) return;
     if (at.water !== this.worn) {
       this.worn = at.water;
+      if (this.wetCells !== null) book.startWet(at.water, this.wetCells);
+      this.wetCells = null;
       book.dressedAnew(at.water);
     }
     if (!book.isDueAfter(stepS)) return;

@@ -141,6 +141,13 @@ export class WaterBook {
     this.version++;
   }
 
+  /** Begins with water in what is worn. @param shares of its own mass, by cell */
+  startWet(plan: WaterPlan, shares: Float64Array): void {
+    plan.cell.forEach((cell, place) => {
+      this.state.waterGPerM2[cell] = shares[cell]! * plan.massGPerM2[place]!;
+    });
+  }
+
   /** Fills all that is worn below the neck. */
   soak(plan: WaterPlan): void {
     for (let segment = SEGMENT_INDEX.chest; segment < SEGMENT_COUNT; segment++) {

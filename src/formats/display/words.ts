@@ -1,6 +1,8 @@
 import type { Digit } from "@/core/digits";
 import type { Level, Limit, LimitPart, LimitPlace } from "@/core/limits";
-import type { PhaseKind, WhenOff } from "@/core/outing";
+import type { PhaseKind, WetPart, WhenOff } from "@/core/outing";
+import type { Touched } from "@/core/touch";
+import type { WettingKind } from "@/core/water";
 import type { VerdictLine } from "../wire/outing-view";
 import { durationText } from "./time";
 
@@ -95,6 +97,30 @@ export const WHEN_OFF_WORDS: Readonly<Record<WhenOff, string>> = {
   vehicle: "left at the vehicle",
   hung: "hung up to dry",
   home: "left at home",
+};
+
+export const WETTING_WORDS: Readonly<Record<WettingKind, string>> = {
+  spray: "spray",
+  branches: "snow off branches",
+  overflow: "slush about the hole",
+  wetHands: "hands in water, fish, wet line",
+};
+
+export const TOUCHED_WORDS: Readonly<Record<Touched, string>> = {
+  aluminium: "aluminium",
+  steel: "steel",
+  glass: "glass",
+  plastic: "plastic",
+  wood: "wood",
+  foam: "foam",
+};
+
+export const WET_PART_WORDS: Readonly<Record<WetPart, string>> = {
+  trunk: "trunk",
+  feet: "feet",
+  hands: "hands",
+  head: "head",
+  legs: "legs",
 };
 
 export const DIGIT_WORDS: Readonly<Record<Digit, string>> = {

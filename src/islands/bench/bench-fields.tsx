@@ -12,6 +12,14 @@ type Props = {
   readonly onChange: (change: Partial<BenchSetting>) => void;
 };
 
+/** By water in it over its own mass. */
+const WETNESS: readonly (readonly [string, string])[] = [
+  ["0", "dry at the start"],
+  ["0.2", "damp, as the evening before left it"],
+  ["0.6", "wet"],
+  ["1", "soaked"],
+];
+
 /** The weather and the sit that pieces are compared in. */
 export function BenchFields({ setting, preferences, onChange }: Props) {
   const temperature = TEMPERATURE[preferences.temperature];
@@ -62,6 +70,12 @@ export function BenchFields({ setting, preferences, onChange }: Props) {
         value={setting.posture}
         options={SITTER_POSTURES.map((posture): [typeof posture, string] => [posture, posture])}
         onChange={(posture) => onChange({ posture })}
+      />
+      <ChoiceField
+        label="What is tried is"
+        value={String(setting.wetShare ?? 0)}
+        options={WETNESS}
+        onChange={(wetShare) => onChange({ wetShare: Number(wetShare) })}
       />
     </fieldset>
   );

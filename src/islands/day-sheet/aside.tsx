@@ -13,8 +13,10 @@ import { PlaceEditor } from "./place-editor";
 import { ReadOut } from "./read-out";
 import { Schools } from "./schools";
 import { Sitter } from "./sitter";
+import { SkinGlassBatteries } from "./skin-glass-batteries";
 import { WearingEditor } from "./wearing-editor";
 import { WhatBuysMinutes } from "./what-buys-minutes";
+import { WhenItGoesWrong } from "./when-it-goes-wrong";
 
 type Props = {
   readonly view: OutingView;
@@ -56,6 +58,13 @@ export function Aside({ view, result, minute, selection, preferences }: Props) {
           <Schools view={view} />
           <AvoidedMaterials view={view} result={result} />
           <Ledger minute={minute} />
+          <WhenItGoesWrong view={view} minute={minute} preferences={preferences} />
+          <SkinGlassBatteries
+            view={view}
+            minute={minute}
+            airTemperatureC={result.series.airTemperatureC[Math.min(minute, result.series.minutes)]!}
+            preferences={preferences}
+          />
           <ReadOut view={view} result={result} minute={minute} preferences={preferences} />
         </>
       ) : (
@@ -64,7 +73,7 @@ export function Aside({ view, result, minute, selection, preferences }: Props) {
         </p>
       )}
       <Beliefs view={view} />
-      <Cautions view={view} />
+      <Cautions view={view} result={result} />
     </div>
   );
 }

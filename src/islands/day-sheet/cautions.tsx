@@ -1,13 +1,25 @@
+import { sweatOnArrival, type SweatStep } from "@/core/opinion";
+import type { OutingResult } from "@/core/outing";
+import { plainNumber } from "@/formats/display/numbers";
 import type { OutingView } from "@/formats/wire/outing-view";
 
+const SWEAT_WORDS: Readonly<Record<SweatStep, string>> = { damp: "Damp", wet: "Wet", soaked: "Soaked" };
+
 /** The usual cautions, always on the sheet. */
-export function Cautions({ view }: { readonly view: OutingView }) {
+export function Cautions({ view, result }: { readonly view: OutingView; readonly result: OutingResult | null }) {
+  const sweat = result && sweatOnArrival(result);
   return (
     <section aria-label="Cautions" className="border-line text-muted border-t pt-3 text-sm">
       <p>
         An estimate for planning, not a promise. Go in at once when skin turns white or numb, when shivering cannot be
         stopped or hands grow clumsy: a cold head judges badly, so fix the time to leave beforehand.
       </p>
+      {sweat && (
+        <p className="text-rust-text mt-2 font-semibold">
+          {SWEAT_WORDS[sweat.step]} on arrival: the layers of the trunk hold {plainNumber(sweat.gPerM2, 0)} g/m² of
+          sweat. Carry more and wear less on the way, go slower, or change the shirt and hat when you are there.
+        </p>
+      )}
       {view.setting.ground === "ice" && (
         <p className="mt-2">
           Ice: this program does not judge whether it carries. Measure it, go by local rules, keep dry spare clothes and
@@ -17,7 +29,10 @@ export function Cautions({ view }: { readonly view: OutingView }) {
       {view.setting.seatHeightM > 0 && (
         <p className="mt-2">Raised seat: harness on and tied from the ground up; follow the rules of its maker.</p>
       )}
-      <p className="mt-2">Never burn anything in a closed hide, and keep heat packs off bare skin.</p>
+      <p className="mt-2">
+        Never burn anything in a closed hide. Heat packs never lie on bare skin, never under what presses, never on a
+        sleeper: skin that is numb does not feel a burn.
+      </p>
     </section>
   );
 }

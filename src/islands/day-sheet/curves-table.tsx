@@ -1,9 +1,9 @@
 import { DIGITS, type Digit } from "@/core/digits";
-import type { OutingResult } from "@/core/outing";
+import { WET_PARTS, type OutingResult } from "@/core/outing";
 import { plainNumber, temperatureText, windText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText } from "@/formats/display/time";
-import { DIGIT_WORDS } from "@/formats/display/words";
+import { DIGIT_WORDS, WET_PART_WORDS } from "@/formats/display/words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { Dialog } from "../dialog";
@@ -44,6 +44,11 @@ export function CurvesTable({ view, result, preferences, isOpen, onClose }: Prop
               <th scope="col" className="pr-3 font-normal">
                 heat debt, W·h/m²
               </th>
+              {WET_PARTS.map((part) => (
+                <th key={part} scope="col" className="pr-3 font-normal">
+                  water, {WET_PART_WORDS[part]}, g/m²
+                </th>
+              ))}
               <th scope="col" className="pr-3 font-normal">
                 air
               </th>
@@ -62,6 +67,9 @@ export function CurvesTable({ view, result, preferences, isOpen, onClose }: Prop
                   <td key={digit}>{degrees(digit, minute)}</td>
                 ))}
                 <td>{plainNumber(series.heatDebtWhPerM2[minute]!, 0)}</td>
+                {WET_PARTS.map((part) => (
+                  <td key={part}>{plainNumber(series.waterGPerM2[part][minute]!, 0)}</td>
+                ))}
                 <td>{temperatureText(series.airTemperatureC[minute]!, preferences.temperature, 1)}</td>
                 <td>{windText(series.relativeWindMPerS[minute]!, preferences.wind, 1)}</td>
               </tr>

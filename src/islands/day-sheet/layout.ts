@@ -7,8 +7,9 @@ const ROW_PX = 21;
 const LANE_GAP_PX = 6;
 const SECTION_GAP_PX = 10;
 const TITLE_PX = 18;
-const TEMPERATURES_PX = 142;
+const TEMPERATURES_PX = 122;
 const DEBT_PX = 62;
+const WATER_PX = 30;
 const AXIS_PX = 22;
 const GUTTER_PX = 112;
 const NARROW_PX = 620;
@@ -65,14 +66,16 @@ export const lanesLayout = ({ narrow }: SheetFrame, lanes: readonly Lane<LaneIte
 export function curvesLayout({ narrow }: SheetFrame): {
   temperatures: Section;
   debt: Section;
+  water: Section;
   axis: Section;
   height: number;
 } {
-  const { sections, height } = stacked(narrow, [TEMPERATURES_PX, DEBT_PX], SECTION_GAP_PX);
+  const { sections, height } = stacked(narrow, [TEMPERATURES_PX, DEBT_PX, WATER_PX], SECTION_GAP_PX);
   const axisTop = height - SECTION_GAP_PX + 2;
   return {
     temperatures: sections[0]!,
     debt: sections[1]!,
+    water: sections[2]!,
     axis: { top: axisTop, height: AXIS_PX },
     height: axisTop + AXIS_PX,
   };

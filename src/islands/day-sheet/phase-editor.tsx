@@ -13,6 +13,7 @@ import { cutPhase, editPhase, editPhaseMinutes, insertPhase, removePhase, totalM
 import { ChoiceField, optionsOf } from "../choice-field";
 import { NumberField } from "../number-field";
 import { RecurringEditor } from "./recurring-editor";
+import { WetBy } from "./wet-by";
 
 type Props = { readonly view: OutingView; readonly index: number };
 
@@ -173,6 +174,7 @@ export function PhaseEditor({ view, index }: Props) {
       </div>
       <Effort view={view} index={index} />
       <HeatMade view={view} index={index} />
+      <WetBy view={view} index={index} />
       <RecurringEditor view={view} index={index} />
       <Actions view={view} index={index} />
     </div>

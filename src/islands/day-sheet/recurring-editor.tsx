@@ -28,6 +28,24 @@ const WALK: Recurring = {
   walkSpeedMPerS: 0.9,
 };
 
+const TOILET_STOP: Recurring = {
+  kind: "break",
+  minutes: 5,
+  firstAfterMinutes: 90,
+  everyMinutes: null,
+  posture: "standing",
+  activityRatio: 1.4,
+  walkSpeedMPerS: 0,
+  hands: "both",
+  dexterityNeeded: 2,
+  bares: "toilet",
+};
+const ADDED: readonly (readonly [words: string, rule: Recurring])[] = [
+  ["Add a task with the hands", TASK],
+  ["Add a walk to get warm", WALK],
+  ["Add a toilet stop", TOILET_STOP],
+];
+
 const HANDS: readonly (readonly ["none" | "working" | "both", string])[] = [
   ["none", "neither hand"],
   ["working", "the working hand"],
@@ -41,8 +59,8 @@ type RuleProps = {
 };
 
 /** A rule in a line: "task 4 min every 40 min". */
-const ruleWords = ({ kind, minutes, everyMinutes, firstAfterMinutes }: Recurring): string =>
-  `${kind === "task" ? "Task" : "Walk about"} ${durationText(minutes)}, ${
+const ruleWords = ({ kind, minutes, everyMinutes, firstAfterMinutes, bares }: Recurring): string =>
+  `${kind === "task" ? "Task" : bares ? "Toilet stop" : "Walk about"} ${durationText(minutes)}, ${
     everyMinutes === null ? `once after ${durationText(firstAfterMinutes)}` : `every ${durationText(everyMinutes)}`
   }`;
 
@@ -132,15 +150,15 @@ export function RecurringEditor({ view, index }: Props) {
         />
       ))}
       <p className="flex flex-wrap gap-2 pt-1">
-        {[TASK, WALK].map((fresh) => (
+        {ADDED.map(([words, fresh]) => (
           <button
-            key={fresh.kind}
+            key={words}
             type="button"
             className="press press-small"
             disabled={rules.length >= OUTING_RANGE.recurring[1]}
             onClick={() => set([...rules, fresh])}
           >
-            {fresh.kind === "task" ? "Add a task with the hands" : "Add a walk to get warm"}
+            {words}
           </button>
         ))}
       </p>

@@ -72,7 +72,7 @@ function AllSchools({ view }: Props) {
       <summary className="cursor-pointer text-lg font-semibold">How others would do it</summary>
       <p className="text-muted text-sm">
         Practitioners disagree here. No way is right everywhere: this is what each costs or gains on this day, in this
-        plan. Sweat on the way in is not counted yet.
+        plan.
       </p>
       {schools.map((school) => (
         <Question key={school.question} view={view} school={school} />

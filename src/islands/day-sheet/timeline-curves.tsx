@@ -15,7 +15,7 @@ import { SectionTitle } from "./timeline-parts";
 type Props = {
   readonly axis: TimeAxis;
   readonly frame: SheetFrame;
-  readonly sections: { readonly temperatures: Section; readonly debt: Section };
+  readonly sections: { readonly temperatures: Section; readonly debt: Section; readonly water: Section };
   /** Where eight cases of ten lie; `null` until it is worked out. */
   readonly bands: RangeBands | null;
   readonly series: OutingSeries;
@@ -43,7 +43,17 @@ const CURVE_LOOK: Readonly<Record<string, { className: string; dash?: string; na
   leftFingers: { className: "stroke-ink", dash: "2 3", name: "fingers L" },
   rightFingers: { className: "stroke-ink", dash: "6 3", name: "fingers R" },
   debt: { className: "stroke-moss", name: "heat debt" },
+  waterTrunk: { className: "stroke-sea", name: "trunk" },
+  waterFeet: { className: "stroke-sea", dash: "6 3", name: "feet" },
+  waterHands: { className: "stroke-sea", dash: "2 3", name: "hands" },
 };
+/** Clothes with less water than this are as good as dry: the scale never shows less as much, g/m². */
+const WATER_SPAN = { lowest: 0, highest: 60 };
+const waterCurves = ({ waterGPerM2 }: OutingSeries): Curve[] => [
+  { key: "waterTrunk", values: waterGPerM2.trunk },
+  { key: "waterFeet", values: waterGPerM2.feet },
+  { key: "waterHands", values: waterGPerM2.hands },
+];
 const SAME_K = 0.05;
 const NARROW_LEGEND_X_PX = 66; // beside the title
 const LEGEND_TOP_PX = 11;
@@ -170,6 +180,32 @@ function Bands({ chart, bands }: { readonly chart: BodyChart; readonly bands: Pa
   ));
 }
 
+/** Water in the clothes of trunk, feet and hands. */
+function Water({
+  axis,
+  frame,
+  section,
+  series,
+}: Pick<Props, "axis" | "frame" | "series"> & { readonly section: Section }) {
+  const curves = waterCurves(series);
+  const chart = bodyChart(axis, curves, [], { ...section, ...WATER_SPAN });
+  return (
+    <>
+      <SectionTitle frame={frame} section={section} title="Water" />
+      <text x={axis.right - 4} y={section.top + 10} textAnchor="end" fontSize={11.5} className="fill-muted">
+        {`to ${Math.round(chart.y.domain()[1]!)} g/m²`}
+      </text>
+      <line x1={axis.left} x2={axis.right} y1={chart.y(0)} y2={chart.y(0)} className="stroke-line" />
+      <Curves paths={chart.curves} />
+      <Legend
+        curves={curves}
+        x={frame.narrow ? NARROW_LEGEND_X_PX : axis.left + 6}
+        y={section.top + (frame.narrow ? -5 : LEGEND_TOP_PX)}
+      />
+    </>
+  );
+}
+
 function AllCurves({ axis, frame, sections, series, trial, bands, preferences, minute }: Props) {
   const digits = [...pair("Toes", series), ...pair("Fingers", series)];
   const triedDigits = trial ? asGhosts([...pair("Toes", trial), ...pair("Fingers", trial)]) : [];
@@ -223,6 +259,7 @@ function AllCurves({ axis, frame, sections, series, trial, bands, preferences, m
         strokeWidth={2}
         className="fill-ground stroke-moss"
       />
+      <Water axis={axis} frame={frame} section={sections.water} series={series} />
     </g>
   );
 }

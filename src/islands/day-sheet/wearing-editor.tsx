@@ -1,7 +1,7 @@
 import { useStore } from "@nanostores/react";
 import { laneOf } from "@/charts/lane-of";
 import { readLabel } from "@/core/labels";
-import { OUTING_RANGE, WEARING_SIDES, type WearingSide } from "@/core/outing";
+import { changeCost, OUTING_RANGE, WEARING_SIDES, type WearingSide } from "@/core/outing";
 import { LEAK_POINTS } from "@/core/patches";
 import { cloFromInsulation } from "@/core/units";
 import { plainNumber } from "@/formats/display/numbers";
@@ -11,10 +11,12 @@ import { PATCH_WORDS, WHEN_OFF_WORDS } from "@/formats/display/words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView, PieceView, WearingView } from "@/formats/wire/outing-view";
 import { problemsOfView } from "@/formats/wire/problems-of-view";
+import { kitOf } from "@/formats/wire/view-to-outing";
 import { $readMinute, $selection } from "@/stores/day-sheet";
 import { cutWearing, editWearing, removeWearing, swapPiece, totalMinutesOf } from "@/stores/edits";
 import { ChoiceField, optionsOf } from "../choice-field";
 import { NumberField } from "../number-field";
+import { HeatEditor } from "./heat-editor";
 
 /** What the label means on each part, in one unit; parts that read alike stand together. */
 function readingWords(piece: PieceView): { parts: string; clo: string }[] {
@@ -146,6 +148,25 @@ function Regulators({ wearing, piece }: Omit<Worn, "view">) {
   );
 }
 
+/** What putting it on out there costs: minutes, what is off meanwhile, bare hands. */
+function WhatItCosts({ view, wearing, piece }: Worn) {
+  if (wearing.fromMinute === 0) return null;
+  const pieces = new Map(kitOf(view).map((own) => [own.id, own]));
+  const worn = view.wearings.flatMap((own) => {
+    const known = pieces.get(own.pieceId);
+    return known ? [{ ...own, piece: known }] : [];
+  });
+  const own = { ...wearing, piece: pieces.get(piece.id)! };
+  const { minutes, off } = changeCost(worn, own, wearing.fromMinute);
+  if (minutes === 0) return null;
+  return (
+    <p className="text-sm">
+      Putting it on out there takes {minutes} min with hands free for zips and buckles
+      {off.length > 0 ? `, ${off.map(({ name }) => name).join(", ")} off meanwhile` : ""}.
+    </p>
+  );
+}
+
 /** A piece worn on a span: swap it for another of the kit, say when and how it is worn. */
 export function WearingEditor({ view, id }: { readonly view: OutingView; readonly id: string }) {
   const readMinute = useStore($readMinute);
@@ -175,6 +196,8 @@ export function WearingEditor({ view, id }: { readonly view: OutingView; readonl
       />
       <When view={view} wearing={wearing} piece={piece} />
       <Regulators wearing={wearing} piece={piece} />
+      {piece.traits.heat && <HeatEditor view={view} wearing={wearing} source={piece.traits.heat} />}
+      <WhatItCosts view={view} wearing={wearing} piece={piece} />
       <dl className="text-sm">
         <dt className="text-muted">The label reads as</dt>
         {readingWords(piece).map(({ parts, clo }) => (

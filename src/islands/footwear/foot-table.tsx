@@ -1,6 +1,6 @@
 import type { FootAnswer } from "@/core/bench";
 import { LEVELS, LIMIT_TABLE, type Level } from "@/core/limits";
-import { TRACTION, WALKABILITY } from "@/core/outing";
+import { TRACTION, WALKABILITY, WATER_RESISTANCE } from "@/core/outing";
 import { cloFromInsulation } from "@/core/units";
 import { GROUNDS } from "@/core/weather";
 import { CLOSURE_WORDS } from "@/formats/display/label-words";
@@ -31,6 +31,17 @@ const stepOf = (steps: readonly string[], step: number | undefined): string =>
 
 /** What is told of a boot beside its warmth. */
 const BOOT_ROWS: readonly Row[] = [
+  {
+    title: "Shaft",
+    text: (_, boot) =>
+      boot?.traits.shaftHeightCm === undefined ? NOT_KNOWN : `${plainNumber(boot.traits.shaftHeightCm, 0)} cm high`,
+  },
+  {
+    title: "Top of the shaft",
+    text: (_, boot) =>
+      boot?.traits.endsAt?.includes("ankles") ? "open: snow and wind come in without a gaiter" : "closes on the leg",
+  },
+  { title: "Keeps out", text: (_, boot) => stepOf(WATER_RESISTANCE, boot?.traits.waterResistance) },
   { title: "Walked in", text: (_, boot) => stepOf(WALKABILITY, boot?.traits.walkability) },
   { title: "On snow and ice", text: (_, boot) => stepOf(TRACTION, boot?.traits.traction) },
   {
@@ -38,6 +49,9 @@ const BOOT_ROWS: readonly Row[] = [
     text: (_, boot) => (boot?.traits.closure === undefined ? NOT_KNOWN : CLOSURE_WORDS[boot.traits.closure]),
   },
 ];
+
+const hoursText = (hours: number | null): string =>
+  hours === null ? "never" : `${plainNumber(hours, hours < 10 ? 1 : 0)} h`;
 
 const rowsOf = ({ level, hours, preferences }: Omit<Props, "answers" | "boots">): Row[] => [
   ...LEVELS.map((own): Row => ({
@@ -67,6 +81,14 @@ const rowsOf = ({ level, hours, preferences }: Omit<Props, "answers" | "boots">)
     title: `Both soles lose on ${GROUND_WORDS[ground]}`,
     text: ({ soleLossW }) => `${fixedNumber(soleLossW[ground], 1)} W`,
   })),
+  {
+    title: `Water in it after ${plainNumber(hours, 1)} h`,
+    text: ({ drying }) => `${plainNumber(drying.waterG, 0)} g a pair`,
+  },
+  {
+    title: "Dry again in a room",
+    text: ({ drying }) => `${hoursText(drying.apartH)} pulled apart, ${hoursText(drying.togetherH)} left together`,
+  },
   {
     title: "All of it, a pair",
     text: ({ massG }) => (massG === null ? "mass not known" : `${plainNumber(massG, 0)} g`),

@@ -37,7 +37,7 @@ export default function FootwearBench({ view, preferences: fromCookie }: Props) 
         <h1 className="text-2xl font-semibold">Footwear bench</h1>
         <p className="text-muted text-sm">
           {view.person.name}, dressed as for “{view.name}”, straight from indoors, sitting still. A comparison, not a
-          plan: the way in, sweat and wet are not in it.
+          plan: the way in with its sweat is not in it.
         </p>
       </div>
       <BenchFields setting={setting} preferences={preferences} onChange={feet.setSetting} />

@@ -1,5 +1,6 @@
-import { LABEL_RANGE, type Material } from "@/core/labels";
+import { FIBRES, LABEL_RANGE, type Fibre, type Material } from "@/core/labels";
 import { BETTER_KNOWN, materialWords } from "@/formats/display/label-words";
+import { ChoiceField } from "../choice-field";
 import { NumberField } from "../number-field";
 
 type Props = { readonly material: Material; readonly onChange: (material: Material) => void };
@@ -112,6 +113,14 @@ export function MaterialFields({ material, onChange }: Props) {
           />
         ) : (
           <Figures material={material} onChange={onChange} />
+        )}
+        {(material.kind === "knit" || material.kind === "thickness") && (
+          <ChoiceField<Fibre | "">
+            label="Fibre, for when it is wet"
+            value={material.fibre ?? ""}
+            options={[["", "not known"], ...FIBRES.map((fibre): [Fibre, string] => [fibre, fibre])]}
+            onChange={(fibre) => onChange({ ...material, fibre: fibre === "" ? undefined : fibre })}
+          />
         )}
       </div>
       {better !== null && peakLoftMm === undefined && (

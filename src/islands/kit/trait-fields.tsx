@@ -12,6 +12,7 @@ import {
 } from "@/core/outing";
 import { CLOSURE_WORDS } from "@/formats/display/label-words";
 import { ChoiceField, optionsOf } from "../choice-field";
+import { HeatFields } from "./heat-fields";
 import { OptionalNumber } from "./optional-number";
 
 type Props = {
@@ -77,9 +78,35 @@ export function TraitFields({ kind, traits, onChange }: Props) {
               high={OUTING_RANGE.printedTemperatureC[1]}
               onChange={(printed) => onChange({ ...traits, printedTemperatureC: printed ?? undefined })}
             />
+            <OptionalNumber
+              label="Shaft, height in cm"
+              value={traits.shaftHeightCm ?? null}
+              low={OUTING_RANGE.shaftHeightCm[0]}
+              high={OUTING_RANGE.shaftHeightCm[1]}
+              onChange={(height) => onChange({ ...traits, shaftHeightCm: height ?? undefined })}
+            />
+            <label className="flex min-h-6 items-center gap-1.5 text-sm">
+              <input
+                type="checkbox"
+                className="size-4"
+                checked={traits.endsAt?.includes("ankles") ?? false}
+                onChange={(event) => onChange({ ...traits, endsAt: event.target.checked ? ["ankles"] : undefined })}
+              />
+              open at the top of the shaft
+            </label>
           </>
         )}
+        <OptionalNumber
+          label="Minutes to change it out there"
+          value={traits.changeMinutes ?? null}
+          low={OUTING_RANGE.changeMinutes[0]}
+          high={OUTING_RANGE.changeMinutes[1]}
+          onChange={(minutes) =>
+            onChange({ ...traits, changeMinutes: minutes === null ? undefined : Math.round(minutes) })
+          }
+        />
       </div>
+      <HeatFields heat={traits.heat} onChange={(heat) => onChange({ ...traits, heat })} />
       <fieldset className="flex flex-wrap gap-x-4 gap-y-1 text-sm">
         <legend className="sr-only">It</legend>
         {FLAGS.map(([flag, words]) => (

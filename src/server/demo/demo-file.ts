@@ -26,7 +26,7 @@ export function demoFile(demo: DemoOuting): OutingFile {
       radiantTemperatureC: null,
       ...hour,
     })),
-    phases: [...demo.phases],
+    phases: demo.phases.map(({ wetBy, ...phase }) => ({ ...phase, ...(wetBy && { wetBy: [...wetBy] }) })),
     pieces: worn.map((key) => {
       const { name, kind, label, fingersTogether = false, traits = {} } = starterPiece(key);
       return {

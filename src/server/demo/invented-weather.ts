@@ -14,6 +14,8 @@ export type InventedDay = {
   readonly relativeHumidityPercent: number;
   /** First and last; nothing given: not known, and sky and sun are left out. */
   readonly cloudShare?: readonly [first: number, last: number] | undefined;
+  /** A shower, hours from the first, mm/h as water. */
+  readonly shower?: { readonly fromHour: number; readonly hours: number; readonly mm: number } | undefined;
 };
 
 const MS_PER_HOUR = 3_600_000;
@@ -22,6 +24,9 @@ const WIND_STRAY_SHARE = 0.15;
 const HUMIDITY_STRAY_PERCENT = 4;
 
 const oneDecimal = (value: number): number => Math.round(value * 10) / 10;
+
+const isInShower = ({ fromHour, hours }: NonNullable<InventedDay["shower"]>, place: number): boolean =>
+  place >= fromHour && place < fromHour + hours;
 
 /** Hours of invented weather: a daily wave with a little stray, the same for the same seed. */
 export function inventedHours(day: InventedDay) {
@@ -43,6 +48,7 @@ export function inventedHours(day: InventedDay) {
       cloudShare: day.cloudShare
         ? oneDecimal(day.cloudShare[0] + (day.cloudShare[1] - day.cloudShare[0]) * share)
         : null,
+      precipitationMm: day.shower ? (isInShower(day.shower, place) ? day.shower.mm : 0) : null,
     };
   });
 }

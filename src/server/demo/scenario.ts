@@ -22,7 +22,10 @@ export type DemoOuting = {
   readonly place: keyof typeof DEMO_PLACES;
   readonly startsAt: string;
   readonly weather: InventedDay;
-  readonly phases: readonly Pick<Phase, "kind" | "minutes" | "posture" | "activityRatio" | "walkSpeedMPerS">[];
+  readonly phases: readonly Pick<
+    Phase,
+    "kind" | "minutes" | "posture" | "activityRatio" | "walkSpeedMPerS" | "wetBy"
+  >[];
   readonly wearings: readonly DemoWearing[];
 };
 
@@ -220,9 +223,9 @@ const charOnIce: DemoOuting = {
   },
   phases: [
     { kind: "walkIn", minutes: 25, posture: "standing", activityRatio: 4, walkSpeedMPerS: 1.1 },
-    { kind: "setUp", minutes: 20, posture: "standing", activityRatio: 4, walkSpeedMPerS: 0 },
+    { kind: "setUp", minutes: 20, posture: "standing", activityRatio: 4, walkSpeedMPerS: 0, wetBy: ["overflow"] },
     { kind: "sit", minutes: 90, posture: "sitting", activityRatio: 1.2, walkSpeedMPerS: 0 },
-    { kind: "task", minutes: 8, posture: "sitting", activityRatio: 1.6, walkSpeedMPerS: 0 },
+    { kind: "task", minutes: 8, posture: "sitting", activityRatio: 1.6, walkSpeedMPerS: 0, wetBy: ["wetHands"] },
     { kind: "sit", minutes: 82, posture: "sitting", activityRatio: 1.2, walkSpeedMPerS: 0 },
     { kind: "walkOut", minutes: 25, posture: "standing", activityRatio: 4, walkSpeedMPerS: 1.1 },
   ],
@@ -238,6 +241,7 @@ const charOnIce: DemoOuting = {
     ["base350Legs", 10, 0, null],
     ["fleeceTights", 20, 0, null],
     ["linerSock", 10, 0, null],
+    ["toePacks", 15, 0, null],
     ["heavySock", 20, 0, null],
     ["feltFootbed", 25, 0, null],
     ["pacBoot", 30, 0, null],
@@ -260,6 +264,7 @@ const seaBirdCount: DemoOuting = {
     seed: 14,
     from: "2026-11-14T07:00:00Z",
     hours: 7,
+    shower: { fromHour: 2, hours: 1, mm: 1 },
     lowestC: 0,
     highestC: 4,
     highestAtUtcHour: 13,

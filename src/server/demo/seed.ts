@@ -16,7 +16,12 @@ export function demoContent(demo: DemoOuting, pieceIds: ReadonlyMap<StarterPiece
   const end = totalMinutes(demo);
   return {
     weather: inventedHours(demo.weather),
-    phases: demo.phases.map((phase, position) => ({ id: uuid(), position, ...phase })),
+    phases: demo.phases.map(({ wetBy = [], ...phase }, position) => ({
+      id: uuid(),
+      position,
+      ...phase,
+      wetBy: [...wetBy],
+    })),
     wearings: demo.wearings.map(([piece, rank, fromMinute, toMinute, side]) => ({
       id: uuid(),
       pieceId: pieceIds.get(piece)!,

@@ -1,0 +1,140 @@
+import { useStore } from "@nanostores/react";
+import { useEffect, useState } from "react";
+import { plainNumber, temperatureText } from "@/formats/display/numbers";
+import type { Preferences } from "@/formats/display/preferences";
+import { clockText, durationText } from "@/formats/display/time";
+import { instantAt } from "@/formats/outing-file/to-outing";
+import type { OutingView } from "@/formats/wire/outing-view";
+import { $emergency, askEmergency, type FallTold, type LeverTold } from "@/stores/emergency";
+import { NumberField } from "../number-field";
+
+type Props = { readonly view: OutingView; readonly minute: number; readonly preferences: Preferences };
+
+/** Asked once edits have paused: it is never waited for. */
+const QUIET_MS = 250;
+const LEVERS = { hours: 3, colderK: 8, windFactor: 2 };
+
+const minutesWords = (minutes: number | null, toShelter: boolean): string =>
+  minutes === null ? (toShelter ? "not before shelter" : "not within four hours") : `after ${durationText(minutes)}`;
+
+function Lever({ words, told }: { readonly words: string; readonly told: LeverTold | null }) {
+  return (
+    <li className="border-line border-t py-1">
+      {words}:{" "}
+      {told === null ? (
+        "…"
+      ) : (
+        <>
+          <strong>{told.lasts ? "lasts as accepted" : `short by ${durationText(told.shortMinutes)}`}</strong>, by the
+          hard limits{" "}
+          {told.hardMinutes === null ? "it lasts" : `${durationText(told.hardMinutes)} from the sit's start`}
+        </>
+      )}
+    </li>
+  );
+}
+
+function Fall({
+  title,
+  told,
+  preferences,
+}: {
+  readonly title: string;
+  readonly told: FallTold;
+  readonly preferences: Preferences;
+}) {
+  const { fingersNumbAfter, trunkHardAfter, onArrival, debtThen } = told;
+  return (
+    <li className="border-line border-t py-1">
+      <strong>{title}</strong>: fingers numb {minutesWords(fingersNumbAfter, onArrival !== null)}, trunk at its hard
+      limit {minutesWords(trunkHardAfter, onArrival !== null)}, {plainNumber(debtThen, 0)} W·h/m² of heat gone{" "}
+      {onArrival ? "by then" : "within an hour"}.
+      {onArrival && (
+        <>
+          {" "}
+          On foot to shelter in {durationText(onArrival.minutes)}: fingers at{" "}
+          {temperatureText(onArrival.fingersC, preferences.temperature)}, trunk at{" "}
+          {temperatureText(onArrival.trunkC, preferences.temperature, 1)}.
+        </>
+      )}
+    </li>
+  );
+}
+
+function Answers({ view, minute, preferences }: Props) {
+  const [hours, setHours] = useState(LEVERS.hours);
+  const [colderK, setColderK] = useState(LEVERS.colderK);
+  const told = useStore($emergency);
+  useEffect(() => {
+    const asked = { hours, colderK, windFactor: LEVERS.windFactor, minute };
+    const timer = setTimeout(() => void askEmergency(view, asked), QUIET_MS);
+    return () => clearTimeout(timer);
+  }, [view, hours, colderK, minute]);
+  const clock = clockText(instantAt(view.startsAt, minute), view.place.timeZone);
+  return (
+    <>
+      <div className="flex flex-wrap gap-3">
+        <NumberField
+          label="Lasts longer by"
+          unit="h"
+          value={hours}
+          low={0.5}
+          high={12}
+          step={0.5}
+          decimals={1}
+          onChange={setHours}
+        />
+        <NumberField
+          label="Gets colder by"
+          unit="K"
+          value={colderK}
+          low={1}
+          high={30}
+          step={1}
+          decimals={0}
+          onChange={setColderK}
+        />
+      </div>
+      <ul className="text-sm" aria-live="polite">
+        <Lever words={`${plainNumber(hours, 1)} h longer`} told={told?.longer ?? null} />
+        <Lever words={`${plainNumber(colderK, 0)} K colder all day`} told={told?.colder ?? null} />
+        <Lever words={`${LEVERS.windFactor} times the wind`} told={told?.windier ?? null} />
+      </ul>
+      <h3 className="text-sm font-semibold">Into the water at {clock}, the minute read out</h3>
+      {told?.wet ? (
+        <ul className="text-sm">
+          <Fall title="In what is worn" told={told.wet} preferences={preferences} />
+          {told.dry ? (
+            <Fall title={`With a dry set (${told.drySet.join(", ")})`} told={told.dry} preferences={preferences} />
+          ) : (
+            <li className="border-line border-t py-1">
+              No dry set: nothing of the kit that goes next to the skin or on the feet is left at home today.
+            </li>
+          )}
+        </ul>
+      ) : (
+        <p className="text-muted text-sm">…</p>
+      )}
+      <p className="text-muted text-sm">
+        Three minutes in the water are reckoned, and a head kept dry. Cold shock, swimming and getting out are not: ice
+        that may not carry is no place for a figure. Fix the time to leave beforehand, tell somebody, and carry a dry
+        set in a waterproof pouch.
+      </p>
+    </>
+  );
+}
+
+/** What becomes of the plan when the day gets longer, colder, windier, or somebody falls in. */
+export function WhenItGoesWrong(props: Props) {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <details className="border-line border-t pt-3" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="cursor-pointer text-lg font-semibold">When it goes wrong</summary>
+      {isOpen && (
+        <div className="mt-1 flex flex-col gap-2">
+          <Answers {...props} />
+        </div>
+      )}
+    </details>
+  );
+}
