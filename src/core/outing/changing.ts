@@ -18,6 +18,13 @@ const NEXT_TO_SKIN_MINUTES = 4;
 const LEGWEAR_MINUTES = 3;
 const UPPER_MINUTES = 1;
 const MOST_MINUTES = 12;
+/** All of these, for the page that tells how it is computed. */
+export const CHANGE_MINUTES_SAID: readonly (readonly [what: string, minutes: number])[] = [
+  ...Object.entries(MINUTES_BY_KIND),
+  ["next to the skin", NEXT_TO_SKIN_MINUTES],
+  ["legwear", LEGWEAR_MINUTES],
+  ["jacket", UPPER_MINUTES],
+];
 /** Zips, laces and buckles: what fingers have to be able to do meanwhile, by DEXTERITY. */
 export const CHANGING_DEXTERITY = 2;
 

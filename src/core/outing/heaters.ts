@@ -19,7 +19,7 @@ export type Heater = {
 /** Surface of the outermost layer to air and surroundings in little wind, m²·K/W (assumption, to share heat out only). */
 const OUTER_AIR_M2K_PER_W = 0.1;
 /** A pack in a closed boot has less of the air it needs (assumption). */
-const PACK_IN_BOOT = 0.7;
+export const PACK_IN_BOOT = 0.7;
 /** Packs lie on the clothes, warmers are run from a pocket: without a schedule they are off. */
 const OFF: readonly HeatSpan[] = [];
 

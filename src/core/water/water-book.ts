@@ -6,7 +6,7 @@ import { MOST_LAYERS_FOLLOWED, type WaterPlan, type Wetting } from "./water-plan
 /** Heat of evaporation at skin temperature, J/g. */
 export const LATENT_J_PER_G = 2430;
 /** Feet sweat even in the cold, a few grams an hour each whatever the body does (assumption), g/(m²·h). */
-const FOOT_SWEAT_G_PER_M2H = 25;
+export const FOOT_SWEAT_G_PER_M2H = 25;
 const FOOT_SWEAT_W_PER_M2 = (FOOT_SWEAT_G_PER_M2H * LATENT_J_PER_G) / SECONDS_PER_HOUR;
 const IS_FOOT = Uint8Array.from(SEGMENTS, (segment) => (segment.endsWith("Foot") ? 1 : 0));
 /** Where weight presses clothing to nothing, a plane still lies outside the skin, m²·K/W. */

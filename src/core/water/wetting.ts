@@ -14,7 +14,7 @@ type Part = "head" | "neck" | "chest" | "back" | "pelvis" | "shoulder" | "arm" |
 type Shares = Partial<Readonly<Record<Part, number>>>;
 
 /** Of what falls on level ground, what falls on a m² of each part, upright. */
-const RAINED_ON: Readonly<Record<Part, number>> = {
+export const RAINED_ON: Readonly<Record<Part, number>> = {
   head: 0.25,
   neck: 0.1,
   chest: 0.12,
@@ -28,23 +28,23 @@ const RAINED_ON: Readonly<Record<Part, number>> = {
   foot: 0.2,
 };
 /** Thighs lie open to the sky in a sitting or kneeling person. */
-const RAINED_ON_THIGH_SEATED = 0.4;
+export const RAINED_ON_THIGH_SEATED = 0.4;
 
 /** What each doing throws on a m² of each part, g/h. */
-const THROWN_G_PER_M2H: Readonly<Record<WettingKind, Shares>> = {
+export const THROWN_G_PER_M2H: Readonly<Record<WettingKind, Shares>> = {
   spray: { chest: 60, shoulder: 40, arm: 120, hand: 200, thigh: 60, leg: 60 },
   branches: { head: 150, neck: 200, shoulder: 150, back: 60 },
   overflow: { leg: 200 },
   wetHands: { hand: 1500, arm: 100 },
 };
 /** Slush that stands over the shaft of a boot, g/h on a m² of foot. */
-const SLUSH_OVER_SHAFT_G_PER_M2H = 3000;
+export const SLUSH_OVER_SHAFT_G_PER_M2H = 3000;
 /** Snow that falls in at the top of a shaft lower than one sinks in, g/h on a m² of foot. */
-const SNOW_OVER_SHAFT_G_PER_M2H = 250;
+export const SNOW_OVER_SHAFT_G_PER_M2H = 250;
 /** Slush about a hole drilled through wet ice stands so deep, cm. */
 const SLUSH_DEPTH_CM = 12;
 /** Snow that melts under what rests on it, g/h on a m² of the part, by the share of it that rests. */
-const MELTED_G_PER_M2H = 200;
+export const MELTED_G_PER_M2H = 200;
 const RESTING: Readonly<Record<"kneeling" | "lying" | "sitting" | "standing", Shares>> = {
   kneeling: { leg: 0.15 },
   lying: { back: 1, pelvis: 0.65, thigh: 0.15 },
@@ -53,10 +53,10 @@ const RESTING: Readonly<Record<"kneeling" | "lying" | "sitting" | "standing", Sh
 };
 
 /** Above it rain falls, below the lower it snows dry, between wet snow; how much of each clings. */
-const RAIN_FROM_C = 1.5;
-const DRY_SNOW_BELOW_C = -1.5;
-const WET_SNOW_CLINGS = 0.7;
-const DRY_SNOW_CLINGS = 0.05;
+export const RAIN_FROM_C = 1.5;
+export const DRY_SNOW_BELOW_C = -1.5;
+export const WET_SNOW_CLINGS = 0.7;
+export const DRY_SNOW_CLINGS = 0.05;
 
 /** Share of what falls outside that passes an outer face, by WATER_RESISTANCE. */
 export const PASSES_BY_RESISTANCE = [1, 0.5, 0.15, 0.03, 0] as const;

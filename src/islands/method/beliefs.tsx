@@ -1,0 +1,211 @@
+import { useMemo, useState } from "react";
+import { benchOuting } from "@/core/bench";
+import { readMaterial, type Material } from "@/core/labels";
+import { levelEverywhere } from "@/core/limits";
+import { resistancesAt, type Piece } from "@/core/outing";
+import { headShare, lookAt } from "@/core/trace";
+import { cloFromInsulation } from "@/core/units";
+import { plainNumber } from "@/formats/display/numbers";
+import { STARTER_KITS } from "@/formats/starter-kit/starter-kits";
+import type { StarterPiece } from "@/formats/starter-kit/starter-pieces";
+import { NumberField } from "../number-field";
+
+// Beliefs that mislead, each with a figure that moves: the same core as every sheet.
+
+const clo = (material: Material): string =>
+  `${plainNumber(cloFromInsulation(readMaterial(material).insulationM2KPerW), 2)} clo`;
+const percent = (share: number): string => `${plainNumber(100 * share, 0)} %`;
+
+function Grams() {
+  const [grams, setGrams] = useState(200);
+  const rows: readonly (readonly [string, Material])[] = [
+    ["a parka's quilted batting", { kind: "garmentBatting", massGPerM2: grams, fibre: "loftyFine", quilted: true }],
+    ["a mitt's batting", { kind: "mittBatting", massGPerM2: grams }],
+    ["a glove's batting", { kind: "gloveBatting", massGPerM2: grams }],
+    ["a boot's batting", { kind: "bootBatting", massGPerM2: grams }],
+    ["fleece", { kind: "fleece", massGPerM2: grams }],
+    ["a knit", { kind: "knit", massGPerM2: grams }],
+  ];
+  return (
+    <section aria-label="Grams compare and add up">
+      <h3 className="text-lg font-semibold">“Grams compare, and add up”</h3>
+      <p>
+        They are grams of one square metre of one panel. The same number means another thickness in each thing, and
+        panels lie beside each other, so their figures never add up.
+      </p>
+      <NumberField
+        label="Printed"
+        unit="g/m²"
+        value={grams}
+        low={20}
+        high={1200}
+        step={10}
+        decimals={0}
+        onChange={setGrams}
+      />
+      <ul aria-live="polite">
+        {rows.map(([name, material]) => (
+          <li key={name}>
+            {name}: <strong>{clo(material)}</strong>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function FillPower() {
+  const [fillPowerIn3PerOz, setFillPower] = useState(800);
+  const [fillG, setFillG] = useState(90);
+  const [panelAreaM2, setArea] = useState(0.8);
+  const one = { kind: "down", fillPowerIn3PerOz, fillG, panelAreaM2 } as const;
+  return (
+    <section aria-label="Fill power alone ranks">
+      <h3 className="text-lg font-semibold">“Fill power alone ranks”</h3>
+      <p>Weight of the fill and the area it has to cover decide as much.</p>
+      <div className="flex flex-wrap gap-4">
+        <NumberField
+          label="Fill power"
+          unit="in³/oz"
+          value={fillPowerIn3PerOz}
+          low={300}
+          high={1000}
+          step={50}
+          decimals={0}
+          onChange={setFillPower}
+        />
+        <NumberField
+          label="Fill"
+          unit="g"
+          value={fillG}
+          low={20}
+          high={600}
+          step={10}
+          decimals={0}
+          onChange={setFillG}
+        />
+        <NumberField
+          label="Over"
+          unit="m²"
+          value={panelAreaM2}
+          low={0.1}
+          high={3}
+          step={0.1}
+          decimals={1}
+          onChange={setArea}
+        />
+      </div>
+      <p aria-live="polite">
+        That is <strong>{clo(one)}</strong>; 550 fill with half as much again in it is{" "}
+        <strong>{clo({ ...one, fillPowerIn3PerOz: 550, fillG: fillG * 1.5 })}</strong>.
+      </p>
+    </section>
+  );
+}
+
+const PERSON = {
+  body: { heightM: 1.75, massKg: 74, fatPercent: 22, ageYears: 40, sex: "male" },
+  accepted: levelEverywhere("cold"),
+} as const;
+const LOOKED_AT_MINUTE = 60;
+
+const asPiece = ({ name, kind, label, fingersTogether = false, traits }: StarterPiece): Piece => ({
+  ...traits,
+  id: name,
+  name,
+  kind,
+  label,
+  fingersTogether,
+});
+
+/** The middle starter kit, dressed for a sit, with or without what the head wears. */
+function sitIn(airTemperatureC: number, withHead: boolean) {
+  const pieces = STARTER_KITS.middle.pieces
+    .map(asPiece)
+    .filter(({ kind }) => kind !== "pad" && (withHead || (kind !== "headwear" && kind !== "neckwear")));
+  const setting = {
+    person: PERSON,
+    dress: { pieces: [], wearings: [] },
+    airTemperatureC,
+    windAtSeatMPerS: 1,
+    ground: "wood",
+    posture: "sitting",
+    hours: 2,
+  } as const;
+  return benchOuting(setting, pieces);
+}
+
+function Head() {
+  const [airC, setAirC] = useState(-5);
+  const [covered, bare] = useMemo(
+    () => [true, false].map((withHead) => headShare(lookAt(sitIn(airC, withHead), LOOKED_AT_MINUTE))),
+    [airC],
+  );
+  return (
+    <section aria-label="Most heat leaves through the head">
+      <h3 className="text-lg font-semibold">“Up to nine tenths of the heat leaves through the head”</h3>
+      <p>
+        The head has {percent(bare!.ofSkin)} of the skin. It does not draw its vessels together as hands and feet do, so
+        that in a person who is well dressed otherwise its share grows, and a hat is worth its grams.
+      </p>
+      <NumberField label="Air" unit="°C" value={airC} low={-30} high={15} step={1} decimals={0} onChange={setAirC} />
+      <p aria-live="polite">
+        After an hour of sitting the head gives off <strong>{percent(covered!.ofLoss)}</strong> of the dry loss covered,{" "}
+        <strong>{percent(bare!.ofLoss)}</strong> bare.
+      </p>
+    </section>
+  );
+}
+
+const LINED_CLASS_G = 200;
+
+function Foil() {
+  const of = (lined: boolean): string => {
+    const batting: Material = { kind: "garmentBatting", massGPerM2: LINED_CLASS_G, fibre: "loftyFine", quilted: true };
+    const foil: Material = { kind: "solid", substance: "foil", thicknessMm: 0.1 };
+    const label = {
+      kind: "panels",
+      panels: [{ patches: ["chest"], materials: lined ? [batting, foil] : [batting] }],
+      assembly: "none",
+      face: "membrane",
+      fit: "regular",
+      wear: "new",
+    } as const;
+    const piece: Piece = { id: "lined", name: "lined", kind: "garment", label, fingersTogether: false };
+    const outing = benchOuting(
+      {
+        person: PERSON,
+        dress: { pieces: [], wearings: [] },
+        airTemperatureC: -10,
+        windAtSeatMPerS: 1,
+        ground: "wood",
+        posture: "sitting",
+        hours: 1,
+      },
+      [piece],
+    );
+    return plainNumber(cloFromInsulation(resistancesAt(outing, 0).chest!), 2);
+  };
+  return (
+    <section aria-label="A lining sends the heat back">
+      <h3 className="text-lg font-semibold">“A shining lining sends the heat back”, “the body expands the down”</h3>
+      <p>
+        There is no agreed figure, so none is shown: {LINED_CLASS_G} g/m² of batting reads{" "}
+        <strong>{of(false)} clo</strong> at the chest, skin to air, and <strong>{of(true)} clo</strong> with a foil in
+        it. A test sheet of the whole piece would be taken as it is.
+      </p>
+    </section>
+  );
+}
+
+/** Beliefs corrected, each beside a small figure that can be moved. */
+export default function Beliefs() {
+  return (
+    <div className="flex max-w-3xl flex-col gap-5">
+      <Grams />
+      <FillPower />
+      <Head />
+      <Foil />
+    </div>
+  );
+}
