@@ -11,7 +11,8 @@ import {
 import { BOOT_TOE_FACTOR, FACE_VAPOUR_INDEX } from "@/core/labels/label";
 import { GAP_BY_FIT_MM } from "@/core/clothing";
 import { DIGIT_CONDUCTION_W_PER_M2K, DIGIT_NATURE } from "@/core/digits";
-import { capacityShare } from "@/core/heat";
+import { capacityShare, drinkWh, USUAL_DRINK } from "@/core/heat";
+import { WORN_J_PER_KG_K } from "@/core/sitter";
 import { LEVELS, LIMIT_TABLE, LIMITS } from "@/core/limits";
 import { CHANGE_MINUTES_SAID } from "@/core/outing/changing";
 import { PACK_IN_BOOT } from "@/core/outing/heaters";
@@ -187,6 +188,10 @@ export const METHOD_VALUES: Readonly<Record<string, () => string>> = {
     ).join(", "),
   packInBoot: () => percent(PACK_IN_BOOT),
   capacity: () => CAPACITY_SHOWN_C.map((cellC) => `${percent(capacityShare(cellC))} at ${figure(cellC)} °C`).join(", "),
+  wornJ: () => figure(WORN_J_PER_KG_K, 4),
+  drinkMl: () => figure(USUAL_DRINK.massG),
+  drinkC: () => figure(USUAL_DRINK.temperatureC),
+  drinkWh: () => figure(drinkWh(USUAL_DRINK.massG, USUAL_DRINK.temperatureC), 2),
   effusivities: () => listed(TOUCHED_EFFUSIVITY),
   touchSkin: () => figure(USUAL_TOUCHING_SKIN_C),
 };

@@ -53,7 +53,7 @@ describe("npm run -s outing", () => {
       opinion: { comparison: { sentence: expect.stringMatching(/^ISO 11079/) as string } },
       goOrStay: { kind: "short" },
       day: { kind: "warms" },
-      why: { kind: "ended", limit: { limit: "toes" } },
+      why: { kind: "ended", limit: { limit: "heatDebt" } },
       cautions: [],
     });
     expect((answer.changes as unknown[]).length).toBeGreaterThan(5);

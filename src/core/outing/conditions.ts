@@ -86,6 +86,7 @@ export class StrandConditions {
       now.outfit = dress.outfit;
       now.contactM2KPerW = this.contactFor(dress);
       now.water = dress.water;
+      now.stores = dress.stores;
     }
     now.wetting = dress.water === null ? null : this.wettingAt(weather.precipitationMmPerH, airTemperatureC, dress);
     now.broughtHeat = dress.heaters.length > 0 ? this.heats.at(dress.heaters, timeMin) : null;
@@ -118,6 +119,7 @@ export class StrandConditions {
       outfit: dress.outfit,
       contactM2KPerW: this.contactFor(dress),
       water: dress.water,
+      stores: dress.stores,
       wetting: null,
       broughtHeat: null,
     };

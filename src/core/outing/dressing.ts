@@ -1,3 +1,4 @@
+import type { BodyPerson } from "../body";
 import type { WornLayer } from "../clothing";
 import { CoreError } from "../errors";
 import { readLabel, type PatchReading } from "../labels";
@@ -13,12 +14,13 @@ import {
   type Side,
 } from "../patches";
 import type { WaterPlan } from "../water";
-import { buildOutfit, Wardrobe, type Outfit, type SiteLayers } from "../sitter";
+import { buildOutfit, Wardrobe, type Outfit, type SiteLayers, type StorePlan } from "../sitter";
 import { changeWindows, liesOver, type ChangeWindow, type WornPiece } from "./changing";
 import { dexterityOf, NO_HANDS, withFreeHands, type HandsNeeded } from "./hands";
 import { heatersOf, type Heater } from "./heaters";
 import type { Wearing } from "./outing";
 import type { Piece } from "./piece";
+import { ArealMasses, storePlanOf } from "./stores";
 import { waterPlanOf, type OwnedLayer } from "./water-layers";
 
 /** An outfit for a span of the outing, and the layers that count only where weight rests. */
@@ -36,6 +38,8 @@ export type Dress = {
   readonly shaftHeightCm: number | null;
   /** What brings heat, and where in the layers it lies. */
   readonly heaters: readonly Heater[];
+  /** What of it stores heat over fingers and toes. */
+  readonly stores: StorePlan | null;
 };
 
 type Cover = { readonly site: number; readonly side: Side | null; readonly layers: readonly WornLayer[] };
@@ -133,10 +137,15 @@ export class Dressing {
   private readonly outwards: readonly Worn[];
   private readonly changes: readonly number[];
   private readonly windows: readonly ChangeWindow[];
+  private readonly masses: ArealMasses | null;
   private readonly wardrobe = new Wardrobe();
 
-  /** @throws {CoreError} `unknown-piece` when a wearing names a piece that is not there */
-  constructor(pieces: readonly Piece[], wearings: readonly Wearing[]) {
+  /**
+   * @param person whose skin the pieces cover; without one nothing stores heat
+   * @throws {CoreError} `unknown-piece` when a wearing names a piece that is not there
+   */
+  constructor(pieces: readonly Piece[], wearings: readonly Wearing[], person: BodyPerson | null = null) {
+    this.masses = person && new ArealMasses(person);
     const byId = new Map(pieces.map((piece) => [piece.id, piece]));
     const places = new Map(pieces.map(({ id }, place) => [id, place]));
     const known = wearings.map((wearing): Worn => {
@@ -182,6 +191,7 @@ export class Dressing {
       water: waterPlanOf(owned, outfit),
       shaftHeightCm: openShaftCm(clothes),
       heaters: heatersOf(clothes, owned, outfit),
+      stores: this.masses && storePlanOf(owned, outfit, this.masses),
     };
   }
 }

@@ -159,6 +159,8 @@ export type Outing = {
   readonly phases: readonly Phase[];
   readonly pieces: readonly Piece[];
   readonly wearings: readonly Wearing[];
+  /** Boots and gloves as one steps out, °C: of the house, or cold-soaked in the car. The room's when not said. */
+  readonly storedStartC?: number | undefined;
   /** Pieces that are wet from the start, and the share of their own mass of water in them; asked by benches. */
   readonly wetFromStart?: { readonly pieceIds: readonly string[]; readonly share: number } | undefined;
   /** Minute at which the person falls into the water and gets out again; asked, never planned. */

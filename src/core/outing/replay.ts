@@ -28,6 +28,7 @@ export function replayTo(outing: Outing, { toMinute, lastPhase }: SitSpan, minut
     undefined,
     waterCells(outing.pieces),
     wetCells(outing),
+    outing.storedStartC,
   );
   const course = new Course(sitter, surroundings, "paced", outing.fallsInAtMinute);
   const until = Math.max(1, minute);

@@ -60,6 +60,7 @@ export function runOuting<Answer>(
     rested,
     waterCells(outing.pieces),
     wetCells(outing),
+    outing.storedStartC,
   );
   const recorder = createRecorder(totalMinutes, skinCurves);
   const surroundings = new Surroundings(outing);

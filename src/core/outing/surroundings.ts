@@ -24,7 +24,7 @@ export class Surroundings {
   constructor(outing: Outing) {
     this.outing = outing;
     const weather = new WeatherCourse(withRadiation(outing));
-    const dressing = new Dressing(outing.pieces, outing.wearings);
+    const dressing = new Dressing(outing.pieces, outing.wearings, outing.person.body);
     const byNeed = new Map<string, Dresses>();
     const dressesFor = (needed: HandsNeeded, bares: Baring | undefined): Dresses => {
       const key = `${needed.left} ${needed.right} ${bares ?? ""}`;

@@ -4,6 +4,7 @@ import type { Range } from "../errors";
 import type { WaterPlan, WetSurroundings } from "../water";
 import type { BroughtHeat } from "./brought-heat";
 import type { Outfit } from "./outfit";
+import type { StorePlan } from "./stored-heat";
 
 /** How a person holds themselves. */
 export const SITTER_POSTURES = ["standing", "sitting", "kneeling", "lying"] as const;
@@ -37,6 +38,8 @@ export type Conditions = {
   readonly water: WaterPlan | null;
   /** Water from outside; `null` where it is dry. */
   readonly wetting: WetSurroundings | null;
+  /** What over fingers and toes stores heat; `null` where nothing is known to. */
+  readonly stores: StorePlan | null;
   /** Heat of packs and heated clothes; `null` where there is none. */
   readonly broughtHeat: BroughtHeat | null;
 };

@@ -12,6 +12,7 @@ import {
 } from "../digits";
 import type { Conditions } from "./conditions";
 import type { OutingExchange } from "./outing-exchange";
+import { StoredHeat } from "./stored-heat";
 
 const SEGMENT = Int32Array.from(DIGIT_SEGMENT);
 const ARTERY = Int32Array.from(DIGIT_SEGMENT, (segment) => SEGMENT_NODES[segment]!.artery);
@@ -19,6 +20,8 @@ const NATURE = DIGITS.map((digit) => DIGIT_NATURE[DIGIT_PLACE[digit].kind]);
 const PER_CAPACITY = Float64Array.from(NATURE, ({ capacityJPerM2K }) => 1 / capacityJPerM2K);
 const SKIN = Int32Array.from(DIGIT_SEGMENT, (segment) => SEGMENT_NODES[segment]!.skin);
 
+/** Nothing stores: a digit meets its surroundings through all that is worn. */
+const NO_STORES = new Float64Array(DIGIT_COUNT).fill(1);
 const NO_HEAT = new Float64Array(DIGIT_COUNT);
 
 const CURVES = 8;
@@ -60,11 +63,17 @@ export class DigitState {
  */
 export class DigitTissue {
   readonly state = new DigitState();
+  /** What each digit lost outwards in the step just made, W/m², by the order of DIGITS. */
+  readonly lostWPerM2 = new Float64Array(DIGIT_COUNT);
+  /** What is worn over fingers and toes, as warm as it is. */
+  readonly stored = new StoredHeat();
 
   private readonly body: Body;
   private readonly flowFactor: number;
   private readonly drawnAreaM2: Float64Array;
   private mostBentK = 0;
+  /** Digits before the step, then halfway through it. */
+  private readonly beforeC = new Float64Array(DIGIT_COUNT);
   private readonly supplies = DIGITS.map(createDigitSupply);
   private readonly blood = {
     skinFlowLPerH: 0,
@@ -124,7 +133,18 @@ export class DigitTissue {
   advance(exchange: OutingExchange, at: Conditions, stepS: number): void {
     const { state } = this;
     this.supplyAll(at);
-    this.stepAll(exchange, at.broughtHeat?.digitsWPerM2 ?? NO_HEAT, stepS);
+    const { digitsM2KPerW, digitSurroundingsC } = exchange;
+    if (at.stores === null) this.stepAll(exchange, NO_STORES, at.broughtHeat?.digitsWPerM2 ?? NO_HEAT, stepS);
+    else {
+      const { stored, beforeC } = this;
+      stored.lookHalfway(at.stores, digitSurroundingsC, digitsM2KPerW, stepS);
+      beforeC.set(state.temperatureC);
+      this.stepAll(exchange, at.stores.insideShare, at.broughtHeat?.digitsWPerM2 ?? NO_HEAT, stepS);
+      for (let digit = 0; digit < DIGIT_COUNT; digit++) {
+        beforeC[digit] = (beforeC[digit]! + state.temperatureC[digit]!) / 2;
+      }
+      stored.advance(at.stores, beforeC, digitSurroundingsC, digitsM2KPerW, stepS);
+    }
     state.stepBeforeS = state.stepS;
     state.stepS = stepS;
   }
@@ -161,7 +181,12 @@ export class DigitTissue {
    * The exchanges as they are halfway, towards the temperature at which they are in balance. Of second order, and stable
    * however fast blood flows; what is drawn is what the digit gains and loses, so that energy closes.
    */
-  private stepAll(exchange: OutingExchange, broughtWPerM2: Float64Array, stepS: number): void {
+  private stepAll(
+    exchange: OutingExchange,
+    insideShare: Float64Array,
+    broughtWPerM2: Float64Array,
+    stepS: number,
+  ): void {
     const { drawnAreaM2, state, supplies } = this;
     const { drawnFromArteryW, drawnFromSkinW, riseK: rises, temperatureC: digitsC } = state;
     const ratio = state.stepS > 0 ? stepS / state.stepS : 0;
@@ -175,9 +200,11 @@ export class DigitTissue {
       const skin = SKIN[digit]!;
       const arteryC = (bodyC[artery]! + pastC[artery]!) / 2;
       const skinC = (bodyC[skin]! + pastC[skin]!) / 2;
-      const conductance = 1 / digitsM2KPerW[digit]!;
-      const besideW =
-        DIGIT_CONDUCTION_W_PER_M2K * skinC + conductance * digitSurroundingsC[digit]! + broughtWPerM2[digit]!;
+      const inside = insideShare[digit]!;
+      const stores = inside < 1;
+      const conductance = (stores ? this.stored.kept[digit]! : 1) / (digitsM2KPerW[digit]! * inside);
+      const meetsC = stores ? this.stored.meetsC[digit]! : digitSurroundingsC[digit]!;
+      const besideW = DIGIT_CONDUCTION_W_PER_M2K * skinC + conductance * meetsC + broughtWPerM2[digit]!;
       const besideWPerK = DIGIT_CONDUCTION_W_PER_M2K + conductance;
       const perCapacity = stepS * PER_CAPACITY[digit]!;
       const digitC = digitsC[digit]!;
@@ -190,6 +217,7 @@ export class DigitTissue {
       const balanceC = (blood * arteryC + besideW) / allWPerK;
       const riseK = (balanceC - digitC) * approach(allWPerK * perCapacity);
       const meanC = balanceC - riseK / (allWPerK * perCapacity);
+      this.lostWPerM2[digit] = conductance * (meanC - meetsC);
       mostBentK = Math.max(mostBentK, Math.abs(riseK - ratio * rises[digit]!));
       rises[digit] = riseK;
       state.drawnBeforeFromArteryW[digit] = drawnFromArteryW[digit]!;

@@ -4,7 +4,7 @@ import { SECONDS_PER_MINUTE } from "../units";
 // so that half of each moves no digit by 0.05 K (sitter.test.ts); docs/method.md, "Steps".
 
 /** After a change nothing of the past counts: the step is of first order and has to be short, s. */
-const FIRST_STEP_S = 15;
+const FIRST_STEP_S = 7.5;
 const LONGEST_STEP_S = 8 * SECONDS_PER_MINUTE;
 /** What a step may bend a temperature from the straight line, K. */
 const MOST_BEND_K = 0.05;

@@ -4,7 +4,15 @@ import { twelveHourOuting } from "../../../scripts/bench/twelve-hours";
 import { SEGMENT_COUNT, SEGMENT_INDEX, SEGMENT_NODES } from "../body";
 import { DIGIT_PLACE, DIGITS } from "../digits";
 import { readLabel } from "../labels";
-import { phaseAt, simulateOuting, Surroundings, waterCells, type Outing, type OutingSeries } from "../outing";
+import {
+  changeMinutes,
+  phaseAt,
+  simulateOuting,
+  Surroundings,
+  waterCells,
+  type Outing,
+  type OutingSeries,
+} from "../outing";
 import { breathingLoss, createSkinExchange, OUTING_BODY } from "../body";
 import { contactResistances, createSitter, restedPerson, USUAL_NATURE, type Conditions, type Sitter } from ".";
 import { OutingExchange } from "./outing-exchange";
@@ -37,11 +45,13 @@ const digitsOf = (of: Outing, stepping: "paced" | "halved"): Float64Array[] => {
   return Array.from({ length: series.minutes }, (_, minute) => digitsAt(series, minute + 1));
 };
 
-/** The same clothes of cloth that takes up no water. */
+/** The same clothes of cloth that takes up no water and stores no heat. */
 const keptDry = (of: Outing): Outing => ({
   ...of,
   pieces: of.pieces.map((piece) => ({
     ...piece,
+    massG: undefined,
+    changeMinutes: changeMinutes(piece),
     label: {
       kind: "explicit",
       panels: readLabel(piece.label).map(({ patch, side, layers, coverShare, part }) => ({
@@ -67,8 +77,8 @@ describe("the step", () => {
   ])("half of each moves no digit by 0.05 K at any minute: %s", (_name, of) => {
     const dry = keptDry(of);
     expect(worstK(digitsOf(dry, "paced"), digitsOf(dry, "halved"))).toBeLessThanOrEqual(0.05);
-    // Water is moved by the minute beside the steps; planes that begin to condense at a minute add a little.
-    expect(worstK(digitsOf(of, "paced"), digitsOf(of, "halved"))).toBeLessThanOrEqual(0.06);
+    // Water is moved beside the steps, and a cold mitt from the pack takes a kelvin and a half within a minute.
+    expect(worstK(digitsOf(of, "paced"), digitsOf(of, "halved"))).toBeLessThanOrEqual(0.07);
   });
 
   it("leads where the published scheme leads as its step goes to nothing", () => {

@@ -12,6 +12,7 @@ import {
 } from "../body";
 import { SECONDS_PER_HOUR } from "../units";
 import { WaterState } from "../water";
+import { StoredHeat } from "./stored-heat";
 import type { Conditions } from "./conditions";
 import { DigitState, DigitTissue } from "./digit-tissue";
 import { restedPerson, type IndoorStart, type RestedPerson } from "./indoor-start";
@@ -38,6 +39,8 @@ export type Sitter = {
   shiveringWPerM2(): number;
   /** What each digit drew from its artery and from its segment's skin in the step just made, W. */
   readonly drawn: Pick<DigitState, "drawnFromArteryW" | "drawnFromSkinW">;
+  /** What each digit lost outwards in the step just made, W/m², by the order of DIGITS. */
+  readonly digitLossWPerM2: Float64Array;
   /** What the clothes hold of water; `null` where nothing worn takes any up. */
   readonly wet: WetClothes | null;
   /** Falls into the water and climbs out: what is worn is soaked, skin and digits are chilled. */
@@ -53,6 +56,7 @@ export class SitterState {
   readonly past = new PastState();
   readonly digits = new DigitState();
   readonly water: WaterState | null;
+  readonly stored = new StoredHeat();
   shiveredJ = 0;
   shiveringW = 0;
 
@@ -83,6 +87,7 @@ export const USUAL_NATURE: BodilyNature = {
  * A person who has rested indoors and steps out.
  * @param waterCells pieces on segments that may hold water
  * @param wetCells share of its own mass of water that each starts with, if not dry
+ * @param storedStartC temperature of boots and gloves as one steps out, °C; the room's when not given
  * @param rested the person as they step out, when already known (it depends on person, basal heat and start alone)
  * @throws {CoreError} `out-of-range` when the person leaves PERSON_RANGE
  * @source outing mode of docs/method.md on JOS-3 (Takahashi et al. 2021)
@@ -94,6 +99,7 @@ export function createSitter(
   rested: RestedPerson = restedPerson(person, start, nature.basalHeatFactor),
   waterCells = 0,
   wetCells: Float64Array | null = null,
+  storedStartC: number = start.airTemperatureC,
 ): Sitter {
   const { openingPerTrunkK, digitFlowFactor } = nature;
   const body = bodyAtRest(rested.resting, { ...OUTING_BODY, openingPerTrunkK });
@@ -105,6 +111,7 @@ export function createSitter(
   const digits = new DigitTissue(body, digitFlowFactor);
   let shiveredJ = 0;
   let shiveringBeforeW = 0;
+  let hasBegun = false;
 
   const heatContentJ = (): number => {
     const { temperatureC } = body;
@@ -129,9 +136,14 @@ export function createSitter(
     body,
     digitC: digits.state.temperatureC,
     drawn: digits.state,
+    digitLossWPerM2: digits.lostWPerM2,
     exchange,
     wet,
     step: (conditions, stepS) => {
+      if (conditions.stores) {
+        digits.stored.putOn(conditions.stores, hasBegun ? conditions.airTemperatureC : storedStartC);
+      }
+      hasBegun = true;
       exchange.write(skinExchange, body, conditions);
       body.regulate(skinExchange, conditions.activityRatio, stepS);
       digits.chargeBody(stepS);
@@ -161,6 +173,7 @@ export function createSitter(
       into.temperatureC.set(body.temperatureC);
       into.past.copy(body.past);
       into.digits.copy(digits.state);
+      into.stored.copy(digits.stored);
       if (wet && into.water) into.water.copy(wet.book.state);
       into.shiveredJ = shiveredJ;
       into.shiveringW = shiveringBeforeW;
@@ -169,6 +182,7 @@ export function createSitter(
       body.temperatureC.set(state.temperatureC);
       body.past.copy(state.past);
       digits.state.copy(state.digits);
+      digits.stored.copy(state.stored);
       if (wet && state.water) wet.restore(state.water);
       shiveredJ = state.shiveredJ;
       shiveringBeforeW = state.shiveringW;

@@ -20,7 +20,7 @@ export function digitFlows({ sitter }: Moment, digit: Digit): DigitFlows {
     surroundingsC,
     byBloodWPerM2: areaM2 > 0 ? drawnFromArteryW[place]! / areaM2 : null,
     fromBesideWPerM2: areaM2 > 0 ? drawnFromSkinW[place]! / areaM2 : null,
-    lostWPerM2: (temperatureC - surroundingsC) / sitter.exchange.digitsM2KPerW[place]!,
+    lostWPerM2: sitter.digitLossWPerM2[place]!,
   };
 }
 
@@ -31,14 +31,15 @@ export const touches = ({ at }: Moment, site: number): boolean => !Number.isNaN(
 export function siteLosses(moment: Moment): number[] {
   const { sitter, at } = moment;
   const { skinAreaM2 } = sitter.body.parameters;
-  const { digitSurroundingsC, operativeC, sitesM2KPerW } = sitter.exchange;
+  const { operativeC, sitesM2KPerW } = sitter.exchange;
   return SITES.map(({ patch, side, segmentIndex, share }, site) => {
     const digit = isDigitPatch(patch)
       ? DIGITS.indexOf(`${side!}${patch === "toes" ? "Toes" : "Fingers"}` as Digit)
       : -1;
-    const skinC = digit >= 0 ? sitter.digitC[digit]! : sitter.body.now.skinC[segmentIndex]!;
-    const freeC = digit >= 0 ? digitSurroundingsC[digit]! : operativeC[segmentIndex]!;
-    const towardsC = touches(moment, site) ? at.groundTemperatureC : freeC;
+    // What stores heat over fingers and toes makes their loss another than temperatures and resistance alone say.
+    if (digit >= 0) return sitter.digitLossWPerM2[digit]! * skinAreaM2[segmentIndex]! * share;
+    const skinC = sitter.body.now.skinC[segmentIndex]!;
+    const towardsC = touches(moment, site) ? at.groundTemperatureC : operativeC[segmentIndex]!;
     return ((skinC - towardsC) * skinAreaM2[segmentIndex]! * share) / sitesM2KPerW[site]!;
   });
 }

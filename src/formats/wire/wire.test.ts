@@ -49,7 +49,7 @@ function sampleView(): OutingView {
       opened: [],
       withoutParts: [],
     })),
-    kit: [{ ...unworn, id: "spare" }, ...file.pieces.map((piece) => ({ ...piece, ...owned, massG: 100 }))],
+    kit: [{ ...unworn, id: "spare" }, ...file.pieces.map((piece) => ({ ...piece, ...owned, massG: null }))],
   };
 }
 

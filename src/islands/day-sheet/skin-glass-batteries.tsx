@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { DEVICE_RANGE, devicePlan } from "@/core/devices";
+import { drinkWh, USUAL_DRINK } from "@/core/heat";
 import { fog, touch, TOUCH_RANGE, type Touched } from "@/core/touch";
 import { plainNumber, temperatureText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
@@ -115,6 +116,19 @@ function Batteries({ airTemperatureC }: Pick<Props, "airTemperatureC">) {
   );
 }
 
+const WH_OF_DRINK = drinkWh(USUAL_DRINK.massG, USUAL_DRINK.temperatureC);
+
+const Drink = () => (
+  <>
+    <h3 className="mt-2 text-sm font-semibold">A hot drink</h3>
+    <p className="text-sm">
+      A mug of {USUAL_DRINK.massG} ml at {USUAL_DRINK.temperatureC} °C brings {plainNumber(WH_OF_DRINK, 0)} W·h: a small
+      help to the body, a good one to the hands that hold it. Nothing with caffeine where hands have to be steady; no
+      alcohol in the cold.
+    </p>
+  </>
+);
+
 /** What cold does to bare skin on things, to glass and to batteries at the minute read out. */
 export function SkinGlassBatteries(props: Props) {
   return (
@@ -123,6 +137,7 @@ export function SkinGlassBatteries(props: Props) {
       <Touch {...props} />
       <Glass {...props} />
       <Batteries {...props} />
+      <Drink />
     </details>
   );
 }

@@ -47,7 +47,7 @@ describe("what of a kit is listed", () => {
   });
 
   it("is what lies in a zone, of a kind, with every trait asked for", () => {
-    expect(found({ lane: "Feet" }).every((id) => /sock|boot|footbed/i.test(id))).toBe(true);
+    expect(found({ lane: "Feet" }).every((id) => /sock|boot|footbed|toePacks/i.test(id))).toBe(true);
     expect(found({ kind: "pad" })).toEqual(["seatPad", "sheepskin", "footPad"]);
     expect(found({ traits: ["windproof"] })).toContain("shellJacket");
     expect(found({ traits: ["windproof"] })).not.toContain("fleeceJacket");

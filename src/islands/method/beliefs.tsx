@@ -109,6 +109,12 @@ const PERSON = {
 } as const;
 const LOOKED_AT_MINUTE = 60;
 
+/** A hood is down where the head is bare. */
+const hoodDown = ({ label, ...piece }: Piece): Piece => ({
+  ...piece,
+  label: label.kind === "panels" ? { ...label, panels: label.panels.filter(({ part }) => part !== "hood") } : label,
+});
+
 const asPiece = ({ name, kind, label, fingersTogether = false, traits }: StarterPiece): Piece => ({
   ...traits,
   id: name,
@@ -122,6 +128,7 @@ const asPiece = ({ name, kind, label, fingersTogether = false, traits }: Starter
 function sitIn(airTemperatureC: number, withHead: boolean) {
   const pieces = STARTER_KITS.middle.pieces
     .map(asPiece)
+    .map((piece) => (withHead ? piece : hoodDown(piece)))
     .filter(({ kind }) => kind !== "pad" && (withHead || (kind !== "headwear" && kind !== "neckwear")));
   const setting = {
     person: PERSON,

@@ -28,13 +28,14 @@ export function demoFile(demo: DemoOuting): OutingFile {
     })),
     phases: demo.phases.map(({ wetBy, ...phase }) => ({ ...phase, ...(wetBy && { wetBy: [...wetBy] }) })),
     pieces: worn.map((key) => {
-      const { name, kind, label, fingersTogether = false, traits = {} } = starterPiece(key);
+      const { name, kind, label, massG, fingersTogether = false, traits = {} } = starterPiece(key);
       return {
         id: key,
         name,
         kind,
         label: structuredClone(label) as OutingFile["pieces"][number]["label"],
         fingersTogether,
+        massG,
         ...(computedTraitsOf(traits) as Partial<OutingFile["pieces"][number]>),
       };
     }),

@@ -1,0 +1,88 @@
+import { bodyParameters, type BodyPerson } from "../body";
+import { DIGIT_COUNT, DIGITS, type Digit } from "../digits";
+import { isDigitPatch, SITES } from "../patches";
+import { WORN_J_PER_KG_K, type Outfit, type StorePlan } from "../sitter";
+import type { Piece } from "./piece";
+import type { OwnedLayer } from "./water-layers";
+
+const GRAMS_PER_KG = 1000;
+/** The store lies no nearer to either side than so (assumption: it has two sides). */
+const LEAST_SHARE = 0.15;
+/** Clothes reach a little further than the skin they cover: hems, cuffs, shafts folded (assumption). */
+const CLOTH_OVER_SKIN = 1.2;
+
+/** Site of each finger and toe digit; −1 for those of the face. */
+const SITE_OF_DIGIT: readonly number[] = DIGITS.map((digit) =>
+  SITES.findIndex(
+    ({ patch, side }) => isDigitPatch(patch) && `${side!}${patch === "toes" ? "Toes" : "Fingers"}` === (digit as Digit),
+  ),
+);
+
+/** Mass of pieces over a m² of the skin they cover, kg/m², by piece. */
+export class ArealMasses {
+  private readonly skinM2: Float64Array;
+  private readonly known = new Map<Piece, number>();
+
+  constructor(person: BodyPerson) {
+    const { skinAreaM2 } = bodyParameters(person);
+    this.skinM2 = Float64Array.from(SITES, ({ segmentIndex, share }) => skinAreaM2[segmentIndex]! * share);
+  }
+
+  /** @param sites all sites the piece covers, both sides */
+  of(piece: Piece, sites: () => readonly number[]): number {
+    if (piece.massG === undefined) return 0;
+    const known = this.known.get(piece);
+    if (known !== undefined) return known;
+    const coveredM2 = sites().reduce((sum, site) => sum + this.skinM2[site]!, 0) * CLOTH_OVER_SKIN;
+    const mass = coveredM2 > 0 ? piece.massG / GRAMS_PER_KG / coveredM2 : 0;
+    this.known.set(piece, mass);
+    return mass;
+  }
+}
+
+/** Resistance of each layer over a digit, from the skin out. */
+function shellsOver({ digitParts, stacks }: Outfit, digit: number): readonly number[] {
+  let shells: readonly number[] = [];
+  digitParts.place.forEach((place, part) => {
+    const own = stacks[digitParts.stack[part]!]!.shellsM2KPerW;
+    if (place === digit && own.length > shells.length) shells = own;
+  });
+  return shells;
+}
+
+const OUTER_AIR_M2K_PER_W = 0.1; // to place the store in the stack only (assumption)
+
+/** What of a dress stores heat over fingers and toes; `null` where no mass is known. */
+export function storePlanOf(
+  owned: readonly (readonly OwnedLayer[])[],
+  outfit: Outfit,
+  masses: ArealMasses,
+): StorePlan | null {
+  const capacityJPerM2K = new Float64Array(DIGIT_COUNT);
+  const insideShare = new Float64Array(DIGIT_COUNT).fill(1);
+  const pieces = DIGITS.map((_, digit) => {
+    const stored = new Map<number, number>();
+    const site = SITE_OF_DIGIT[digit]!;
+    if (site < 0) return stored;
+    const shells = shellsOver(outfit, digit);
+    const all = shells.reduce((sum, shell) => sum + shell, OUTER_AIR_M2K_PER_W);
+    let inside = 0;
+    let weighted = 0;
+    owned[site]!.forEach(({ piece, place }, layer) => {
+      const shell = shells[layer] ?? 0;
+      const sites = (): number[] =>
+        owned.flatMap((layers, other) => (layers.some((own) => own.piece === piece) ? [other] : []));
+      const capacity = masses.of(piece, sites) * WORN_J_PER_KG_K;
+      weighted += capacity * (inside + shell / 2);
+      inside += shell;
+      capacityJPerM2K[digit] = capacityJPerM2K[digit]! + capacity;
+      stored.set(place, (stored.get(place) ?? 0) + capacity);
+    });
+    const capacity = capacityJPerM2K[digit]!;
+    if (capacity > 0) {
+      insideShare[digit] = Math.min(1 - LEAST_SHARE, Math.max(LEAST_SHARE, weighted / capacity / all));
+    }
+    return stored;
+  });
+  return capacityJPerM2K.some((capacity) => capacity > 0) ? { pieces, capacityJPerM2K, insideShare } : null;
+}
