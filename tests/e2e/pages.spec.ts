@@ -25,6 +25,9 @@ for (const { name, width, height, colorScheme } of SCREENS) {
 
       await openSheet(page, "Char through the ice");
       await page.getByRole("button", { name: /^Trunk: One-piece/ }).click();
+      await page.getByText("When it goes wrong").click();
+      await page.getByText("Skin on metal, glass, batteries").click();
+      await expect(page.getByText(/^In what is worn: fingers numb/)).toBeVisible();
       expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
       expect(await wide()).toBe(false);
 
@@ -42,6 +45,11 @@ for (const { name, width, height, colorScheme } of SCREENS) {
 
       await page.goto("/handwear");
       await expect(page.getByTestId("task-lasts").first()).toHaveText(/\d/);
+      expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+      expect(await wide()).toBe(false);
+
+      await page.goto("/method");
+      await expect(page.getByText(/% bare/)).toBeVisible();
       expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
       expect(await wide()).toBe(false);
       expect(errors).toEqual([]);

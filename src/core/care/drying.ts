@@ -1,5 +1,5 @@
 import { saturationPressureKPa } from "../body";
-import type { Range } from "../errors";
+import { assertInRange, type Range } from "../errors";
 import { bisect } from "../numeric";
 import { LEWIS_K_PER_KPA, SECONDS_PER_HOUR } from "../units";
 import { LATENT_J_PER_G } from "../water";
@@ -21,7 +21,7 @@ export const DRYING_SIDES = {
   packed: 0,
 } as const;
 export type DryingWay = keyof typeof DRYING_SIDES;
-export const DRYING_RANGE = {
+const DRYING_RANGE = {
   roomC: [-10, 40],
   relativeHumidityPercent: [5, 95],
   waterGPerM2: [0, 5000],
@@ -39,6 +39,7 @@ export function wetClothC(roomC: number, relativeHumidityPercent: number): numbe
 /**
  * Hours until so much water has dried; `null` where it does not dry at all.
  * @param waterGPerM2 over the area it covers, from one side counted once
+ * @throws {CoreError} `out-of-range` for room, humidity or water
  * @source heat and vapour at a wet surface by the Lewis relation (ASHRAE Fundamentals); sides are assumptions
  */
 export function hoursToDry(
@@ -47,6 +48,9 @@ export function hoursToDry(
   roomC: number,
   relativeHumidityPercent: number,
 ): number | null {
+  assertInRange("roomC", roomC, DRYING_RANGE.roomC);
+  assertInRange("relativeHumidityPercent", relativeHumidityPercent, DRYING_RANGE.relativeHumidityPercent);
+  assertInRange("waterGPerM2", waterGPerM2, DRYING_RANGE.waterGPerM2);
   const sides = DRYING_SIDES[way];
   if (waterGPerM2 <= 0) return 0;
   const heat = (STILL_AIR_WPER_M2K + RADIATION_W_PER_M2K) * (roomC - wetClothC(roomC, relativeHumidityPercent));

@@ -1,2 +1,2 @@
-export { DRYING_RANGE, hoursToDry, type DryingWay } from "./drying";
+export { hoursToDry, type DryingWay } from "./drying";
 export { careOf, isCareDue, newThicknessMm, wearByPinch, type CareDone, type CareNeed, type CareTask } from "./care";

@@ -137,6 +137,8 @@ export type WalkIn = {
   readonly snowshoes: boolean;
 };
 export const REFUGES = ["none", "vehicle", "hut"] as const;
+/** Where boots and gloves stood before one steps out. */
+export const STORED_FROM = ["house", "coldCar"] as const;
 export const COVERAGES = ["unknown", "none", "weak", "good"] as const;
 
 /** A place as an outing finds it: what is computed with, and what a person has to know. */
@@ -144,6 +146,8 @@ export type PlaceSetting = OutingPlace & {
   readonly walkIn?: WalkIn | undefined;
   /** Where it is warm, and how long a walk away. */
   readonly refuge?: { readonly kind: (typeof REFUGES)[number]; readonly minutesAway: number } | undefined;
+  /** Nothing said: the house. */
+  readonly storedFrom?: (typeof STORED_FROM)[number] | undefined;
   /** Of a telephone. */
   readonly coverage?: (typeof COVERAGES)[number] | undefined;
 };

@@ -5,6 +5,6 @@ export { INDOOR_START_RANGE, restedPerson, USUAL_START, type IndoorStart, type R
 export { buildOutfit, Wardrobe, type Clothes, type Outfit, type SiteLayers } from "./outfit";
 export { outfitInsulation, type OutfitInsulation } from "./outfit-insulation";
 export { Pace } from "./pace";
-export { StoredHeat, WORN_J_PER_KG_K, type StorePlan } from "./stored-heat";
+export { WORN_J_PER_KG_K, type StorePlan } from "./stored-heat";
 export { patchResistances } from "./resistances";
 export { createSitter, USUAL_NATURE, type BodilyNature, SitterState, type Sitter } from "./sitter";

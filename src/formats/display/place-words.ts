@@ -1,5 +1,5 @@
 import type { EffortClass, Terrain } from "@/core/effort";
-import type { COVERAGES, REFUGES } from "@/core/outing";
+import type { COVERAGES, REFUGES, STORED_FROM } from "@/core/outing";
 import type { Ground, Shelter } from "@/core/weather";
 
 export const SHELTER_WORDS: Readonly<Record<Shelter, string>> = {
@@ -49,4 +49,9 @@ export const EFFORT_WORDS: Readonly<Record<EffortClass, string>> = {
   settingUp: "setting up",
   drilling: "drilling by hand",
   shovelling: "shovelling snow",
+};
+
+export const STORED_FROM_WORDS: Readonly<Record<(typeof STORED_FROM)[number], string>> = {
+  house: "the warm house",
+  coldCar: "a car as cold as the morning",
 };

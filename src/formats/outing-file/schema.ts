@@ -10,6 +10,7 @@ import {
   PHASE_KINDS,
   PIECE_KINDS,
   REFUGES,
+  STORED_FROM,
   WEARING_SIDES,
   WHEN_OFF,
 } from "@/core/outing";
@@ -179,6 +180,7 @@ export const settingSchema = filePlaceSchema.extend({
     })
     .optional(),
   refuge: z.strictObject({ kind: z.enum(REFUGES), minutesAway: wholeWithin(OUTING_RANGE.refugeMinutes) }).optional(),
+  storedFrom: z.enum(STORED_FROM).optional(),
   coverage: z.enum(COVERAGES).optional(),
 });
 const factor = within(OUTING_RANGE.calibrationFactor);
@@ -226,6 +228,8 @@ export const outingFileSchema = z
     timeZone: timeZoneSchema.default("UTC"),
     person: filePersonSchema,
     start: startSchema,
+    /** Boots and gloves as one steps out; the room's when not given. */
+    storedStartC: temperatureC.optional(),
     place: filePlaceSchema,
     weather: z.array(fileHourSchema).min(OUTING_RANGE.weatherHours[0]).max(OUTING_RANGE.weatherHours[1]).optional(),
     /** In the place of hours: a day of which low and high are known. */

@@ -18,6 +18,7 @@ export function toOuting(file: Omit<OutingFile, "formatVersion" | "name" | "time
     person: { body, accepted: { ...usualLevels(body), ...accepted }, workingHand, coldHands, calibration },
     place: file.place,
     start: file.start,
+    storedStartC: file.storedStartC,
     startsAtMs: Date.parse(file.startsAt),
     weather: file.weather
       .map(({ at, ...values }) => ({ minute: minutesFrom(file.startsAt, at), ...values }))

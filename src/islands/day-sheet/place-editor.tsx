@@ -3,6 +3,7 @@ import { WALK_RANGE } from "@/core/effort";
 import { GROUND_RANGE, SEAT_HEIGHT_RANGE_M } from "@/core/weather";
 import {
   COVERAGE_WORDS,
+  STORED_FROM_WORDS,
   GROUND_WORDS,
   REFUGE_WORDS,
   SHELTER_WORDS,
@@ -178,6 +179,12 @@ function Safety({ setting }: Fields) {
           onChange={(minutes) => editSetting("refuge", { refuge: { ...refuge, minutesAway: Math.round(minutes) } })}
         />
       )}
+      <ChoiceField
+        label="Boots and gloves come from"
+        value={setting.storedFrom ?? "house"}
+        options={optionsOf(STORED_FROM_WORDS)}
+        onChange={(storedFrom) => editSetting("where boots stood", { storedFrom })}
+      />
       <ChoiceField
         label="Telephone coverage"
         value={setting.coverage ?? "unknown"}
