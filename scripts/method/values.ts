@@ -16,6 +16,7 @@ import { WORN_J_PER_KG_K } from "@/core/sitter";
 import { LEVELS, LIMIT_TABLE, LIMITS } from "@/core/limits";
 import { CHANGE_MINUTES_SAID } from "@/core/outing/changing";
 import { PACK_IN_BOOT } from "@/core/outing/heaters";
+import { TOE_SHARE_OF_BOOT_MASS } from "@/core/outing/stores";
 import { SWEAT_STEPS_G_PER_M2 } from "@/core/opinion/sweat";
 import { SPREAD } from "@/core/range/variation";
 import { TOUCHED_EFFUSIVITY, USUAL_TOUCHING_SKIN_C } from "@/core/touch";
@@ -188,6 +189,7 @@ export const METHOD_VALUES: Readonly<Record<string, () => string>> = {
     ).join(", "),
   packInBoot: () => percent(PACK_IN_BOOT),
   capacity: () => CAPACITY_SHOWN_C.map((cellC) => `${percent(capacityShare(cellC))} at ${figure(cellC)} °C`).join(", "),
+  toeMass: () => percent(TOE_SHARE_OF_BOOT_MASS),
   wornJ: () => figure(WORN_J_PER_KG_K, 4),
   drinkMl: () => figure(USUAL_DRINK.massG),
   drinkC: () => figure(USUAL_DRINK.temperatureC),

@@ -10,8 +10,8 @@ test("from the list to an outing, with its verdict, limit, runner-up and curves"
     .first()
     .click();
   const verdict = page.getByRole("region", { name: "Verdict" });
-  await expect(verdict).toContainText("toes end it");
-  await expect(verdict).toContainText(/next: heat debt at \d\d:\d\d/);
+  await expect(verdict).toContainText("heat debt ends it");
+  await expect(verdict).toContainText(/next: toes at \d\d:\d\d/);
   await expect(verdict).toContainText(/comfort .* · cold .* · hard /);
   await expect(verdict).toContainText(/range \d.* – \d/);
   await expect(page.getByText("Invented demonstration")).toBeVisible();

@@ -25,6 +25,7 @@ for (const { name, width, height, colorScheme } of SCREENS) {
 
       await openSheet(page, "Char through the ice");
       await page.getByRole("button", { name: /^Trunk: One-piece/ }).click();
+      await page.getByRole("button", { name: "Done", exact: true }).click();
       await page.getByText("When it goes wrong").click();
       await page.getByText("Skin on metal, glass, batteries").click();
       await expect(page.getByText(/^In what is worn: fingers numb/)).toBeVisible();

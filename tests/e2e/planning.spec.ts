@@ -240,7 +240,7 @@ test("the sitter tells a part's state, the day plays, the heat of the minute add
 });
 
 test("why this number goes from the limit to the labels", async ({ page }) => {
-  await openSheet(page);
+  await openSheet(page, "Sea-bird count");
   await page.getByRole("button", { name: "Why this number" }).click();
   const why = page.getByRole("dialog", { name: "Why this number" });
   await expect(why).toContainText("Limit reached");

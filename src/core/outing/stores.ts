@@ -11,6 +11,12 @@ const LEAST_SHARE = 0.15;
 /** Clothes reach a little further than the skin they cover: hems, cuffs, shafts folded (assumption). */
 const CLOTH_OVER_SKIN = 1.2;
 
+/**
+ * A boot carries most of its mass in the sole: over the toes lies so much of the mean (assumption, from the layers of the
+ * starter kit's boots: 2 mm of rubber and 9 mm of felt above, 12 mm of rubber and as much felt below).
+ */
+export const TOE_SHARE_OF_BOOT_MASS = 0.55;
+
 /** Site of each finger and toe digit; −1 for those of the face. */
 const SITE_OF_DIGIT: readonly number[] = DIGITS.map((digit) =>
   SITES.findIndex(
@@ -72,7 +78,8 @@ export function storePlanOf(
       const shell = shells[layer] ?? 0;
       const sites = (): number[] =>
         owned.flatMap((layers, other) => (layers.some((own) => own.piece === piece) ? [other] : []));
-      const capacity = masses.of(piece, sites) * WORN_J_PER_KG_K;
+      const overToes = piece.kind === "footwear" ? TOE_SHARE_OF_BOOT_MASS : 1;
+      const capacity = masses.of(piece, sites) * overToes * WORN_J_PER_KG_K;
       weighted += capacity * (inside + shell / 2);
       inside += shell;
       capacityJPerM2K[digit] = capacityJPerM2K[digit]! + capacity;

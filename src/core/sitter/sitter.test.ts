@@ -78,7 +78,7 @@ describe("the step", () => {
     const dry = keptDry(of);
     expect(worstK(digitsOf(dry, "paced"), digitsOf(dry, "halved"))).toBeLessThanOrEqual(0.05);
     // Water is moved beside the steps, and a cold mitt from the pack takes a kelvin and a half within a minute.
-    expect(worstK(digitsOf(of, "paced"), digitsOf(of, "halved"))).toBeLessThanOrEqual(0.07);
+    expect(worstK(digitsOf(of, "paced"), digitsOf(of, "halved"))).toBeLessThanOrEqual(0.08);
   });
 
   it("leads where the published scheme leads as its step goes to nothing", () => {
