@@ -11,6 +11,7 @@ import {
 import { BOOT_TOE_FACTOR, FACE_VAPOUR_INDEX } from "@/core/labels/label";
 import { GAP_BY_FIT_MM } from "@/core/clothing";
 import { DIGIT_CONDUCTION_W_PER_M2K, DIGIT_NATURE } from "@/core/digits";
+import { SCHOOLS, type SchoolQuestion, type SchoolWay } from "@/core/changes";
 import { capacityShare, drinkWh, USUAL_DRINK } from "@/core/heat";
 import { WORN_J_PER_KG_K } from "@/core/sitter";
 import { LEVELS, LIMIT_TABLE, LIMITS } from "@/core/limits";
@@ -34,6 +35,7 @@ import {
   THROWN_G_PER_M2H,
   WET_SNOW_CLINGS,
 } from "@/core/water/wetting";
+import { SCHOOL_WAY_WORDS, SCHOOL_WORDS } from "@/formats/display/change-words";
 import { KIND_WORDS } from "@/formats/display/label-words";
 import { WETTING_WORDS } from "@/formats/display/words";
 
@@ -194,6 +196,14 @@ export const METHOD_VALUES: Readonly<Record<string, () => string>> = {
   drinkMl: () => figure(USUAL_DRINK.massG),
   drinkC: () => figure(USUAL_DRINK.temperatureC),
   drinkWh: () => figure(drinkWh(USUAL_DRINK.massG, USUAL_DRINK.temperatureC), 2),
+  schools: () =>
+    table(
+      ["question", "ways"],
+      (Object.keys(SCHOOLS) as SchoolQuestion[]).map((question) => [
+        SCHOOL_WORDS[question],
+        SCHOOLS[question].map((way: SchoolWay) => SCHOOL_WAY_WORDS[way]).join(" · "),
+      ]),
+    ),
   effusivities: () => listed(TOUCHED_EFFUSIVITY),
   touchSkin: () => figure(USUAL_TOUCHING_SKIN_C),
 };

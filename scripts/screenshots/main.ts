@@ -71,7 +71,17 @@ async function openKit(page: Page): Promise<void> {
   await page.getByRole("button", { name: /^Mitts, batting/ }).click();
 }
 await picture("kit", WIDE, "light", openKit);
-await picture("kit-dark", WIDE, "dark", openKit);
+await picture("method", WIDE, "light", async (page) => {
+  await page.goto(`${ADDRESS}/method`);
+  await page.getByText(/% bare/).waitFor();
+});
+await picture("goes-wrong", WIDE, "dark", async (page) => {
+  await page.goto(ADDRESS);
+  await page.getByRole("link", { name: /Char through the ice/ }).click();
+  await page.getByTestId("minutes-still").waitFor();
+  await page.getByText("When it goes wrong").click();
+  await page.getByText(/^In what is worn: fingers numb/).scrollIntoViewIfNeeded();
+});
 await picture("side-by-side", WIDE, "light", async (page) => {
   await openKit(page);
   for (const name of ["Fleece jacket 200", "Down vest, 650 fill, 120 g", "Soft shell jacket"]) {
