@@ -20,6 +20,7 @@ import { dexterityOf, NO_HANDS, withFreeHands, type HandsNeeded } from "./hands"
 import { heatersOf, type Heater } from "./heaters";
 import type { Wearing } from "./outing";
 import type { Piece } from "./piece";
+import { siteStacks } from "./stack-over";
 import { ArealMasses, storePlanOf } from "./stores";
 import { waterPlanOf, type OwnedLayer } from "./water-layers";
 
@@ -179,6 +180,7 @@ export class Dressing {
     const leaks = leaksOf(clothes);
     const mitt = { left: inMitt(clothes, "left", needed), right: inMitt(clothes, "right", needed) };
     const outfit = buildOutfit({ layers, mitt, leaks }, this.wardrobe);
+    const stacks = siteStacks(outfit);
     return {
       fromMinute,
       outfit,
@@ -188,10 +190,10 @@ export class Dressing {
         on.filter(({ piece }) => piece.kind === "pad"),
       ),
       leaks,
-      water: waterPlanOf(owned, outfit),
+      water: waterPlanOf(owned, stacks),
       shaftHeightCm: openShaftCm(clothes),
-      heaters: heatersOf(clothes, owned, outfit),
-      stores: this.masses && storePlanOf(owned, outfit, this.masses),
+      heaters: heatersOf(clothes, owned, stacks),
+      stores: this.masses && storePlanOf(owned, stacks, this.masses),
     };
   }
 }

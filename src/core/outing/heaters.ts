@@ -1,11 +1,12 @@
-import { bodyParameters, type BodyPerson } from "../body";
-import { DIGITS, type Digit } from "../digits";
+import type { BodyPerson } from "../body";
 import { heatCourse, type HeatCourse, type HeatSource, type HeatSpan } from "../heat";
 import { HELD_PAST_PLAN_MINUTES } from "../limits";
-import { isDigitPatch, SITES } from "../patches";
-import { createBroughtHeat, type BroughtHeat, type Outfit } from "../sitter";
+import { SITES } from "../patches";
+import { createBroughtHeat, type BroughtHeat } from "../sitter";
 import type { Outing, Wearing } from "./outing";
 import type { Piece } from "./piece";
+import { siteAreasM2 } from "./site-areas";
+import { DIGIT_AT_SITE, type SiteStacks } from "./stack-over";
 import type { OwnedLayer } from "./water-layers";
 
 /** A source as worn: where its heat enters the layers. */
@@ -23,23 +24,6 @@ export const PACK_IN_BOOT = 0.7;
 /** Packs lie on the clothes, warmers are run from a pocket: without a schedule they are off. */
 const OFF: readonly HeatSpan[] = [];
 
-const DIGIT_AT_SITE: readonly number[] = SITES.map(({ patch, side }) =>
-  isDigitPatch(patch) ? DIGITS.indexOf(`${side!}${patch === "toes" ? "Toes" : "Fingers"}` as Digit) : -1,
-);
-
-/** Resistance of each site's layers in still air, m²·K/W, in the order of the site. */
-function shellsOver({ siteParts, digitParts, stacks }: Outfit, site: number): readonly number[] {
-  const digit = DIGIT_AT_SITE[site]!;
-  const parts = digit >= 0 ? digitParts : siteParts;
-  const place = digit >= 0 ? digit : site;
-  let shells: readonly number[] = [];
-  parts.place.forEach((of, part) => {
-    const own = stacks[parts.stack[part]!]!.shellsM2KPerW;
-    if (of === place && own.length > shells.length) shells = own;
-  });
-  return shells;
-}
-
 /** Share of heat set free in a layer that goes inwards: what lies outside it over all. */
 function toSkinShare(shells: readonly number[], layer: number): number {
   const inside = shells.slice(0, layer).reduce((sum, shell) => sum + shell, 0) + shells[layer]! / 2;
@@ -51,7 +35,7 @@ function toSkinShare(shells: readonly number[], layer: number): number {
 export function heatersOf(
   worn: readonly (Wearing & { readonly piece: Piece })[],
   owned: readonly (readonly OwnedLayer[])[],
-  outfit: Outfit,
+  stacks: SiteStacks,
 ): Heater[] {
   return worn.flatMap((wearing) => {
     const { heat: source } = wearing.piece;
@@ -60,7 +44,7 @@ export function heatersOf(
       const { side } = SITES[site]!;
       if (wearing.side !== "both" && side !== null && side !== wearing.side) return [];
       const layer = layers.findIndex(({ piece }) => piece === wearing.piece);
-      const shells = shellsOver(outfit, site);
+      const shells = stacks[site]?.shellsM2KPerW ?? [];
       if (layer < 0 || layer >= shells.length) return [];
       const air = source.kind === "pack" && layers.slice(layer).some((over) => over.layer.rigidWall) ? PACK_IN_BOOT : 1;
       return [{ site, toSkinShare: toSkinShare(shells, layer) * air }];
@@ -84,8 +68,7 @@ export class BroughtHeats {
   constructor({ phases, weather }: Pick<Outing, "phases" | "weather">, person: BodyPerson) {
     this.minutes = phases.reduce((sum, { minutes }) => sum + minutes, 0) + HELD_PAST_PLAN_MINUTES;
     this.meanAirC = weather.reduce((sum, hour) => sum + hour.airTemperatureC, 0) / weather.length;
-    const { skinAreaM2 } = bodyParameters(person);
-    this.areaM2 = Float64Array.from(SITES, ({ segmentIndex, share }) => skinAreaM2[segmentIndex]! * share);
+    this.areaM2 = siteAreasM2(person);
   }
 
   /** The course of a source, worked out when first asked for. */

@@ -1,8 +1,9 @@
-import { bodyParameters, type BodyPerson } from "../body";
-import { DIGIT_COUNT, DIGITS, type Digit } from "../digits";
-import { isDigitPatch, SITES } from "../patches";
-import { WORN_J_PER_KG_K, type Outfit, type StorePlan } from "../sitter";
+import type { BodyPerson } from "../body";
+import { DIGIT_COUNT, DIGITS } from "../digits";
+import { WORN_J_PER_KG_K, type StorePlan } from "../sitter";
 import type { Piece } from "./piece";
+import { siteAreasM2 } from "./site-areas";
+import { SITE_OF_DIGIT, type SiteStacks } from "./stack-over";
 import type { OwnedLayer } from "./water-layers";
 
 const GRAMS_PER_KG = 1000;
@@ -17,21 +18,13 @@ const CLOTH_OVER_SKIN = 1.2;
  */
 export const TOE_SHARE_OF_BOOT_MASS = 0.55;
 
-/** Site of each finger and toe digit; −1 for those of the face. */
-const SITE_OF_DIGIT: readonly number[] = DIGITS.map((digit) =>
-  SITES.findIndex(
-    ({ patch, side }) => isDigitPatch(patch) && `${side!}${patch === "toes" ? "Toes" : "Fingers"}` === (digit as Digit),
-  ),
-);
-
 /** Mass of pieces over a m² of the skin they cover, kg/m², by piece. */
 export class ArealMasses {
   private readonly skinM2: Float64Array;
   private readonly known = new Map<Piece, number>();
 
   constructor(person: BodyPerson) {
-    const { skinAreaM2 } = bodyParameters(person);
-    this.skinM2 = Float64Array.from(SITES, ({ segmentIndex, share }) => skinAreaM2[segmentIndex]! * share);
+    this.skinM2 = siteAreasM2(person);
   }
 
   /** @param sites all sites the piece covers, both sides */
@@ -46,22 +39,12 @@ export class ArealMasses {
   }
 }
 
-/** Resistance of each layer over a digit, from the skin out. */
-function shellsOver({ digitParts, stacks }: Outfit, digit: number): readonly number[] {
-  let shells: readonly number[] = [];
-  digitParts.place.forEach((place, part) => {
-    const own = stacks[digitParts.stack[part]!]!.shellsM2KPerW;
-    if (place === digit && own.length > shells.length) shells = own;
-  });
-  return shells;
-}
-
 const OUTER_AIR_M2K_PER_W = 0.1; // to place the store in the stack only (assumption)
 
 /** What of a dress stores heat over fingers and toes; `null` where no mass is known. */
 export function storePlanOf(
   owned: readonly (readonly OwnedLayer[])[],
-  outfit: Outfit,
+  stacks: SiteStacks,
   masses: ArealMasses,
 ): StorePlan | null {
   const capacityJPerM2K = new Float64Array(DIGIT_COUNT);
@@ -70,7 +53,7 @@ export function storePlanOf(
     const stored = new Map<number, number>();
     const site = SITE_OF_DIGIT[digit]!;
     if (site < 0) return stored;
-    const shells = shellsOver(outfit, digit);
+    const shells = stacks[site]?.shellsM2KPerW ?? [];
     const all = shells.reduce((sum, shell) => sum + shell, OUTER_AIR_M2K_PER_W);
     let inside = 0;
     let weighted = 0;

@@ -1,10 +1,10 @@
 import { SEGMENT_COUNT, SEGMENT_INDEX, SEGMENTS, type Segment } from "../body";
-import { airGapInsulation, ORDINARY_VAPOUR_INDEX, type Layer, type Stack } from "../clothing";
+import { airGapInsulation, ORDINARY_VAPOUR_INDEX, type Layer } from "../clothing";
 import { isDigitPatch, SITES } from "../patches";
-import type { Outfit } from "../sitter";
 import { MOST_LAYERS_FOLLOWED, PASSES_BY_RESISTANCE, type WaterPlan } from "../water";
 import type { Outing } from "./outing";
 import type { Piece } from "./piece";
+import type { SiteStacks } from "./stack-over";
 
 /** A layer on a site and the piece it belongs to, by its place in the outing. */
 export type OwnedLayer = { readonly layer: Layer; readonly piece: Piece; readonly place: number };
@@ -34,16 +34,6 @@ const LEAST_OUTER_SHARE = 0.05;
 
 const waterResistance = ({ piece, layer }: OwnedLayer): number =>
   piece.waterResistance ?? RESISTANCE_BY_FACE.find(([most]) => layer.airPermeabilityLPerM2S <= most)?.[1] ?? 0;
-
-/** The stack over a site that all its layers are in. */
-function stackOver({ siteParts, stacks }: Outfit, site: number): Stack | null {
-  let found: Stack | null = null;
-  siteParts.place.forEach((place, part) => {
-    const stack = stacks[siteParts.stack[part]!]!;
-    if (place === site && stack.shellsM2KPerW.length > (found?.shellsM2KPerW.length ?? -1)) found = stack;
-  });
-  return found;
-}
 
 /** Shares of the vapour's way: ordinary by warmth, what the outermost adds so that the whole is as tight as its face. */
 function vapourShares(owned: readonly OwnedLayer[], dryShares: readonly number[]): number[] {
@@ -93,9 +83,9 @@ export const waterCells = (pieces: readonly Piece[]): number => pieces.length * 
  * @param owned layers of every site with their pieces, from the skin out, by the order of SITES
  * @returns `null` where nothing worn takes up water
  */
-export function waterPlanOf(owned: readonly (readonly OwnedLayer[])[], outfit: Outfit): WaterPlan | null {
+export function waterPlanOf(owned: readonly (readonly OwnedLayer[])[], stacks: SiteStacks): WaterPlan | null {
   const bySegment = SITE_OF_SEGMENT.map((site) => {
-    const stack = stackOver(outfit, site);
+    const stack = stacks[site]!;
     const layers = owned[site]!;
     const isFollowed = stack !== null && stack.stillM2KPerW > 0 && stack.shellsM2KPerW.length === layers.length;
     return isFollowed ? { stack, layers: layers.slice(0, MOST_LAYERS_FOLLOWED) } : null;
