@@ -39,7 +39,9 @@ const measures = (page: Page): Promise<number[]> =>
 
 /** Drags something back and forth and gives the times its answers took. */
 async function drag(page: Page, name: RegExp, at: number, axis: "x" | "y"): Promise<number[]> {
-  const box = await page.getByRole("button", { name }).first().boundingBox();
+  const dragged = page.getByRole("button", { name }).first();
+  await dragged.scrollIntoViewIfNeeded();
+  const box = await dragged.boundingBox();
   if (!box) throw new Error(`nothing to drag: ${name}`);
   await page.evaluate(() => performance.clearMeasures());
   const [x, y] = [box.x + box.width * at, box.y + box.height / 2];

@@ -17,11 +17,11 @@ const MOST_PER_MASS = 1;
 /** Insulation is lost in proportion up to a kg of water a kg of fibre (assumption). */
 const LOST_UP_TO = 1;
 /** Water is moved on after so long, s: it changes slower than temperatures. */
-const LEAST_STEP_S = 120;
+const LEAST_STEP_S = 240;
 /** Heat is looked ahead at most so many times the time between the last two moves: then it may have turned. */
 const MOST_LOOKED_AHEAD = 1;
 /** A change of a segment's insulation smaller than this is not worth doing its resistances anew. */
-const NOTICED_SHARE = 0.001;
+const NOTICED_SHARE = 0.004;
 
 /** What a segment's skin and clothing are at while water is moved; arrays of 17. */
 export type WetSkin = {

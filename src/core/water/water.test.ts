@@ -52,7 +52,7 @@ const flow = (book: WaterBook, name: (typeof WATER_FLOWS)[number]): number => bo
 
 function moveFor(book: WaterBook, plan: WaterPlan, skin: WetSkin, minutes: number, rainG = 0): void {
   const wetting = rainG > 0 ? { outside: evenly(rainG / 3600), overTop: evenly(rainG / 7200) } : null;
-  for (let minute = 0; minute < minutes; minute += 2) if (book.isDueAfter(120)) book.move(plan, wetting, skin);
+  for (let minute = 0; minute < minutes; minute += 4) if (book.isDueAfter(240)) book.move(plan, wetting, skin);
 }
 
 describe("vapour through layers", () => {
