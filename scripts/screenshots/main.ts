@@ -107,7 +107,8 @@ await picture("footwear", WIDE, "light", openFootwear);
 await picture("footwear-phone", PHONE, "dark", openFootwear);
 await picture("handwear", WIDE, "light", async (page) => {
   await page.goto(`${ADDRESS}/handwear`);
-  await page.getByTestId("task-lasts").last().filter({ hasText: /\d/ }).waitFor();
+  await page.getByTestId("task-lasts").first().filter({ hasText: /\d/ }).waitFor();
+  await page.locator("[aria-busy=false]").first().waitFor();
 });
 await picture("outfits", WIDE, "light", async (page) => {
   await openLek(page);

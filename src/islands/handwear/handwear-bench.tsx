@@ -43,7 +43,7 @@ export default function HandwearBench({ view, preferences: fromCookie }: Props) 
         <h1 className="text-2xl font-semibold">Handwear bench</h1>
         <p className="text-muted max-w-prose text-sm">
           {view.person.name}, dressed as for “{view.name}”, straight from indoors, sitting still; after 45 minutes the
-          working hand does something. A comparison, not a plan: the way in, sweat and wet are not in it. Bare skin on
+          working hand does something. A comparison, not a plan: the way in with its sweat is not in it. Bare skin on
           cold metal freezes far sooner than any of these times.
         </p>
       </div>
