@@ -9,6 +9,8 @@ const PERCENT = 100;
 const STILL_AIR_WPER_M2K = 3.5;
 const RADIATION_W_PER_M2K = 4.8;
 const WITHIN_K = 0.01;
+/** No wet cloth is colder against its room: what the search looks through. */
+const MOST_BELOW_ROOM_K = 40;
 
 /** How a piece is hung to dry: from how many sides air comes to it, and how well (assumptions). */
 export const DRYING_SIDES = {
@@ -33,7 +35,7 @@ export function wetClothC(roomC: number, relativeHumidityPercent: number): numbe
   const outOfBalance = (clothC: number): number =>
     (STILL_AIR_WPER_M2K + RADIATION_W_PER_M2K) * (roomC - clothC) -
     LEWIS_K_PER_KPA * STILL_AIR_WPER_M2K * (saturationPressureKPa(clothC) - airKPa);
-  return bisect(outOfBalance, roomC - 40, roomC, WITHIN_K);
+  return bisect(outOfBalance, roomC - MOST_BELOW_ROOM_K, roomC, WITHIN_K);
 }
 
 /**

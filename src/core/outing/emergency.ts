@@ -3,7 +3,7 @@ import type { Outing, Phase, Wearing } from "./outing";
 import type { Piece } from "./piece";
 import { simulateOuting, type OutingResult } from "./simulate-outing";
 import { sitSpans } from "./sits";
-import { isNextToSkin } from "./usual-wearing";
+import { isNextToSkin, usualWearing } from "./usual-wearing";
 
 // Emergencies: the day got longer, somebody fell in. Asked of a plan, never part of it.
 
@@ -114,7 +114,13 @@ function inDrySet(outing: Outing, minute: number, drySet: readonly Piece[]): Out
       ...outing.wearings.map((wearing) =>
         isSwapped(wearing) && wearing.toMinute > changedAt ? { ...wearing, toMinute: changedAt } : wearing,
       ),
-      ...dry.map(({ id }): Wearing => ({ pieceId: id, side: "both", rank: 10, fromMinute: changedAt, toMinute: end })),
+      ...dry.map((piece): Wearing => ({
+        pieceId: piece.id,
+        side: "both",
+        rank: usualWearing(piece).rank,
+        fromMinute: changedAt,
+        toMinute: end,
+      })),
     ].filter(({ fromMinute, toMinute }) => toMinute > fromMinute),
   };
 }

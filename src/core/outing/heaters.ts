@@ -21,7 +21,7 @@ export type Heater = {
 const OUTER_AIR_M2K_PER_W = 0.1;
 /** A pack in a closed boot has less of the air it needs (assumption). */
 export const PACK_IN_BOOT = 0.7;
-/** Packs lie on the clothes, warmers are run from a pocket: without a schedule they are off. */
+/** What runs from a battery is off until it is switched on. */
 const OFF: readonly HeatSpan[] = [];
 
 /** Share of heat set free in a layer that goes inwards: what lies outside it over all. */

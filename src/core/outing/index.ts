@@ -51,6 +51,7 @@ export {
 export { splitPhase, withoutPhase, withPhaseInserted, withPhaseMinutes } from "./edit-phase";
 export { changeCost, changeMinutes, type ChangeCost } from "./changing";
 export { drySetOf, fallIn, withLever, type AfterFall, type Lever } from "./emergency";
+export { heatSpansOf } from "./heaters";
 export { dexterityOf } from "./hands";
 export { carriedAt, type Carried } from "./carried";
 export { wearingProblems, type KnownPiece, type WearingProblem, type WearingProblemKind } from "./wearing-problems";

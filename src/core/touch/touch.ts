@@ -1,4 +1,5 @@
 import { assertInRange, type Range } from "../errors";
+import { bisect } from "../numeric";
 import { SECONDS_PER_HOUR } from "../units";
 
 // Bare skin on a cold thing: how warm the touch is, and how long until it freezes.
@@ -56,16 +57,12 @@ export function touch(touched: Touched, thingC: number, skinC: number = USUAL_TO
 /** Share of the way to the contact temperature gone at z. */
 const gone = (z: number): number => 1 - scaledComplement(z);
 
-function argumentOfGone(share: number): number {
-  let [low, high] = [0, 1];
-  while (gone(high) < share) high *= 2;
-  for (let round = 0; round < 60; round++) {
-    const middle = (low + high) / 2;
-    if (gone(middle) < share) low = middle;
-    else high = middle;
-  }
-  return high;
-}
+/** Beyond it all but a thousandth of the way is gone. */
+const MOST_Z = 600;
+const Z_WITHIN = 1e-6;
+
+const argumentOfGone = (share: number): number =>
+  share >= gone(MOST_Z) ? Infinity : bisect((z) => gone(z) - share, 0, MOST_Z, Z_WITHIN);
 
 /** From here on the asymptotic series is nearer than the rational approximation. */
 const ASYMPTOTIC_FROM = 3;

@@ -1,4 +1,5 @@
 import { heatCourse, HEAT_RANGE, type HeatSource, type HeatSpan } from "@/core/heat";
+import { heatSpansOf } from "@/core/outing";
 import { plainNumber } from "@/formats/display/numbers";
 import { clockText } from "@/formats/display/time";
 import { instantAt } from "@/formats/outing-file/to-outing";
@@ -10,10 +11,6 @@ import { NumberField } from "../number-field";
 type Props = { readonly view: OutingView; readonly wearing: WearingView; readonly source: HeatSource };
 
 const PERCENT = 100;
-
-/** How it runs when nothing is said: a pack from when it is put on, all else is off. */
-const spansOf = ({ heat, fromMinute, toMinute }: WearingView, source: HeatSource): readonly HeatSpan[] =>
-  heat ?? (source.kind === "pack" ? [{ fromMinute, toMinute, level: 1 }] : []);
 
 const meanAirC = ({ weather }: OutingView): number =>
   weather.reduce((sum, { airTemperatureC }) => sum + airTemperatureC, 0) / Math.max(1, weather.length);
@@ -30,7 +27,7 @@ function Budget({ view, wearing, source }: Props) {
   }
   const { leftShare, emptyAtMinute } = heatCourse(
     source,
-    spansOf(wearing, source),
+    heatSpansOf(wearing, source),
     Math.max(totalMinutesOf(view), wearing.toMinute),
     meanAirC(view),
   );
@@ -47,7 +44,7 @@ function Budget({ view, wearing, source }: Props) {
 
 /** When a piece that brings heat runs, and what its battery says to that. */
 export function HeatEditor({ view, wearing, source }: Props) {
-  const spans = spansOf(wearing, source);
+  const spans = heatSpansOf(wearing, source);
   const set = (heat: readonly HeatSpan[]): void => editWearing("when it heats", wearing.id, { heat });
   const change = (place: number, part: Partial<HeatSpan>): void =>
     set(spans.map((span, at) => (at === place ? { ...span, ...part } : span)));
