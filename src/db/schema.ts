@@ -35,6 +35,7 @@ import {
   type Recurring,
 } from "../core/outing/index";
 import { SIDES, type LeakPoint } from "../core/patches/index";
+import type { OutingPlan } from "../core/plan/index";
 import { CONDITION_RANGE, SITTER_POSTURES } from "../core/sitter/index";
 import type { HeatSpan } from "../core/heat/index";
 import type { WettingKind } from "../core/water/index";
@@ -239,6 +240,12 @@ export const outing = pgTable(
     setting: jsonb().$type<PlaceSetting>().notNull(),
     /** The hours were shaped from a low and a high. */
     weatherShaped: boolean().notNull().default(false),
+    /** What the figure does not follow from: forecast taken, track, ticks, who knows of it. */
+    plan: jsonb().$type<OutingPlan>().notNull().default({}),
+    /** Outings of several sitters who go together share it. */
+    partyId: uuid(),
+    /** Taken off the list; it can be had back. */
+    removedAt: timestamp({ withTimezone: true }),
     /** Invented for the demonstration: said on screen. */
     invented: boolean().notNull().default(false),
     version: version(),
@@ -255,6 +262,7 @@ export const outing = pgTable(
     foreignKey({ columns: [table.ownerId, table.personId], foreignColumns: [person.ownerId, person.id] }),
     foreignKey({ columns: [table.ownerId, table.placeId], foreignColumns: [place.ownerId, place.id] }),
     ...settingChecks("outing", table.setting),
+    index("outing_by_party").on(table.ownerId, table.partyId),
     index("outing_by_start").on(table.ownerId, table.startsAt),
   ],
 );

@@ -1,4 +1,6 @@
 import { openDatabase, type Database, type OpenDatabase } from "@/db";
+import { inventedForecasts } from "./forecast/invented-forecasts";
+import type { Forecasts } from "./ports/forecasts";
 
 let open: OpenDatabase | null = null;
 
@@ -9,3 +11,7 @@ export function database(): Database {
   open ??= openDatabase(url);
   return open.database;
 }
+
+const invented = inventedForecasts();
+/** Where forecasts come from; a real service is put in here. */
+export const forecasts = (): Forecasts => invented;

@@ -24,12 +24,13 @@ let sending = false;
 let savedHistory: History = NO_HISTORY;
 
 const outingUrl = (id: string): string => `/api/outings/${id}`;
-const contentOf = ({ setting, weatherShaped, weather, phases, wearings }: OutingView): OutingContentView => ({
+const contentOf = ({ setting, weatherShaped, weather, phases, wearings, plan }: OutingView): OutingContentView => ({
   setting,
   weatherShaped,
   weather,
   phases,
   wearings,
+  plan,
 });
 
 /** What is not on the server yet, in order. */

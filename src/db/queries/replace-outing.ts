@@ -6,7 +6,7 @@ import { hourOfWeather, outing, phase, wearing, type StoredVerdict } from "../sc
 type Rows<Table extends { $inferInsert: object }> = readonly Omit<Table["$inferInsert"], "ownerId" | "outingId">[];
 
 /** What of an outing's head a sheet changes. */
-export type OutingHead = Partial<Pick<typeof outing.$inferInsert, "setting" | "weatherShaped">>;
+export type OutingHead = Partial<Pick<typeof outing.$inferInsert, "setting" | "weatherShaped" | "plan">>;
 
 /** What an outing is made of besides its head. */
 export type OutingContent = {

@@ -1,3 +1,4 @@
+import { PLAN_FIELDS, type OutingPlan } from "@/core/plan";
 import type { OutingContentView, PhaseView, WearingView, WeatherHourView } from "../wire/outing-view";
 import { keyOf, LISTS, type ListName } from "./diff";
 import type { SheetChange } from "./sheet-command";
@@ -32,6 +33,14 @@ function inOrder(phases: readonly PhaseView[], order: unknown): PhaseView[] {
   );
 }
 
+/** A plan with some of its fields changed; `null` takes one out. */
+function withFields(plan: OutingPlan, wanted: ReadonlyMap<string, unknown>): OutingPlan {
+  if (wanted.size === 0) return plan;
+  const kept = Object.entries(plan).filter(([field]) => !wanted.has(field));
+  const changed = [...wanted].filter(([field, value]) => value !== null && PLAN_FIELDS.some((own) => own === field));
+  return Object.fromEntries([...kept, ...changed]);
+}
+
 /** Makes the changes of a command on a state, also on a newer one than it was made on. */
 export function applyChanges<Content extends OutingContentView>(
   content: Content,
@@ -39,7 +48,7 @@ export function applyChanges<Content extends OutingContentView>(
   direction: Direction,
 ): Content {
   const wanted = ({ before, after }: SheetChange): unknown => (direction === "forwards" ? after : before);
-  const inList = (name: ListName): ReadonlyMap<string, unknown> =>
+  const inList = (name: ListName | "plan"): ReadonlyMap<string, unknown> =>
     new Map(changes.filter(({ collection }) => collection === name).map((change) => [change.key, wanted(change)]));
   const [weather, phases, wearings] = LISTS.map((name) => {
     const things = inList(name);
@@ -55,6 +64,7 @@ export function applyChanges<Content extends OutingContentView>(
     phases: inOrder(phases, one("order")),
     wearings,
     setting: (one("setting") as OutingContentView["setting"] | undefined) ?? content.setting,
+    plan: withFields(content.plan, inList("plan")),
     weatherShaped: (one("weatherShaped") as boolean | undefined) ?? content.weatherShaped,
   };
 }

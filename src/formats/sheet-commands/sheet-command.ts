@@ -2,12 +2,12 @@
 // what it became: that is its inverse too, and lets it be done again on a newer state, thing by thing.
 
 /** What a sheet holds, by name; things of a list are known by a key, the rest by the name itself. */
-export const SHEET_COLLECTIONS = ["weather", "phases", "wearings", "setting", "weatherShaped", "order"] as const;
+export const SHEET_COLLECTIONS = ["weather", "phases", "wearings", "setting", "weatherShaped", "order", "plan"] as const;
 export type SheetCollection = (typeof SHEET_COLLECTIONS)[number];
 
 export type SheetChange = {
   readonly collection: SheetCollection;
-  /** Id of a phase or wearing, instant of an hour; the collection's name where it is one thing. */
+  /** Id of a phase or wearing, instant of an hour, field of the plan; the collection's name where it is one thing. */
   readonly key: string;
   /** `null`: it was not there, or is no longer. */
   readonly before: unknown;

@@ -48,6 +48,10 @@ const wearing = (id: string, fromMinute: number): WearingView => ({
 
 /** Any state of a sheet with few ids, so that states share some. */
 const anyContent: fc.Arbitrary<OutingContentView> = fc.record({
+  plan: fc.record(
+    { tellsPlace: fc.boolean(), ticks: fc.uniqueArray(fc.constantFrom("x", "y", "z")) },
+    { requiredKeys: [] },
+  ),
   setting: fc.record({
     shelter: fc.constantFrom("hide" as const, "shore" as const),
     seatHeightM: fc.integer({ min: 0, max: 9 }),
@@ -106,6 +110,7 @@ describe("changes between two states", () => {
 const start: OutingContentView = {
   setting: { shelter: "hide", seatHeightM: 0, ground: "snow" },
   weatherShaped: false,
+  plan: {},
   weather: [hour("2027-01-01T00:00:00.000Z", -5)],
   phases: [phase("a", 60)],
   wearings: [],

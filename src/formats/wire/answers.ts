@@ -13,7 +13,7 @@ import {
 } from "../outing-file/schema";
 import type { OutingLine, OutingView, VerdictLine } from "./outing-view";
 import type { History } from "../sheet-commands/sheet-command";
-import { commandSchema, savedHourSchema } from "./outing-schema";
+import { commandSchema, planSchema, savedHourSchema } from "./outing-schema";
 import { heldToSchema } from "./held-to-schema";
 
 // What endpoints answer. Each answer is parsed before it leaves: a row that no longer fits is found here, not in a browser.
@@ -41,6 +41,7 @@ export const outingLinesSchema: z.ZodType<OutingLine[]> = z.array(
     personId: z.uuid(),
     personName: z.string(),
     placeName: z.string(),
+    partyId: z.uuid().nullable(),
     verdict: verdictLineSchema.nullable(),
   }),
 );
@@ -51,6 +52,7 @@ export const outingViewSchema: z.ZodType<OutingView> = z.strictObject({
   name: z.string(),
   invented: z.boolean(),
   startsAt: instant,
+  partyId: z.uuid().nullable(),
   person: bodySchema.extend({
     id,
     name: z.string(),
@@ -61,6 +63,7 @@ export const outingViewSchema: z.ZodType<OutingView> = z.strictObject({
   }),
   place: z.strictObject({ id, name: z.string(), timeZone: z.string() }),
   setting: settingSchema,
+  plan: planSchema,
   weatherShaped: z.boolean(),
   weather: z.array(savedHourSchema),
   phases: z.array(sheetPhaseSchema.extend({ id })),

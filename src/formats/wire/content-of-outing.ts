@@ -32,12 +32,13 @@ function knownWearings(view: OutingView, wearings: Outing["wearings"]): (Wearing
  */
 export function contentOfOuting(view: OutingView, changed: Outing, newId: () => string): OutingContentView | null {
   if (!isHeld(view, changed)) return null;
-  const { setting, weatherShaped, weather } = view;
+  const { setting, weatherShaped, weather, plan } = view;
   const known = knownWearings(view, changed.wearings);
   return {
     setting,
     weatherShaped,
     weather,
+    plan,
     phases: view.phases.map((phase, place) => {
       const { posture, recurring } = changed.phases[place]!;
       return { ...phase, posture, recurring };

@@ -1,14 +1,38 @@
 import { z } from "zod";
 import { OUTING_RANGE } from "@/core/outing";
 import { MOST_COMMANDS, SHEET_COLLECTIONS } from "../sheet-commands/sheet-command";
-import { within } from "../within";
-import { settingSchema, sheetPhaseSchema, sheetWearingSchema, weatherValuesSchema } from "../outing-file/schema";
+import { PLAN_RANGE } from "@/core/plan";
+import { wholeWithin, within } from "../within";
+import { nameSchema, settingSchema, sheetPhaseSchema, sheetWearingSchema, weatherValuesSchema } from "../outing-file/schema";
 
 const MOST_KEY = 64;
 const MOST_LABEL = 120;
 const MOST_CHANGES = 1200;
 const MOST_UNIT = 8;
 const MOST_TYPED = 10_000;
+
+const instant = z.iso.datetime({ offset: true });
+const MOST_REACHED_BY = 200;
+const trackPointSchema = z.tuple([
+  within(OUTING_RANGE.latitudeDeg),
+  within(OUTING_RANGE.longitudeDeg),
+  within(PLAN_RANGE.elevationM).nullable(),
+]);
+/** What a plan holds besides what its figure follows from. */
+export const planSchema = z.strictObject({
+  forecast: z.strictObject({ service: nameSchema, issuedAt: instant }).optional(),
+  track: z.array(trackPointSchema).min(PLAN_RANGE.trackPoints[0]).max(PLAN_RANGE.trackPoints[1]).optional(),
+  ticks: z.array(z.string().min(1).max(MOST_KEY)).max(PLAN_RANGE.ticks[1]).optional(),
+  extras: z.array(z.strictObject({ id: z.uuid(), words: nameSchema })).max(PLAN_RANGE.extras[1]).optional(),
+  leftWith: z
+    .strictObject({
+      name: nameSchema,
+      reachedBy: z.string().trim().max(MOST_REACHED_BY),
+      alarmAfterMinutes: wholeWithin(PLAN_RANGE.alarmAfterMinutes),
+    })
+    .optional(),
+  tellsPlace: z.boolean().optional(),
+});
 
 const typedSchema = z
   .strictObject({ value: z.number().min(-MOST_TYPED).max(MOST_TYPED), unit: z.string().min(1).max(MOST_UNIT) })
@@ -19,7 +43,7 @@ const id = z.uuid();
 
 /** An hour of weather with what was typed. */
 export const savedHourSchema = weatherValuesSchema.extend({
-  at: z.iso.datetime({ offset: true }),
+  at: instant,
   cloudShare: within(OUTING_RANGE.cloudShare).nullable().default(null),
   precipitationMm: within(OUTING_RANGE.precipitationMm).nullable().default(null),
   airTemperatureTyped: typedSchema,
@@ -29,6 +53,7 @@ export const savedHourSchema = weatherValuesSchema.extend({
 export const contentShape = {
   setting: settingSchema,
   weatherShaped: z.boolean().default(false),
+  plan: planSchema.default({}),
   weather: z
     .array(savedHourSchema)
     .min(OUTING_RANGE.weatherHours[0])

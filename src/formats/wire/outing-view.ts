@@ -5,6 +5,7 @@ import type { Label } from "@/core/labels";
 import type { AcceptedLevels, Limit, LimitPart, LimitPlace } from "@/core/limits";
 import type { Phase, PieceKind, PieceTraits, PlaceSetting, WearingSide, WhenOff } from "@/core/outing";
 import type { LeakPoint, Side } from "@/core/patches";
+import type { OutingPlan } from "@/core/plan";
 
 /** A number as it was typed, with its unit. */
 export type TypedNumber = { readonly value: number; readonly unit: string };
@@ -60,6 +61,8 @@ export type OutingContentView = {
   readonly weather: readonly WeatherHourView[];
   readonly phases: readonly PhaseView[];
   readonly wearings: readonly WearingView[];
+  /** What the figure does not follow from: forecast taken, track, ticks, who knows of it. */
+  readonly plan: OutingPlan;
 };
 
 /** A whole outing as server and browser pass it. */
@@ -69,6 +72,8 @@ export type OutingView = OutingContentView & {
   readonly name: string;
   readonly invented: boolean;
   readonly startsAt: string;
+  /** Outings of several sitters who go together share it. */
+  readonly partyId: string | null;
   readonly person: BodyPerson & {
     readonly id: string;
     readonly name: string;
@@ -102,6 +107,7 @@ export type OutingLine = {
   readonly personId: string;
   readonly personName: string;
   readonly placeName: string;
+  readonly partyId: string | null;
   readonly verdict: VerdictLine | null;
 };
 

@@ -33,6 +33,8 @@ function sampleView(): OutingView {
     },
     place: { id: `${UUID}3`, name: "Svartmyra", timeZone: file.timeZone },
     setting: file.place,
+    plan: {},
+    partyId: null,
     weatherShaped: false,
     weather: file.weather.map((hour) => ({
       ...hour,

@@ -3,6 +3,7 @@ import type { Preferences } from "@/formats/display/preferences";
 import { CAUTION_WORDS, dayWords, stayWords } from "@/formats/display/stay-words";
 import { $opinion } from "@/stores/beside";
 import { $view } from "@/stores/day-sheet";
+import { ForecastChanged } from "./forecast-changed";
 import { WhyPanel } from "./why-panel";
 
 /** What the standards say of the sit and how the day runs, in a line, and what is to be said beside it. */
@@ -28,6 +29,7 @@ export function BesideAnswer({
           {opinion ? opinion.sentence : "the standard’s opinion …"}{" "}
           {opinion && view && <span data-testid="kind-of-day">{dayWords(opinion.run, view)}</span>}
         </p>
+        {view && <ForecastChanged view={view} preferences={preferences} />}
         {opinion && opinion.cautions.length > 0 && (
           <p className="text-rust-text">{opinion.cautions.map((caution) => CAUTION_WORDS[caution]).join(" ")}</p>
         )}

@@ -4,15 +4,17 @@ import type { OutingView } from "@/formats/wire/outing-view";
 import { $preferences } from "@/stores/preferences";
 import { Dialog } from "../dialog";
 import { OneOf } from "../one-of";
+import { ForecastTake } from "./forecast-take";
 import { LowHighForm } from "./low-high-form";
 import { WeatherImport } from "./weather-import";
 import { WeatherTable } from "./weather-table";
 
 type Props = { readonly view: OutingView; readonly isOpen: boolean; readonly onClose: () => void };
-type Way = "table" | "lowHigh" | "import";
+type Way = "table" | "forecast" | "lowHigh" | "import";
 
 const WAYS: readonly (readonly [Way, string])[] = [
   ["table", "Hour by hour"],
+  ["forecast", "Forecast"],
   ["lowHigh", "Only low and high are known"],
   ["import", "Paste or read a file"],
 ];
@@ -25,6 +27,7 @@ export function WeatherDialog({ view, isOpen, onClose }: Props) {
     <Dialog title="Weather" isOpen={isOpen} onClose={onClose} isWide>
       <OneOf label="How" value={way} options={WAYS} onChoose={setWay} />
       {way === "table" && <WeatherTable view={view} preferences={preferences} />}
+      {way === "forecast" && <ForecastTake view={view} preferences={preferences} onDone={onClose} />}
       {way === "lowHigh" && <LowHighForm view={view} preferences={preferences} onDone={onClose} />}
       {way === "import" && <WeatherImport view={view} preferences={preferences} onDone={onClose} />}
     </Dialog>

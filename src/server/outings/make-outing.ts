@@ -1,5 +1,6 @@
 import { v7 as uuid } from "uuid";
 import { usualLevels, type Phase } from "@/core/outing";
+import type { OutingPlan } from "@/core/plan";
 import { createOuting, createPerson, createPlace, readPeopleAndPlaces, type Database } from "@/db";
 import { shapedHours } from "@/formats/outing-file/shaped-weather";
 import type { NewOuting, OutingCopy, OutingFromPlace } from "@/formats/wire/new-outing-schema";
@@ -72,6 +73,10 @@ async function makeFromPlace(database: Database, ownerId: string, wanted: Outing
   });
 }
 
+/** Another day has a weather of its own and everything to be packed anew; a copy of a page keeps all. */
+const carriedOver = ({ forecast, ticks, ...kept }: OutingPlan, isSamePage: boolean): OutingPlan =>
+  isSamePage ? { ...kept, forecast, ticks } : kept;
+
 async function makeCopy(database: Database, ownerId: string, wanted: OutingCopy): Promise<void> {
   const view = await openOuting(database, ownerId, wanted.copyOf);
   const content: OutingContentView = wanted.content ?? view;
@@ -87,6 +92,7 @@ async function makeCopy(database: Database, ownerId: string, wanted: OutingCopy)
     startsAt: new Date(startsAt),
     setting: content.setting,
     weatherShaped: content.weatherShaped,
+    plan: carriedOver(content.plan, wanted.content !== undefined),
     invented: view.invented,
   };
   await database.transaction((transaction) =>

@@ -117,9 +117,9 @@ export async function saveOuting(
   wanted: SaveOuting,
 ): Promise<{ version: number }> {
   refuseForeignPieces((await openOuting(database, ownerId, outingId)).kit, wanted);
-  const { version, history, setting, weatherShaped } = wanted;
+  const { version, history, setting, weatherShaped, plan } = wanted;
   const replaced = await replaceOuting(database, ownerId, outingId, version, {
-    head: { setting, weatherShaped },
+    head: { setting, weatherShaped, plan },
     content: contentRows(wanted),
     history: history && { ...history, most: MOST_COMMANDS },
   });

@@ -11,6 +11,7 @@ export function toView({ outing, person, place, weather, phases, wearings, kit }
     name: outing.name,
     invented: outing.invented,
     startsAt: outing.startsAt.toISOString(),
+    partyId: outing.partyId,
     person: {
       id: person.id,
       name: person.name,
@@ -27,6 +28,7 @@ export function toView({ outing, person, place, weather, phases, wearings, kit }
     place: { id: place.id, name: place.name, timeZone: place.timeZone },
     setting: outing.setting,
     weatherShaped: outing.weatherShaped,
+    plan: outing.plan,
     weather: weather.map(({ ownerId: _owner, outingId: _outing, at, ...hour }) => ({ at: at.toISOString(), ...hour })),
     phases: phases.map(toPhase),
     wearings: wearings.map(({ ownerId: _owner, outingId: _outing, ...wearing }) => wearing),
@@ -48,6 +50,7 @@ function toPhase(row: OutingRows["phases"][number]): PhaseView {
     leaning: leaning || undefined,
     hands: hands ?? undefined,
     dexterityNeeded: dexterityNeeded ?? undefined,
+    wetBy: row.wetBy.length > 0 ? row.wetBy : undefined,
     recurring: row.recurring.length > 0 ? row.recurring : undefined,
   };
 }
@@ -63,6 +66,7 @@ export const toLine = ({ outing, personName, placeName, timeZone }: ListedOuting
   personId: outing.personId,
   personName,
   placeName,
+  partyId: outing.partyId,
   verdict: outing.verdict && toVerdictLine(outing.verdict),
 });
 

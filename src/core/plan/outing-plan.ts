@@ -1,0 +1,42 @@
+import type { Range } from "../errors";
+import type { TrackPoint } from "../track";
+
+/** The run of a forecast service that the hours were taken from. */
+export type ForecastTaken = { readonly service: string; readonly issuedAt: string };
+
+/** Who knows of the outing, and when they are to call for help. */
+export type LeftWith = {
+  readonly name: string;
+  /** How they are reached, in own words. */
+  readonly reachedBy: string;
+  /** They call for help when nothing is heard so long after the planned end, min. */
+  readonly alarmAfterMinutes: number;
+};
+
+/** A thing to take that is no piece of the kit. */
+export type ExtraThing = { readonly id: string; readonly words: string };
+
+/** What a plan holds besides what its figure follows from. All of it may be missing. */
+export type OutingPlan = {
+  readonly forecast?: ForecastTaken | undefined;
+  /** The walk in, from start to seat. */
+  readonly track?: readonly TrackPoint[] | undefined;
+  /** Lines of the packing list that are packed, by their key. */
+  readonly ticks?: readonly string[] | undefined;
+  readonly extras?: readonly ExtraThing[] | undefined;
+  readonly leftWith?: LeftWith | undefined;
+  /** Coordinates are shown on the card and given with a file only where this is ticked. */
+  readonly tellsPlace?: boolean | undefined;
+};
+
+export const PLAN_FIELDS = ["forecast", "track", "ticks", "extras", "leftWith", "tellsPlace"] as const satisfies
+  readonly (keyof OutingPlan)[];
+
+/** How much a plan may hold. */
+export const PLAN_RANGE = {
+  trackPoints: [2, 400],
+  elevationM: [-500, 9000],
+  ticks: [0, 400],
+  extras: [0, 60],
+  alarmAfterMinutes: [0, 1440],
+} as const satisfies Record<string, Range>;

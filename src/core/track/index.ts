@@ -1,0 +1,1 @@
+export type { TrackPoint } from "./track-point";
