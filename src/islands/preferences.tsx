@@ -33,7 +33,12 @@ function Choice<Word extends string>({ label, value, words, text, onChoose }: Ch
   );
 }
 
-const THEME_WORDS: Readonly<Record<Theme, string>> = { system: "as the device", light: "light", dark: "dark" };
+const THEME_WORDS: Readonly<Record<Theme, string>> = {
+  system: "as the device",
+  light: "light",
+  dark: "dark",
+  red: "red, for the night",
+};
 
 /** Units and colours, in the head of every page. */
 export default function Preferences({ initial }: { readonly initial: Chosen }) {

@@ -4,6 +4,7 @@ import { historyPatch, NO_HISTORY, unsavedCommands, type History, type SheetComm
 import type { ErrorBody, OutingContentView, OutingView } from "@/formats/wire/outing-view";
 import { $heldMinutes, $view, show } from "./day-sheet";
 import { $edits, $history, markSent, replay } from "./editing";
+import { renewKept } from "./offline";
 import { forgetPending, keepPending, takePending } from "./pending";
 
 /** How the sheet on screen stands to what the server has. */
@@ -124,6 +125,7 @@ async function send(view: OutingView, history: History): Promise<SaveState> {
     const newest = $view.get();
     if (newest) $view.set({ ...newest, version: saved.version });
     keepPending(view.id, unsaved());
+    renewKept(view.id);
     return { kind: "saved" };
   } catch {
     return { kind: "failed", message: "The server cannot be reached. Your changes are kept in this browser." };

@@ -18,7 +18,9 @@ const asked = (daysAhead: number, change: Partial<ForecastAsked> = {}): Forecast
 const errorK = (daysAhead: number, fromMs: number): number => {
   const truth = inventedForecast(asked(0, { fromMs, asOfMs: fromMs + 2 * DAY_MS }));
   const said = inventedForecast(asked(0, { fromMs, asOfMs: fromMs - daysAhead * DAY_MS }));
-  return Math.max(...said.hours.map(({ airTemperatureC }, at) => Math.abs(airTemperatureC - truth.hours[at]!.airTemperatureC)));
+  return Math.max(
+    ...said.hours.map(({ airTemperatureC }, at) => Math.abs(airTemperatureC - truth.hours[at]!.airTemperatureC)),
+  );
 };
 
 describe("the invented forecast", () => {
@@ -49,7 +51,10 @@ describe("the invented forecast", () => {
         const far = inventedForecast(asked(0, { fromMs, asOfMs: fromMs - ahead * DAY_MS })).hours[0]!;
         expect(far.airSpreadK).toBeGreaterThan(near.airSpreadK);
         expect(far.windSpreadShare).toBeGreaterThan(near.windSpreadShare);
-        expect(errorK(ahead, fromMs)).toBeLessThan(3 * inventedForecast(asked(0, { fromMs, hours: 12, asOfMs: fromMs - ahead * DAY_MS })).hours.at(-1)!.airSpreadK);
+        expect(errorK(ahead, fromMs)).toBeLessThan(
+          3 *
+            inventedForecast(asked(0, { fromMs, hours: 12, asOfMs: fromMs - ahead * DAY_MS })).hours.at(-1)!.airSpreadK,
+        );
       }),
     );
   });

@@ -60,7 +60,12 @@ export function inventedForecast({ latitudeDeg, longitudeDeg, fromMs, hours, asO
   const errorSeed = placeSeed(latitudeDeg, longitudeDeg) ^ 0x51ed270b;
   const hourAt = (atMs: number): ForecastHour => {
     if (isUsualWeather) {
-      return rounded(atMs, usualHour(latitudeDeg, longitudeDeg, atMs), AIR_SPREAD_K.usualWeather, WIND_SPREAD.usualWeather);
+      return rounded(
+        atMs,
+        usualHour(latitudeDeg, longitudeDeg, atMs),
+        AIR_SPREAD_K.usualWeather,
+        WIND_SPREAD.usualWeather,
+      );
     }
     const leadHours = (atMs - issuedAtMs) / MS_PER_HOUR;
     const airSpreadK = spreadAhead(AIR_SPREAD_K, leadHours);

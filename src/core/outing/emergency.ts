@@ -161,7 +161,7 @@ export function fallIn(
 }
 
 /** Pieces of a kit that make a dry set: next to the skin and socks, not worn on this outing. */
-export const drySetOf = (outing: Outing, kit: readonly Piece[]): Piece[] => {
+export const drySetOf = (outing: Pick<Outing, "wearings">, kit: readonly Piece[]): Piece[] => {
   const worn = new Set(outing.wearings.map(({ pieceId }) => pieceId));
   return kit.filter(
     (piece) => !worn.has(piece.id) && (piece.kind === "sock" || (piece.kind === "garment" && isNextToSkin(piece))),

@@ -1,3 +1,5 @@
+export { dressingOrder, phaseOfStep, type DressingSpot, type DressingStep } from "./dressing-order";
+export { cardMoments, turnBackMinute, watchYourselfMinute, type CardMoment, type DecidingSit } from "./field-card";
 export {
   PLAN_FIELDS,
   PLAN_RANGE,
@@ -6,3 +8,14 @@ export {
   type LeftWith,
   type OutingPlan,
 } from "./outing-plan";
+export {
+  massOf,
+  PACK_GROUPS,
+  packingList,
+  type Missing,
+  type PackGroup,
+  type PackLine,
+  type PackSum,
+} from "./packing-list";
+export { endOf, type Planned, type PlannedPiece, type PlannedWearing } from "./planned";
+export type { Thing } from "./things";

@@ -29,8 +29,14 @@ export type OutingPlan = {
   readonly tellsPlace?: boolean | undefined;
 };
 
-export const PLAN_FIELDS = ["forecast", "track", "ticks", "extras", "leftWith", "tellsPlace"] as const satisfies
-  readonly (keyof OutingPlan)[];
+export const PLAN_FIELDS = [
+  "forecast",
+  "track",
+  "ticks",
+  "extras",
+  "leftWith",
+  "tellsPlace",
+] as const satisfies readonly (keyof OutingPlan)[];
 
 /** How much a plan may hold. */
 export const PLAN_RANGE = {

@@ -9,7 +9,10 @@ import { TEMPERATURE, WIND } from "./units";
 const NOTICED = { airK: 0.4, windMPerS: 0.4, rainMm: 0.2 } as const;
 
 /** Who says it and when: "Umiak’s invented forecast, issued Fri 26 March 2027, 18:00". */
-export function issuedWords({ service, issuedAt }: Pick<ForecastView, "service" | "issuedAt">, timeZone: string): string {
+export function issuedWords(
+  { service, issuedAt }: Pick<ForecastView, "service" | "issuedAt">,
+  timeZone: string,
+): string {
   return `${service}, issued ${dateText(issuedAt, timeZone)}, ${clockText(issuedAt, timeZone)}`;
 }
 
@@ -35,7 +38,9 @@ export function differenceWords(view: OutingView, { hours }: ForecastView, { tem
         ]),
     ...(Math.abs(windMPerS) < NOTICED.windMPerS
       ? []
-      : [`wind ${plainNumber(Math.abs(speed.fromSi(windMPerS)), 1)} ${speed.label} ${windMPerS > 0 ? "more" : "less"}`]),
+      : [
+          `wind ${plainNumber(Math.abs(speed.fromSi(windMPerS)), 1)} ${speed.label} ${windMPerS > 0 ? "more" : "less"}`,
+        ]),
     ...(Math.abs(rainMm) < NOTICED.rainMm
       ? []
       : [`${plainNumber(Math.abs(rainMm), 1)} mm ${rainMm > 0 ? "more" : "less"} rain or snow`]),

@@ -1,6 +1,6 @@
 import { TEMPERATURE_UNITS, WIND_UNITS, type TemperatureUnit, type WindUnit } from "./units";
 
-export const THEMES = ["system", "light", "dark"] as const;
+export const THEMES = ["system", "light", "dark", "red"] as const;
 export type Theme = (typeof THEMES)[number];
 
 export const HINTS = ["shown", "dismissed"] as const;

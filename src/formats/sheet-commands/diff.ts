@@ -36,8 +36,6 @@ export function sheetChanges(before: OutingContentView, after: OutingContentView
     ...changeOf("order", "phases", order(before), order(after)),
     ...changeOf("setting", "setting", before.setting, after.setting),
     ...changeOf("weatherShaped", "weatherShaped", before.weatherShaped, after.weatherShaped),
-    ...PLAN_FIELDS.flatMap((field) =>
-      changeOf("plan", field, before.plan[field] ?? null, after.plan[field] ?? null),
-    ),
+    ...PLAN_FIELDS.flatMap((field) => changeOf("plan", field, before.plan[field] ?? null, after.plan[field] ?? null)),
   ];
 }

@@ -2,7 +2,15 @@
 // what it became: that is its inverse too, and lets it be done again on a newer state, thing by thing.
 
 /** What a sheet holds, by name; things of a list are known by a key, the rest by the name itself. */
-export const SHEET_COLLECTIONS = ["weather", "phases", "wearings", "setting", "weatherShaped", "order", "plan"] as const;
+export const SHEET_COLLECTIONS = [
+  "weather",
+  "phases",
+  "wearings",
+  "setting",
+  "weatherShaped",
+  "order",
+  "plan",
+] as const;
 export type SheetCollection = (typeof SHEET_COLLECTIONS)[number];
 
 export type SheetChange = {

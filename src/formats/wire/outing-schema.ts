@@ -3,7 +3,13 @@ import { OUTING_RANGE } from "@/core/outing";
 import { MOST_COMMANDS, SHEET_COLLECTIONS } from "../sheet-commands/sheet-command";
 import { PLAN_RANGE } from "@/core/plan";
 import { wholeWithin, within } from "../within";
-import { nameSchema, settingSchema, sheetPhaseSchema, sheetWearingSchema, weatherValuesSchema } from "../outing-file/schema";
+import {
+  nameSchema,
+  settingSchema,
+  sheetPhaseSchema,
+  sheetWearingSchema,
+  weatherValuesSchema,
+} from "../outing-file/schema";
 
 const MOST_KEY = 64;
 const MOST_LABEL = 120;
@@ -23,7 +29,10 @@ export const planSchema = z.strictObject({
   forecast: z.strictObject({ service: nameSchema, issuedAt: instant }).optional(),
   track: z.array(trackPointSchema).min(PLAN_RANGE.trackPoints[0]).max(PLAN_RANGE.trackPoints[1]).optional(),
   ticks: z.array(z.string().min(1).max(MOST_KEY)).max(PLAN_RANGE.ticks[1]).optional(),
-  extras: z.array(z.strictObject({ id: z.uuid(), words: nameSchema })).max(PLAN_RANGE.extras[1]).optional(),
+  extras: z
+    .array(z.strictObject({ id: z.uuid(), words: nameSchema }))
+    .max(PLAN_RANGE.extras[1])
+    .optional(),
   leftWith: z
     .strictObject({
       name: nameSchema,

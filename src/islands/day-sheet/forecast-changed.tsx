@@ -8,7 +8,13 @@ import { $computed } from "@/stores/day-sheet";
 import { $forecast, $inNewest, judgeInNewest, takeForecast, watchForecast } from "@/stores/forecast";
 
 /** Says that a newer forecast has come since the plan was made, and what that does to the verdict. */
-export function ForecastChanged({ view, preferences }: { readonly view: OutingView; readonly preferences: Preferences }) {
+export function ForecastChanged({
+  view,
+  preferences,
+}: {
+  readonly view: OutingView;
+  readonly preferences: Preferences;
+}) {
   const newest = useStore($forecast);
   const computed = useStore($computed);
   const inNewest = useStore($inNewest);
@@ -25,7 +31,10 @@ export function ForecastChanged({ view, preferences }: { readonly view: OutingVi
   }
   const now = computed.kind === "ready" ? verdictLine(computed.result) : null;
   return (
-    <p className="border-sea bg-raised flex flex-wrap items-center gap-x-3 border-l-4 px-2 py-1" data-testid="forecast-changed">
+    <p
+      className="border-sea bg-raised flex flex-wrap items-center gap-x-3 border-l-4 px-2 py-1"
+      data-testid="forecast-changed"
+    >
       <span>
         <strong>The forecast has changed since you planned</strong> ({fresh.invented ? "invented; " : ""}
         {differenceWords(view, fresh, preferences)}).{" "}

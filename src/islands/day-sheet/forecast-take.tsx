@@ -32,7 +32,8 @@ function HourRow({
         {plainNumber(degrees.fromSi(hour.airTemperatureC), 1)} ± {plainNumber(spread, 1)} {degrees.label}
       </td>
       <td className="pr-4">
-        {plainNumber(speed.fromSi(hour.windMPerS), 1)} {speed.label} ± {plainNumber(hour.windSpreadShare * PERCENT, 0)} %
+        {plainNumber(speed.fromSi(hour.windMPerS), 1)} {speed.label} ± {plainNumber(hour.windSpreadShare * PERCENT, 0)}{" "}
+        %
       </td>
       <td className="pr-4">{plainNumber(hour.cloudShare * PERCENT, 0)} %</td>
       <td>{plainNumber(hour.precipitationMm, 1)} mm</td>
@@ -49,7 +50,9 @@ function Found({ forecast, view, preferences, onDone }: Props & { readonly forec
         </p>
       )}
       {forecast.isUsualWeather && (
-        <p>The outing lies further ahead than a forecast reaches. This is the season’s usual weather, with a wide spread.</p>
+        <p>
+          The outing lies further ahead than a forecast reaches. This is the season’s usual weather, with a wide spread.
+        </p>
       )}
       <p className="text-muted text-sm">{issuedWords(forecast, view.place.timeZone)}. ± is one standard deviation.</p>
       <div className="max-h-[45dvh] overflow-y-auto" tabIndex={0} role="region" aria-label="Hours of the forecast">

@@ -1,5 +1,5 @@
 import { useStore } from "@nanostores/react";
-import { CloudSun, Copy, HelpCircle, MapPin, Redo2, Shirt, Undo2 } from "lucide-react";
+import { Backpack, CloudSun, Copy, FileText, HelpCircle, MapPin, Redo2, Shirt, Undo2 } from "lucide-react";
 import { lazy, Suspense, useEffect, useState, type ReactNode } from "react";
 import { clockText, dateText } from "@/formats/display/time";
 import type { OutingView } from "@/formats/wire/outing-view";
@@ -125,6 +125,22 @@ export function SheetHead({ view }: { readonly view: OutingView }) {
           icon={<Shirt aria-hidden="true" size={ICON_PX} />}
           onPress={() => setOpen("clothes")}
         />
+        <a
+          className="press press-small flex items-center gap-1.5"
+          href={`/outings/${view.id}/pack`}
+          title="Packing list, dressing order, calendar"
+        >
+          <Backpack aria-hidden="true" size={ICON_PX} />
+          Pack
+        </a>
+        <a
+          className="press press-small flex items-center gap-1.5"
+          href={`/outings/${view.id}/card`}
+          title="One page for the field, printed or without network"
+        >
+          <FileText aria-hidden="true" size={ICON_PX} />
+          Card
+        </a>
         <Action
           label="Copy"
           title="Another outing like this"

@@ -1,0 +1,189 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import {
+  cardMoments,
+  dressingOrder,
+  packingList,
+  PACK_GROUPS,
+  turnBackMinute,
+  watchYourselfMinute,
+  type Planned,
+} from ".";
+import { DEMO_NAMES } from "../../../tests/sample-outing";
+import { demoByName, demoFile } from "@/server/demo/demo-file";
+import { computedTraitsOf } from "../outing";
+import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import { DEMO_PEOPLE, DEMO_PLACES } from "@/server/demo/scenario";
+
+// What is packed and in which order one dresses is common practice, no source: checked are the rules the trade tells.
+
+/** A demo outing with the whole kit of its person, pieces by the key of the starter kit. */
+function planned(name: string, change: Partial<Planned> = {}): Planned {
+  const demo = demoByName(name);
+  const file = demoFile(demo);
+  const kit = DEMO_PEOPLE[demo.person].kit.map((key: StarterPieceKey) => {
+    const { traits, massG, ...piece } = starterPiece(key);
+    return { id: key, ...piece, traits, massG: massG ?? undefined, ...computedTraitsOf(traits) };
+  });
+  const end = file.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  return {
+    kit,
+    wearings: demo.wearings.map(([pieceId, rank, fromMinute, toMinute, side]) => ({
+      pieceId,
+      rank,
+      fromMinute,
+      toMinute: toMinute ?? end,
+      side: side ?? "both",
+      whenOff: "pack",
+    })),
+    phases: file.phases,
+    setting: DEMO_PLACES[demo.place].setting,
+    startsAtMs: Date.parse(file.startsAt),
+    lowestAirC: Math.min(...file.weather.map(({ airTemperatureC }) => airTemperatureC)),
+    hasPrecipitation: false,
+    ...change,
+  };
+}
+const keys = (of: Planned): string[] => packingList(of).map(({ key }) => key);
+const lek = "Grouse lek before dawn";
+const ice = "Char through the ice";
+
+describe("the packing list", () => {
+  it.each(DEMO_NAMES)("names every piece worn once, in a known group, with keys that differ: %s", (name) => {
+    const of = planned(name);
+    const lines = packingList(of);
+    const worn = new Set(of.wearings.map(({ pieceId }) => `piece ${pieceId}`));
+    for (const key of worn) expect(lines.filter((line) => line.key === key)).toHaveLength(1);
+    expect(new Set(lines.map(({ key }) => key)).size).toBe(lines.length);
+    expect(lines.every(({ group }) => PACK_GROUPS.includes(group))).toBe(true);
+  });
+
+  it("asks for claws, line and studs on ice, for a harness up a tree, for sunglasses on snow by day", () => {
+    expect(keys(planned(ice))).toEqual(expect.arrayContaining(["thing iceClaws", "thing throwLine", "thing traction"]));
+    expect(keys(planned(lek))).not.toContain("thing iceClaws");
+    const high = planned(lek, { setting: { ...planned(lek).setting, seatHeightM: 4 } });
+    expect(keys(high)).toContain("thing harness");
+    expect(keys(planned(lek))).toContain("thing sunglasses");
+    const night = planned(lek, { startsAtMs: Date.UTC(2027, 0, 5, 18) });
+    expect(keys(night)).not.toContain("thing sunglasses");
+    expect(keys(night)).toContain("thing spareLamp");
+  });
+
+  it("takes a spare dry set of what is not worn where water or shelter is far, and names what the kit lacks", () => {
+    const of = planned(ice);
+    const spare = packingList(of).filter(({ group }) => group === "spare");
+    const worn = new Set(of.wearings.map(({ pieceId }) => pieceId));
+    for (const { what } of spare) if (what.kind === "piece") expect(worn.has(what.piece.id)).toBe(false);
+    const bare = planned(ice, { kit: of.kit.filter(({ id }) => worn.has(id)) });
+    expect(keys(bare)).toEqual(
+      expect.arrayContaining(["missing drySetTop", "missing drySetLegs", "missing drySetSocks"]),
+    );
+    const near = planned(lek, { setting: { ...planned(lek).setting, refuge: { kind: "hut", minutesAway: 3 } } });
+    expect(packingList(near).filter(({ group }) => group === "spare")).toEqual([]);
+  });
+
+  it("asks for a messenger where no telephone reaches, and marks what is due for care", () => {
+    expect(keys(planned("Sea-bird count"))).toContain("thing messenger");
+    const of = planned(lek);
+    const boots = of.kit.map((piece) => (piece.kind === "footwear" ? { ...piece, wears: 3, care: {} } : piece));
+    const due = packingList({ ...of, kit: boots }).filter(({ isCareDue }) => isCareDue);
+    expect(due.length).toBeGreaterThan(0);
+    expect(packingList(of).some(({ isCareDue }) => isCareDue)).toBe(false);
+  });
+});
+
+const placeOf = (of: Planned, pieceId: string, kind: "putOn" | "takeOff" = "putOn"): number =>
+  dressingOrder(of).findIndex(({ act }) => act.kind === kind && act.piece.id === pieceId);
+
+describe("the dressing order", () => {
+  it.each(DEMO_NAMES)("puts on all that is worn, each once a wearing, and takes it off in its minute: %s", (name) => {
+    const of = planned(name);
+    const end = of.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+    const steps = dressingOrder(of);
+    const on = steps.filter(({ act }) => act.kind === "putOn" || act.kind === "keepOn").length;
+    expect(on).toBe(of.wearings.length);
+    for (const { act, minute } of steps) {
+      if (act.kind !== "takeOff") continue;
+      expect(minute).toBeLessThan(end);
+      expect(of.wearings.some(({ pieceId, toMinute }) => pieceId === act.piece.id && toMinute === minute)).toBe(true);
+    }
+  });
+
+  it.each(DEMO_NAMES)("goes from the skin out: underwear, socks, boots, jacket, handwear last: %s", (name) => {
+    const of = planned(name);
+    const steps = dressingOrder(of).filter(({ spot }) => spot !== "out");
+    const first = (kind: string): number =>
+      steps.findIndex(({ act }) => act.kind === "putOn" && act.piece.kind === kind);
+    const last = (kind: string): number =>
+      steps.findLastIndex(({ act }) => act.kind === "putOn" && act.piece.kind === kind);
+    expect(last("sock")).toBeLessThan(first("footwear"));
+    if (first("handwear") >= 0) expect(first("handwear")).toBeGreaterThan(last("garment"));
+    const tuck = steps.findIndex(({ act }) => act.kind === "tuckUnderwear");
+    expect(tuck).toBe(last("sock") + 1);
+    expect(steps.at(-1)!.act.kind).toBe("checkGaps");
+  });
+
+  it("puts legwear that opens over the boots on after them, and what does not before", () => {
+    const of = planned(lek);
+    const together = (id: string): Planned => ({
+      ...of,
+      wearings: [
+        ...of.wearings.filter(({ pieceId }) => !["bib", "walkTrousers"].includes(pieceId)),
+        { pieceId: id, rank: 30, fromMinute: 0, toMinute: 60, side: "both", whenOff: "pack" },
+      ],
+    });
+    const boot = of.wearings.find(
+      ({ pieceId, fromMinute }) => fromMinute === 0 && of.kit.find(({ id }) => id === pieceId)?.kind === "footwear",
+    )!;
+    expect(placeOf(together("bib"), "bib")).toBeGreaterThan(placeOf(together("bib"), boot.pieceId));
+    expect(placeOf(together("walkTrousers"), "walkTrousers")).toBeLessThan(
+      placeOf(together("walkTrousers"), boot.pieceId),
+    );
+  });
+});
+
+describe("the field card", () => {
+  const of = planned(lek);
+  const end = of.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  const sits = of.phases.flatMap((phase, place) =>
+    phase.kind === "sit" ? [of.phases.slice(0, place).reduce((sum, { minutes }) => sum + minutes, 0)] : [],
+  );
+  const sit = (endMinutes: number | null, lowMinutes: number | null) => ({
+    fromMinute: sits[0]!,
+    toMinute: sits[0]! + 240,
+    endMinutes,
+    lowMinutes,
+  });
+
+  it("turns back as planned, or when the sit is reckoned to end, and looks at oneself before", () => {
+    const planTurn = turnBackMinute(of, sit(null, null));
+    expect(planTurn).toBeLessThan(end);
+    expect(turnBackMinute(of, sit(90, 40))).toBe(sits[0]! + 90);
+    expect(watchYourselfMinute(of, sit(90, 40))).toBe(sits[0]! + 40);
+    expect(watchYourselfMinute(of, sit(null, null))).toBeNull();
+  });
+
+  it("is in order of time, leaves out what comes after turning back, and walks out from there", () => {
+    fc.assert(
+      fc.property(
+        fc.option(fc.integer({ min: 1, max: 400 })),
+        fc.option(fc.integer({ min: 1, max: 400 })),
+        (ends, low) => {
+          const own = sit(ends, low);
+          const moments = cardMoments(of, own);
+          const turnBack = turnBackMinute(of, own);
+          expect(moments.map(({ minute }) => minute)).toEqual(
+            [...moments.map(({ minute }) => minute)].sort((a, b) => a - b),
+          );
+          expect(moments.filter(({ act }) => act.kind === "turnBack").map(({ minute }) => minute)).toEqual([turnBack]);
+          const later = moments.filter(
+            ({ minute, act }) => minute > turnBack && act.kind === "phase" && act.phase.kind === "sit",
+          );
+          expect(later).toEqual([]);
+          const walk = of.phases.at(-1)!.minutes;
+          expect(moments.at(-1)!).toEqual({ minute: turnBack + walk, act: { kind: "end" } });
+        },
+      ),
+    );
+  });
+});

@@ -1,0 +1,77 @@
+import ical, { ICalAlarmType, ICalCalendarMethod } from "ical-generator";
+import { cardMoments } from "../wire/card-lists";
+import { endWords, momentWords } from "../display/card-words";
+import { instantAt } from "../outing-file/to-outing";
+import type { FieldCard } from "../wire/field-card";
+
+const SECONDS_PER_MINUTE = 60;
+/** So long before the time to turn back an alarm goes off, besides the one at it. */
+const WARN_BEFORE_MIN = 15;
+/** What is to be done at a minute takes so long in a calendar. */
+const MOMENT_MINUTES = 5;
+
+const later = (instant: Date, minutes: number): Date => new Date(instant.getTime() + minutes * 60_000);
+
+/**
+ * An outing as a calendar file: the whole of it, and an alarm for whatever goes on or off, for turning back, and for
+ * whoever the plan is left with. The place is told by its name; coordinates only where the plan ticks them.
+ * @param madeAt when the file is made
+ * @source RFC 5545, by the package ical-generator
+ */
+export function outingCalendar(card: FieldCard, madeAt: Date): string {
+  const { view, sit } = card;
+  const instant = (minute: number): Date => new Date(instantAt(view.startsAt, minute));
+  const calendar = ical({ name: view.name, method: ICalCalendarMethod.PUBLISH, prodId: "//umiak//outing//EN" });
+  const invented = view.invented ? "Invented demonstration. " : "";
+  const moments = cardMoments(view, sit);
+  const end = view.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  const { latitudeDeg, longitudeDeg } = view.setting;
+  const isTold = view.plan.tellsPlace && latitudeDeg !== undefined && longitudeDeg !== undefined;
+  calendar.createEvent({
+    id: `${view.id}@umiak`,
+    stamp: madeAt,
+    start: instant(0),
+    end: instant(end),
+    summary: view.name,
+    description: `${invented}${endWords(card)} An estimate: what you feel comes first.`,
+    location: isTold ? { title: view.place.name, geo: { lat: latitudeDeg, lon: longitudeDeg } } : view.place.name,
+  });
+  const alarmed = moments.filter(
+    ({ act }) => act.kind === "dress" || act.kind === "watchYourself" || act.kind === "turnBack",
+  );
+  alarmed.forEach((moment, place) => {
+    const lines = momentWords(moment);
+    const start = instant(moment.minute);
+    const event = calendar.createEvent({
+      id: `${view.id}-${place}@umiak`,
+      stamp: madeAt,
+      start,
+      end: later(start, MOMENT_MINUTES),
+      summary: moment.act.kind === "turnBack" ? "Turn back" : (lines[0] ?? ""),
+      description: invented + lines.join("\n"),
+    });
+    event.createAlarm({ type: ICalAlarmType.display, trigger: 0, description: lines[0] ?? "" });
+    if (moment.act.kind === "turnBack") {
+      event.createAlarm({
+        type: ICalAlarmType.display,
+        trigger: WARN_BEFORE_MIN * SECONDS_PER_MINUTE,
+        description: `Turn back in ${WARN_BEFORE_MIN} minutes`,
+      });
+    }
+  });
+  const { leftWith } = view.plan;
+  if (leftWith) {
+    const start = instant(end + leftWith.alarmAfterMinutes);
+    calendar
+      .createEvent({
+        id: `${view.id}-left-with@umiak`,
+        stamp: madeAt,
+        start,
+        end: later(start, MOMENT_MINUTES),
+        summary: `${leftWith.name} calls for help now if nothing is heard`,
+        description: `${invented}${view.name}, ${view.person.name}. ${leftWith.reachedBy}`,
+      })
+      .createAlarm({ type: ICalAlarmType.display, trigger: 0, description: "Is everybody out?" });
+  }
+  return calendar.toString();
+}

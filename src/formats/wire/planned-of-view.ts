@@ -1,0 +1,28 @@
+import type { CareDone } from "@/core/care";
+import { computedTraitsOf } from "@/core/outing";
+import type { Planned } from "@/core/plan";
+import type { OutingView } from "./outing-view";
+
+/** How often each piece was worn out there and when it was cared for, by its id. */
+export type CareById = Readonly<Record<string, { readonly wears: number; readonly care: CareDone }>>;
+
+/** What the lists of the evening before are drawn from. @param careById where it is known */
+export const plannedOfView = (view: OutingView, careById: CareById = {}): Planned => ({
+  kit: view.kit.map(({ id, name, kind, label, fingersTogether, traits, massG }) => ({
+    id,
+    name,
+    kind,
+    label,
+    fingersTogether,
+    traits,
+    massG: massG ?? undefined,
+    ...computedTraitsOf(traits),
+    ...careById[id],
+  })),
+  wearings: view.wearings,
+  phases: view.phases,
+  setting: view.setting,
+  startsAtMs: Date.parse(view.startsAt),
+  lowestAirC: Math.min(...view.weather.map(({ airTemperatureC }) => airTemperatureC)),
+  hasPrecipitation: view.weather.some(({ precipitationMm }) => (precipitationMm ?? 0) > 0),
+});

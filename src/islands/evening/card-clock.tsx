@@ -1,0 +1,50 @@
+import { useEffect, useState } from "react";
+import { durationText } from "@/formats/display/time";
+import { changePreferences } from "@/stores/preferences";
+import type { Theme } from "@/formats/display/preferences";
+
+/** A moment of the card as it is shown. */
+export type ShownMoment = { readonly atMs: number; readonly clock: string; readonly words: string };
+
+type Props = { readonly moments: readonly ShownMoment[]; readonly theme: Theme };
+
+const MS_PER_MINUTE = 60_000;
+const LOOK_EVERY_MS = 10_000;
+
+/** What comes next by this device's clock, and the switch to red light; large enough for mitts. */
+export default function CardClock({ moments, theme: initial }: Props) {
+  const [nowMs, setNowMs] = useState<number | null>(null);
+  const [theme, setTheme] = useState(initial);
+  useEffect(() => {
+    const look = (): void => setNowMs(Date.now());
+    look();
+    const timer = setInterval(look, LOOK_EVERY_MS);
+    return () => clearInterval(timer);
+  }, []);
+  const change = (next: Theme): void => {
+    setTheme(next);
+    changePreferences({ theme: next });
+  };
+  const next = nowMs === null ? null : moments.find(({ atMs }) => atMs > nowMs);
+  return (
+    <div className="flex flex-col gap-3">
+      <button
+        type="button"
+        className="press no-print min-h-16 text-xl"
+        aria-pressed={theme === "red"}
+        onClick={() => change(theme === "red" ? "system" : "red")}
+      >
+        {theme === "red" ? "Red light: on" : "Red light: off"}
+      </button>
+      <p role="status" className="no-print border-accent border-l-4 pl-3 text-2xl" data-testid="card-next">
+        {nowMs === null && "looking at the clock …"}
+        {nowMs !== null && !next && "Nothing more is planned."}
+        {nowMs !== null && next && (
+          <>
+            Next, {next.clock}: <strong>{next.words}</strong>, in {durationText((next.atMs - nowMs) / MS_PER_MINUTE)}
+          </>
+        )}
+      </p>
+    </div>
+  );
+}

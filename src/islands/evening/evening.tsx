@@ -1,0 +1,75 @@
+import { useStore } from "@nanostores/react";
+import { useEffect } from "react";
+import type { Preferences } from "@/formats/display/preferences";
+import { clockText, dateText } from "@/formats/display/time";
+import { againstPlanWords, verdictWords } from "@/formats/display/words";
+import type { OutingView, VerdictLine } from "@/formats/wire/outing-view";
+import type { CareById } from "@/formats/wire/planned-of-view";
+import { $view } from "@/stores/day-sheet";
+import { $preferences } from "@/stores/preferences";
+import { keepSaved, openSheet } from "@/stores/saving";
+import { SaveNotice } from "../day-sheet/save-notice";
+import { useInitially } from "../use-initially";
+import { DressingList } from "./dressing";
+import { LeftWithFields } from "./left-with";
+import { Packing } from "./packing";
+
+type Props = {
+  readonly initial: OutingView;
+  readonly verdict: VerdictLine | null;
+  readonly careById: CareById;
+  readonly preferences: Preferences;
+};
+
+/** The evening before: what to pack, in which order to dress, who knows of it, and what leaves the house. */
+export default function Evening({ initial, verdict, careById, preferences }: Props) {
+  useInitially(() => {
+    $preferences.set(preferences);
+    $view.set(initial);
+  });
+  useEffect(() => {
+    openSheet(initial);
+    return keepSaved(initial);
+  }, [initial]);
+  const view = useStore($view) ?? initial;
+  const { timeZone } = view.place;
+  return (
+    <div className="flex flex-col gap-8 pt-5">
+      <div>
+        <div className="flex flex-wrap items-baseline justify-between gap-3">
+          <h1 className="text-2xl font-semibold">{view.name}: the evening before</h1>
+          <div className="no-print">
+            <SaveNotice />
+          </div>
+        </div>
+        <p className="text-muted">
+          {view.place.name} · {view.person.name} · {dateText(view.startsAt, timeZone)} from{" "}
+          {clockText(view.startsAt, timeZone)}
+          {view.invented && " · invented demonstration"}
+        </p>
+        {verdict && (
+          <p className="font-semibold">
+            {verdictWords(verdict)} · {againstPlanWords(verdict)}
+          </p>
+        )}
+        <p className="no-print flex flex-wrap gap-2 pt-3">
+          <a className="press inline-flex items-center" href={`/outings/${view.id}`}>
+            Day sheet
+          </a>
+          <a className="press border-accent inline-flex items-center" href={`/outings/${view.id}/card`}>
+            Field card
+          </a>
+          <a className="press inline-flex items-center" href={`/api/outings/${view.id}/calendar`} download>
+            Calendar file
+          </a>
+          <button type="button" className="press" onClick={() => window.print()}>
+            Print
+          </button>
+        </p>
+      </div>
+      <Packing view={view} careById={careById} />
+      <DressingList view={view} />
+      <LeftWithFields view={view} />
+    </div>
+  );
+}

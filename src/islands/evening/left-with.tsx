@@ -1,0 +1,55 @@
+import { PLAN_RANGE } from "@/core/plan";
+import type { OutingView } from "@/formats/wire/outing-view";
+import { leaveWith, tellPlace } from "@/stores/plan";
+import { NumberField } from "../number-field";
+import { TextField } from "../text-field";
+
+const USUAL_ALARM_MIN = 60;
+
+/** Who knows of the outing, and whether the card tells where it is. */
+export function LeftWithFields({ view }: { readonly view: OutingView }) {
+  const { leftWith, tellsPlace = false } = view.plan;
+  const now = leftWith ?? { name: "", reachedBy: "", alarmAfterMinutes: USUAL_ALARM_MIN };
+  const change = (part: Partial<typeof now>): void => {
+    const next = { ...now, ...part };
+    leaveWith(next.name.trim() === "" ? undefined : next);
+  };
+  const [low, high] = PLAN_RANGE.alarmAfterMinutes;
+  return (
+    <section aria-labelledby="left-with" className="no-print">
+      <h2 id="left-with" className="text-xl font-semibold">
+        Plan left with
+      </h2>
+      <p className="text-muted text-sm">Somebody who knows where you are and when to call for help.</p>
+      <div className="flex flex-wrap gap-4 pt-2">
+        <TextField label="Name" value={now.name} onChange={(name) => change({ name })} />
+        {leftWith && (
+          <>
+            <TextField label="Reached by" value={now.reachedBy} onChange={(reachedBy) => change({ reachedBy })} />
+            <NumberField
+              label="Calls for help after the planned end"
+              unit="min"
+              value={now.alarmAfterMinutes}
+              low={low}
+              high={high}
+              step={15}
+              decimals={0}
+              onChange={(alarmAfterMinutes) => change({ alarmAfterMinutes: Math.round(alarmAfterMinutes) })}
+            />
+          </>
+        )}
+      </div>
+      <label className="flex min-h-9 cursor-pointer items-center gap-3 pt-2">
+        <input
+          type="checkbox"
+          className="size-6"
+          checked={tellsPlace}
+          onChange={(event) => tellPlace(event.target.checked)}
+        />
+        <span>
+          Show the coordinates on the field card and give them with files. Not ticked, the place stays secret.
+        </span>
+      </label>
+    </section>
+  );
+}

@@ -1,0 +1,103 @@
+import { massOf, PACK_GROUPS, packingList, type PackGroup, type PackLine } from "@/core/plan";
+import { plainNumber } from "@/formats/display/numbers";
+import { PACK_GROUP_WORDS, packLineWords } from "@/formats/display/pack-words";
+import type { OutingView } from "@/formats/wire/outing-view";
+import { plannedOfView, type CareById } from "@/formats/wire/planned-of-view";
+import { removeExtra, tick, untickAll } from "@/stores/plan";
+import { AddThing } from "./add-thing";
+
+const G_PER_KG = 1000;
+
+function Line({ line, isPacked }: { readonly line: PackLine; readonly isPacked: boolean }) {
+  const { what, key, isCareDue } = line;
+  const words = packLineWords(line);
+  const mass = what.kind === "piece" && what.piece.massG !== undefined ? `${plainNumber(what.piece.massG, 0)} g` : "";
+  return (
+    <li className="border-line flex items-start gap-3 border-b py-1">
+      <label className="flex min-h-9 grow cursor-pointer items-center gap-3">
+        <input
+          type="checkbox"
+          className="size-6 shrink-0"
+          checked={isPacked}
+          onChange={(event) => tick(key, event.target.checked)}
+        />
+        <span className={isPacked ? "text-muted line-through" : undefined}>
+          {what.kind === "missing" && <strong className="text-rust-text">missing: </strong>}
+          {words}
+          {isCareDue && <span className="text-rust-text"> · due for care: see the kit</span>}
+        </span>
+      </label>
+      <span className="text-muted shrink-0 self-center text-sm">{mass}</span>
+      {what.kind === "extra" && (
+        <button
+          type="button"
+          className="press press-small no-print self-center"
+          aria-label={`Take ${what.words} off the list`}
+          onClick={() => removeExtra(what.id)}
+        >
+          Remove
+        </button>
+      )}
+    </li>
+  );
+}
+
+function Group({
+  group,
+  lines,
+  packed,
+}: {
+  readonly group: PackGroup;
+  readonly lines: readonly PackLine[];
+  readonly packed: ReadonlySet<string>;
+}) {
+  const { massG } = massOf(lines);
+  if (lines.length === 0 && group !== "tools") return null;
+  return (
+    <section className="break-inside-avoid pt-4">
+      <h3 className="border-ink flex justify-between border-b font-semibold">
+        <span>{PACK_GROUP_WORDS[group]}</span>
+        {massG > 0 && <span className="text-muted text-sm font-normal">{plainNumber(massG / G_PER_KG, 1)} kg</span>}
+      </h3>
+      <ul>
+        {lines.map((line) => (
+          <Line key={line.key} line={line} isPacked={packed.has(line.key)} />
+        ))}
+      </ul>
+      {group === "tools" && <AddThing />}
+    </section>
+  );
+}
+
+/** The packing list with its ticks, which are kept with the outing. */
+export function Packing({ view, careById }: { readonly view: OutingView; readonly careById: CareById }) {
+  const lines = packingList(plannedOfView(view, careById), view.plan.extras);
+  const packed = new Set(view.plan.ticks);
+  const done = lines.filter(({ key }) => packed.has(key)).length;
+  return (
+    <section aria-labelledby="packing">
+      <div className="flex flex-wrap items-baseline justify-between gap-3">
+        <h2 id="packing" className="text-xl font-semibold">
+          Packing list
+        </h2>
+        <p role="status" data-testid="packed">
+          {done} of {lines.length} packed
+        </p>
+        {done > 0 && (
+          <button type="button" className="press press-small no-print" onClick={untickAll}>
+            Start packing anew
+          </button>
+        )}
+      </div>
+      <p className="text-muted text-sm">
+        Drawn from what is worn and from the place; what is asked for beyond clothes is common practice. Local rules and
+        the makers’ instructions come first.
+      </p>
+      <div className="gap-x-8 sm:columns-2">
+        {PACK_GROUPS.map((group) => (
+          <Group key={group} group={group} lines={lines.filter((line) => line.group === group)} packed={packed} />
+        ))}
+      </div>
+    </section>
+  );
+}

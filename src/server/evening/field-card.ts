@@ -1,0 +1,53 @@
+import { CoreError } from "@/core/errors";
+import { goOrStay, standardOpinion } from "@/core/opinion";
+import { simulateOuting } from "@/core/outing";
+import { minutesRange } from "@/core/range";
+import type { Database } from "@/db";
+import type { FieldCard } from "@/formats/wire/field-card";
+import { verdictLine } from "@/formats/wire/verdict-line";
+import { viewToOuting } from "@/formats/wire/view-to-outing";
+import { LOCAL_OWNER_ID } from "../access";
+import { AppError } from "../app-error";
+import { database } from "../composition";
+import { refused, type Refused } from "../http/refused";
+import { openOuting } from "../outings/outings";
+
+/**
+ * What the card of an outing tells.
+ * @throws {AppError} `not-found`, `bad-input` where the plan cannot be computed
+ */
+export async function fieldCardOf(from: Database, ownerId: string, outingId: string): Promise<FieldCard> {
+  const view = await openOuting(from, ownerId, outingId);
+  const outing = viewToOuting(view);
+  try {
+    const result = simulateOuting(outing);
+    const place = result.decidingSit;
+    const sit = result.sits[place]!;
+    const { low, high } = minutesRange(outing, place);
+    return {
+      view,
+      verdict: verdictLine(result),
+      range: { low, high },
+      advice: goOrStay(sit, standardOpinion(outing, sit)),
+      sit: {
+        fromMinute: sit.fromMinute,
+        toMinute: sit.toMinute,
+        endMinutes: sit.verdict.kind === "longerThan" ? null : verdictLine(result).minutesStill,
+        lowMinutes: low.kind === "longerThan" ? null : low.minutes,
+      },
+    };
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error;
+    throw new AppError("bad-input", `This outing cannot be computed as planned: ${error.message}. Open its day sheet.`);
+  }
+}
+
+export async function cardForPage(
+  outingId: string,
+): Promise<{ readonly kind: "found"; readonly card: FieldCard } | Refused> {
+  try {
+    return { kind: "found", card: await fieldCardOf(database(), LOCAL_OWNER_ID, outingId) };
+  } catch (error) {
+    return refused(error);
+  }
+}

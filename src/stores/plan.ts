@@ -1,0 +1,29 @@
+import { v7 as uuid } from "uuid";
+import type { LeftWith, OutingPlan } from "@/core/plan";
+import { edit } from "./editing";
+
+// What people do to a plan's own fields, each as one command.
+
+const editPlan = (label: string, change: (plan: OutingPlan) => Partial<OutingPlan>): void =>
+  edit(label, (view) => ({ ...view, plan: { ...view.plan, ...change(view.plan) } }));
+
+/** Ticks a line of the packing list, or takes the tick away. */
+export const tick = (key: string, isPacked: boolean): void =>
+  editPlan(isPacked ? "packed" : "not packed", ({ ticks = [] }) => ({
+    ticks: isPacked ? [...ticks.filter((own) => own !== key), key] : ticks.filter((own) => own !== key),
+  }));
+
+export const untickAll = (): void => editPlan("start packing anew", () => ({ ticks: [] }));
+
+export const addExtra = (words: string): void =>
+  editPlan("a thing to take", ({ extras = [] }) => ({ extras: [...extras, { id: uuid(), words }] }));
+
+export const removeExtra = (id: string): void =>
+  editPlan("a thing less to take", ({ extras = [] }) => ({ extras: extras.filter((own) => own.id !== id) }));
+
+export const leaveWith = (leftWith: LeftWith | undefined): void => editPlan("who knows of it", () => ({ leftWith }));
+
+export const tellPlace = (tellsPlace: boolean): void =>
+  editPlan("coordinates on the card", () => ({ tellsPlace: tellsPlace || undefined }));
+
+export const setTrack = (track: OutingPlan["track"]): void => editPlan("track of the walk in", () => ({ track }));
