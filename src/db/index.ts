@@ -1,11 +1,20 @@
 export { migrateDatabase, openDatabase, type Connection, type Database, type OpenDatabase } from "./connect";
 export { countOutings, createOuting, createPerson, createPieces, createPlace, ensureOwner } from "./queries/create";
 export { deletePhoto, keepPhoto, readKit, readPhoto, replacePiece, setPieceStatus } from "./queries/kit";
+export { addCommands, addMissing, readEverything, type Everything } from "./queries/backup";
 export { deleteOutfit, keepOutfit, lastOutingBefore, readOutfits } from "./queries/outfits";
 export { listOutings } from "./queries/list-outings";
 export { readCommands } from "./queries/sheet-commands";
 export { keepHeldTo, readPeopleAndPlaces } from "./queries/people-and-places";
 export { readOuting, type OutingRows } from "./queries/read-outing";
-export { replaceOuting, storeVerdict, type OutingContent, type Replaced } from "./queries/replace-outing";
+export { beginParty, othersInParty, writeAlong } from "./queries/party";
+export {
+  insertContent,
+  replaceOuting,
+  setRemoved,
+  storeVerdict,
+  type OutingContent,
+  type Replaced,
+} from "./queries/replace-outing";
 export { MOST_PHOTO_BYTES } from "./schema";
 export type { OutfitWearing, StoredVerdict, TypedQuantity } from "./schema";

@@ -22,8 +22,8 @@ function planned(name: string, change: Partial<Planned> = {}): Planned {
   const demo = demoByName(name);
   const file = demoFile(demo);
   const kit = DEMO_PEOPLE[demo.person].kit.map((key: StarterPieceKey) => {
-    const { traits, massG, ...piece } = starterPiece(key);
-    return { id: key, ...piece, traits, massG: massG ?? undefined, ...computedTraitsOf(traits) };
+    const { traits = {}, massG, fingersTogether = false, ...piece } = starterPiece(key);
+    return { id: key, ...piece, fingersTogether, traits, massG: massG ?? undefined, ...computedTraitsOf(traits) };
   });
   const end = file.phases.reduce((sum, { minutes }) => sum + minutes, 0);
   return {

@@ -41,6 +41,8 @@ export type Replacement = {
   readonly head: OutingHead;
   readonly content: OutingContent;
   readonly history?: CommandsPatch | undefined;
+  /** What else is done in the same transaction once it is saved. */
+  readonly then?: ((transaction: Connection) => Promise<void>) | undefined;
 };
 
 /**
@@ -52,7 +54,7 @@ export const replaceOuting = (
   ownerId: string,
   outingId: string,
   expectedVersion: number,
-  { head, content, history }: Replacement,
+  { head, content, history, then }: Replacement,
 ): Promise<Replaced> =>
   database.transaction(async (transaction) => {
     const own = and(eq(outing.ownerId, ownerId), eq(outing.id, outingId));
@@ -72,8 +74,24 @@ export const replaceOuting = (
     }
     await insertContent(transaction, ownerId, outingId, content);
     if (history) await patchCommands(transaction, ownerId, outingId, history);
+    await then?.(transaction);
     return { kind: "saved", version: raised.version };
   });
+
+/** Takes an outing off the list, or has it back. @returns whether there is such an outing */
+export async function setRemoved(
+  connection: Connection,
+  ownerId: string,
+  outingId: string,
+  removedAt: Date | null,
+): Promise<boolean> {
+  const changed = await connection
+    .update(outing)
+    .set({ removedAt })
+    .where(and(eq(outing.ownerId, ownerId), eq(outing.id, outingId)))
+    .returning({ id: outing.id });
+  return changed.length > 0;
+}
 
 /** Keeps a verdict with an outing: what was found, by which model, from which input. */
 export const storeVerdict = async (

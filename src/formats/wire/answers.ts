@@ -12,6 +12,7 @@ import {
   traitsSchema,
 } from "../outing-file/schema";
 import type { OutingLine, OutingView, VerdictLine } from "./outing-view";
+import type { Restored } from "./restored";
 import type { History } from "../sheet-commands/sheet-command";
 import { commandSchema, planSchema, savedHourSchema } from "./outing-schema";
 import { heldToSchema } from "./held-to-schema";
@@ -94,3 +95,9 @@ export const historySchema: z.ZodType<History> = z.strictObject({
 });
 
 export const madeSchema = z.strictObject({ id });
+
+export const restoredSchema: z.ZodType<Restored> = z.strictObject({
+  outings: z.int().min(0),
+  keptOutings: z.int().min(0),
+  ids: z.array(id),
+});

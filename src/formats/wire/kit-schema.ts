@@ -14,7 +14,7 @@ const careDone = z.strictObject({ wears: z.int().min(0), on: z.iso.date() }).opt
 const careSchema = z.strictObject({ dry: careDone, wash: careDone, reproof: careDone, loft: careDone });
 
 /** What is known of a piece. */
-const pieceShape = {
+export const pieceShape = {
   name: nameSchema,
   kind: z.enum(PIECE_KINDS),
   label: labelSchema,
@@ -34,8 +34,9 @@ const pieceShape = {
 };
 
 type Priced = { readonly priceMinor: number | null; readonly currency: string | null };
-const isPriceWhole = ({ priceMinor, currency }: Priced): boolean => (priceMinor === null) === (currency === null);
-const PRICE_PROBLEM = { path: ["currency"], message: "comes with a price, and a price with it" };
+export const isPriceWhole = ({ priceMinor, currency }: Priced): boolean =>
+  (priceMinor === null) === (currency === null);
+export const PRICE_PROBLEM = { path: ["currency"], message: "comes with a price, and a price with it" };
 
 /** A piece as a file of the kit holds it. */
 export const pieceSchema = z.strictObject(pieceShape).refine(isPriceWhole, PRICE_PROBLEM);

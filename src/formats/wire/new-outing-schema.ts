@@ -11,15 +11,17 @@ const instant = z.iso.datetime({ offset: true });
 const known = z.strictObject({ kind: z.literal("known"), id });
 const LONGEST_SIT_MINUTES = 1440;
 
+const personSchema = z.discriminatedUnion("kind", [
+  known,
+  bodySchema.extend({ kind: z.literal("new"), id, name: nameSchema, coldHands: z.boolean().default(false) }),
+]);
+
 /** An outing from nothing: who, where, when, and a day of which low and high are known. */
 const fromPlaceSchema = z.strictObject({
   from: z.literal("place"),
   id,
   name: nameSchema,
-  person: z.discriminatedUnion("kind", [
-    known,
-    bodySchema.extend({ kind: z.literal("new"), id, name: nameSchema, coldHands: z.boolean().default(false) }),
-  ]),
+  person: personSchema,
   place: z.discriminatedUnion("kind", [
     known,
     z.strictObject({ kind: z.literal("new"), id, name: nameSchema, timeZone: timeZoneSchema, setting: settingSchema }),
@@ -47,7 +49,11 @@ const copySchema = z.strictObject({
   content: z.strictObject(contentShape).optional(),
 });
 
-export const newOutingSchema = z.discriminatedUnion("from", [fromPlaceSchema, copySchema]);
+/** Another sitter on an outing: same place, hours and phases, clothes of their own. */
+const alongSchema = z.strictObject({ from: z.literal("party"), id, besides: id, person: personSchema });
+
+export const newOutingSchema = z.discriminatedUnion("from", [fromPlaceSchema, copySchema, alongSchema]);
+export type OutingAlong = z.infer<typeof alongSchema>;
 export type NewOuting = z.infer<typeof newOutingSchema>;
 export type OutingFromPlace = z.infer<typeof fromPlaceSchema>;
 export type OutingCopy = z.infer<typeof copySchema>;

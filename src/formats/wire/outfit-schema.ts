@@ -7,7 +7,7 @@ import type { OutfitsView } from "./outfit";
 
 const MOST_PARTS = 8;
 const id = z.uuid();
-const wearings = z
+export const outfitWearingsSchema = z
   .array(
     z.strictObject({
       pieceId: id,
@@ -23,13 +23,17 @@ const wearings = z
   .max(OUTING_RANGE.wearings[1]);
 
 /** An outfit to keep under its name. */
-export const newOutfitSchema = z.strictObject({ id, name: nameSchema, wearings });
+export const newOutfitSchema = z.strictObject({ id, name: nameSchema, wearings: outfitWearingsSchema });
 export type NewOutfit = z.infer<typeof newOutfitSchema>;
 
 export const outfitsSchema: z.ZodType<OutfitsView> = z.strictObject({
-  outfits: z.array(z.strictObject({ id, name: z.string(), wearings })),
+  outfits: z.array(z.strictObject({ id, name: z.string(), wearings: outfitWearingsSchema })),
   last: z
-    .strictObject({ name: z.string(), startsAt: z.iso.datetime(), wearings: wearings.or(z.array(z.never())) })
+    .strictObject({
+      name: z.string(),
+      startsAt: z.iso.datetime(),
+      wearings: outfitWearingsSchema.or(z.array(z.never())),
+    })
     .nullable(),
 });
 

@@ -62,7 +62,8 @@ export const savedHourSchema = weatherValuesSchema.extend({
 export const contentShape = {
   setting: settingSchema,
   weatherShaped: z.boolean().default(false),
-  plan: planSchema.default({}),
+  /** Not said: as it is. */
+  plan: planSchema.optional(),
   weather: z
     .array(savedHourSchema)
     .min(OUTING_RANGE.weatherHours[0])

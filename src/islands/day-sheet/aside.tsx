@@ -4,6 +4,7 @@ import type { OutingView } from "@/formats/wire/outing-view";
 import { $selection, type Selection } from "@/stores/day-sheet";
 import { AvoidedMaterials } from "./avoided";
 import { Beliefs } from "./beliefs";
+import { PartySection, type Party } from "./party";
 import { Cautions } from "./cautions";
 import { Hint } from "./hint";
 import { HourEditor } from "./hour-editor";
@@ -24,6 +25,7 @@ type Props = {
   readonly minute: number;
   readonly selection: Selection;
   readonly preferences: Preferences;
+  readonly party: Party;
 };
 
 function Editor({ view, selection, preferences }: Pick<Props, "view" | "selection" | "preferences">) {
@@ -39,7 +41,7 @@ const AT_THE_FOOT =
   "max-lg:border-accent max-lg:bg-ground max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-20 max-lg:max-h-[55dvh] max-lg:overflow-y-auto max-lg:border-t-2 max-lg:p-4";
 
 /** Beside the time axis: the editor of what is chosen, the sitter at the minute read out, what buys minutes, cautions. */
-export function Aside({ view, result, minute, selection, preferences }: Props) {
+export function Aside({ view, result, minute, selection, preferences, party }: Props) {
   return (
     <div className="border-line whole:overflow-y-auto flex min-h-0 flex-col gap-4 lg:border-l lg:pl-4">
       <Hint preferences={preferences} />
@@ -55,6 +57,7 @@ export function Aside({ view, result, minute, selection, preferences }: Props) {
         <>
           <Sitter view={view} result={result} minute={minute} preferences={preferences} />
           <WhatBuysMinutes view={view} />
+          <PartySection view={view} party={party} />
           <Schools view={view} />
           <AvoidedMaterials view={view} result={result} />
           <Ledger minute={minute} />

@@ -19,12 +19,18 @@ import { $trial } from "@/stores/trying";
 import { useInitially } from "../use-initially";
 import { Aside } from "./aside";
 import { BesideAnswer } from "./beside-answer";
+import type { Party } from "./party";
 import { SheetHead } from "./sheet-head";
 import { Timeline } from "./timeline";
 import { useDrawnMark } from "./use-drawn-mark";
 import { VerdictBand } from "./verdict-band";
 
-type Props = { readonly initial: OutingView; readonly verdict: VerdictLine | null; readonly preferences: Preferences };
+type Props = {
+  readonly initial: OutingView;
+  readonly verdict: VerdictLine | null;
+  readonly party: Party;
+  readonly preferences: Preferences;
+};
 
 const select = (next: Selection): void => $selection.set(next);
 
@@ -37,7 +43,7 @@ function minuteShown(result: OutingResult | null, chosen: number | null): number
 }
 
 /** A whole outing on one sheet: the verdict, the day on a time axis, the sitter, and an editor for what is chosen. */
-export default function DaySheet({ initial, verdict, preferences: fromCookie }: Props) {
+export default function DaySheet({ initial, verdict, party, preferences: fromCookie }: Props) {
   useInitially(() => {
     $preferences.set(fromCookie);
     $view.set(initial);
@@ -82,7 +88,14 @@ export default function DaySheet({ initial, verdict, preferences: fromCookie }: 
           heldMinutes={heldMinutes}
           onSelect={select}
         />
-        <Aside view={view} result={result} minute={minute} selection={selection} preferences={preferences} />
+        <Aside
+          view={view}
+          result={result}
+          minute={minute}
+          selection={selection}
+          preferences={preferences}
+          party={party}
+        />
       </div>
     </div>
   );

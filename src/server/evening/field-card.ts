@@ -10,7 +10,7 @@ import { LOCAL_OWNER_ID } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
-import { openOuting } from "../outings/outings";
+import { openOuting } from "../outings/open-outing";
 
 /**
  * What the card of an outing tells.

@@ -2,7 +2,7 @@ import type { Database } from "@/db";
 import { FORECAST_RANGE } from "@/core/forecast";
 import { toForecastView, type ForecastView } from "@/formats/wire/forecast-view";
 import { AppError } from "../app-error";
-import { openOuting } from "../outings/outings";
+import { openOuting } from "../outings/open-outing";
 import type { Forecasts } from "../ports/forecasts";
 
 const MS_PER_MINUTE = 60_000;

@@ -5,16 +5,16 @@ import { AppError } from "../app-error";
 /** Largest body an endpoint reads, bytes: a long outing is a tenth of it. */
 export const MOST_BODY_BYTES = 1_000_000;
 
-async function readText(request: Request): Promise<string> {
-  const tooLarge = new AppError("body-too-large", `The request may hold ${MOST_BODY_BYTES} bytes at most.`);
-  if (Number(request.headers.get("content-length") ?? 0) > MOST_BODY_BYTES) throw tooLarge;
+async function readText(request: Request, mostBytes: number): Promise<string> {
+  const tooLarge = new AppError("body-too-large", `The request may hold ${mostBytes} bytes at most.`);
+  if (Number(request.headers.get("content-length") ?? 0) > mostBytes) throw tooLarge;
   const decoder = new TextDecoder();
   let bytes = 0;
   let text = "";
   // Length is counted as it comes: the header may be missing or untrue.
   for await (const chunk of (request.body ?? []) as AsyncIterable<Uint8Array>) {
     bytes += chunk.byteLength;
-    if (bytes > MOST_BODY_BYTES) throw tooLarge;
+    if (bytes > mostBytes) throw tooLarge;
     text += decoder.decode(chunk, { stream: true });
   }
   return text + decoder.decode();
@@ -24,12 +24,16 @@ async function readText(request: Request): Promise<string> {
  * Reads and checks a JSON body.
  * @throws {AppError} `wrong-media-type`, `body-too-large`, `bad-input` with path and reason of each problem
  */
-export async function readJson<Schema extends z.ZodType>(request: Request, schema: Schema): Promise<z.infer<Schema>> {
+export async function readJson<Schema extends z.ZodType>(
+  request: Request,
+  schema: Schema,
+  mostBytes = MOST_BODY_BYTES,
+): Promise<z.infer<Schema>> {
   if (!request.headers.get("content-type")?.startsWith("application/json")) {
     throw new AppError("wrong-media-type", "Send JSON with the header content-type: application/json.");
   }
   let value: unknown;
-  const text = await readText(request);
+  const text = await readText(request, mostBytes);
   try {
     value = JSON.parse(text);
   } catch {

@@ -2,7 +2,7 @@ import { deleteOutfit, keepOutfit, lastOutingBefore, readOutfits, type Database 
 import { outfitOf, type OutfitsView } from "@/formats/wire/outfit";
 import { beforeSchema, type NewOutfit } from "@/formats/wire/outfit-schema";
 import { AppError } from "../app-error";
-import { openOuting } from "../outings/outings";
+import { openOuting } from "../outings/open-outing";
 import { isUuid } from "../uuid";
 import { personOf } from "./kit";
 

@@ -5,7 +5,8 @@ import { LOCAL_OWNER_ID } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
-import { openOuting, openWithVerdict, outingLines } from "./outings";
+import { openOuting } from "./open-outing";
+import { openWithVerdict, outingLines } from "./outings";
 
 type Listed = {
   readonly kind: "found";
@@ -28,12 +29,27 @@ export async function listForPage(now: number): Promise<Listed | Refused> {
   }
 }
 
-/** A day sheet with its verdict. */
-export async function sheetForPage(
-  outingId: string,
-): Promise<{ readonly kind: "found"; readonly view: OutingView; readonly verdict: VerdictLine | null } | Refused> {
+type Sheet = {
+  readonly kind: "found";
+  readonly view: OutingView;
+  readonly verdict: VerdictLine | null;
+  /** Who sits, and who could go along. */
+  readonly party: { readonly sitters: readonly OutingLine[]; readonly others: readonly { id: string; name: string }[] };
+};
+
+/** A day sheet with its verdict and its party. */
+export async function sheetForPage(outingId: string): Promise<Sheet | Refused> {
   try {
-    return { kind: "found", ...(await openWithVerdict(database(), LOCAL_OWNER_ID, outingId)) };
+    const { view, verdict } = await openWithVerdict(database(), LOCAL_OWNER_ID, outingId);
+    const [lines, { people }] = await Promise.all([
+      outingLines(database(), LOCAL_OWNER_ID),
+      readPeopleAndPlaces(database(), LOCAL_OWNER_ID),
+    ]);
+    const isAlong = ({ id, partyId }: OutingLine): boolean =>
+      id === view.id || (view.partyId !== null && partyId === view.partyId);
+    const sitters = lines.filter(isAlong);
+    const others = people.filter(({ id }) => !sitters.some(({ personId }) => personId === id));
+    return { kind: "found", view, verdict, party: { sitters, others: others.map(({ id, name }) => ({ id, name })) } };
   } catch (error) {
     return refused(error);
   }

@@ -6,7 +6,10 @@ import { shapedHours } from "@/formats/outing-file/shaped-weather";
 import type { NewOuting, OutingCopy, OutingFromPlace } from "@/formats/wire/new-outing-schema";
 import type { OutingContentView } from "@/formats/wire/outing-view";
 import { AppError } from "../app-error";
-import { contentRows, judgeAndStore, openOuting, refuseForeignPieces } from "./outings";
+import { makeAlong } from "./party";
+import { contentRows } from "./content-rows";
+import { openOuting } from "./open-outing";
+import { judgeAndStore, refuseForeignPieces } from "./outings";
 
 /** What an outing is planned with until its phases are edited (assumptions). */
 const SET_UP_MINUTES = 15;
@@ -79,7 +82,7 @@ const carriedOver = ({ forecast, ticks, ...kept }: OutingPlan, isSamePage: boole
 
 async function makeCopy(database: Database, ownerId: string, wanted: OutingCopy): Promise<void> {
   const view = await openOuting(database, ownerId, wanted.copyOf);
-  const content: OutingContentView = wanted.content ?? view;
+  const content: OutingContentView = { ...view, ...wanted.content, plan: wanted.content?.plan ?? view.plan };
   refuseForeignPieces(view.kit, content);
   const startsAt = wanted.startsAt ?? view.startsAt;
   const laterMs = Date.parse(startsAt) - Date.parse(view.startsAt);
@@ -110,6 +113,7 @@ async function makeCopy(database: Database, ownerId: string, wanted: OutingCopy)
  */
 export async function makeOuting(database: Database, ownerId: string, wanted: NewOuting): Promise<{ id: string }> {
   if (wanted.from === "place") await makeFromPlace(database, ownerId, wanted);
+  else if (wanted.from === "party") await makeAlong(database, ownerId, wanted);
   else await makeCopy(database, ownerId, wanted);
   await judgeAndStore(database, ownerId, await openOuting(database, ownerId, wanted.id));
   return { id: wanted.id };

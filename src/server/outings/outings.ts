@@ -1,15 +1,7 @@
 import { createHash } from "node:crypto";
 import { CoreError } from "@/core/errors";
 import { MODEL_VERSION, simulateOuting } from "@/core/outing";
-import {
-  listOutings,
-  readCommands,
-  readOuting,
-  replaceOuting,
-  storeVerdict,
-  type Database,
-  type OutingContent,
-} from "@/db";
+import { listOutings, readCommands, readOuting, replaceOuting, setRemoved, storeVerdict, type Database } from "@/db";
 import { MOST_COMMANDS, type History, type SheetCommand } from "@/formats/sheet-commands/sheet-command";
 import type { SaveOuting } from "@/formats/wire/outing-schema";
 import type { OutingContentView, OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing-view";
@@ -17,10 +9,10 @@ import { verdictLine } from "@/formats/wire/verdict-line";
 import { viewToOuting } from "@/formats/wire/view-to-outing";
 import { isUuid } from "../uuid";
 import { AppError } from "../app-error";
+import { contentRows } from "./content-rows";
+import { missingOuting, openOuting } from "./open-outing";
+import { handOn } from "./party";
 import { toLine, toView } from "./to-view";
-
-const missing = (): AppError =>
-  new AppError("not-found", "There is no such outing. It may have been removed; go back to the list.");
 
 /** Everything a verdict follows from, in one hash. */
 const inputHash = (view: OutingView): string =>
@@ -29,8 +21,8 @@ const inputHash = (view: OutingView): string =>
     .digest("hex");
 
 /** All outings with their verdicts; a verdict of an older model or another input is worked out anew. */
-export async function outingLines(database: Database, ownerId: string): Promise<OutingLine[]> {
-  const rows = await listOutings(database, ownerId);
+export async function outingLines(database: Database, ownerId: string, removed = false): Promise<OutingLine[]> {
+  const rows = await listOutings(database, ownerId, removed);
   return Promise.all(
     rows.map(async (row) => {
       const line = toLine(row);
@@ -41,13 +33,6 @@ export async function outingLines(database: Database, ownerId: string): Promise<
   );
 }
 
-/** @throws {AppError} `not-found` */
-export async function openOuting(database: Database, ownerId: string, outingId: string): Promise<OutingView> {
-  const rows = isUuid(outingId) ? await readOuting(database, ownerId, outingId) : null;
-  if (!rows) throw missing();
-  return toView(rows);
-}
-
 /** An outing with the verdict that belongs to what it holds now. */
 export async function openWithVerdict(
   database: Database,
@@ -55,7 +40,7 @@ export async function openWithVerdict(
   outingId: string,
 ): Promise<{ view: OutingView; verdict: VerdictLine | null }> {
   const rows = isUuid(outingId) ? await readOuting(database, ownerId, outingId) : null;
-  if (!rows) throw missing();
+  if (!rows) throw missingOuting();
   const view = toView(rows);
   const { verdict, verdictInputHash, verdictModelVersion } = rows.outing;
   const isCurrent = verdictModelVersion === MODEL_VERSION && verdictInputHash === inputHash(view);
@@ -95,17 +80,6 @@ export function refuseForeignPieces(
   if (problems.length > 0) throw new AppError("bad-input", "Some pieces are not in the kit.", { problems });
 }
 
-/** What a sheet holds, as rows. */
-export const contentRows = ({ weather, phases, wearings }: OutingContentView): OutingContent => ({
-  weather: weather.map(({ at, ...hour }) => ({ at: new Date(at), ...hour })),
-  phases: phases.map(({ wetBy = [], ...phase }, position) => ({ position, ...phase, wetBy: [...wetBy] })),
-  wearings: wearings.map(({ opened, withoutParts, ...wearing }) => ({
-    ...wearing,
-    opened: [...opened],
-    withoutParts: [...withoutParts],
-  })),
-});
-
 /**
  * Saves a day sheet.
  * @throws {AppError} `not-found`, `bad-input` for a piece that is not in the person's kit, `version-conflict`
@@ -116,14 +90,19 @@ export async function saveOuting(
   outingId: string,
   wanted: SaveOuting,
 ): Promise<{ version: number }> {
-  refuseForeignPieces((await openOuting(database, ownerId, outingId)).kit, wanted);
-  const { version, history, setting, weatherShaped, plan } = wanted;
+  const before = await openOuting(database, ownerId, outingId);
+  refuseForeignPieces(before.kit, wanted);
+  let along: string[] = [];
+  const { version, history, setting, weatherShaped, plan = before.plan } = wanted;
   const replaced = await replaceOuting(database, ownerId, outingId, version, {
     head: { setting, weatherShaped, plan },
     content: contentRows(wanted),
     history: history && { ...history, most: MOST_COMMANDS },
+    then: async (transaction) => {
+      along = await handOn(transaction, ownerId, before, { ...wanted, plan });
+    },
   });
-  if (replaced.kind === "missing") throw missing();
+  if (replaced.kind === "missing") throw missingOuting();
   if (replaced.kind === "conflict") {
     throw new AppError(
       "version-conflict",
@@ -133,14 +112,26 @@ export async function saveOuting(
       },
     );
   }
-  await judgeAndStore(database, ownerId, await openOuting(database, ownerId, outingId));
+  for (const id of [outingId, ...along])
+    await judgeAndStore(database, ownerId, await openOuting(database, ownerId, id));
   return { version: replaced.version };
+}
+
+/** Takes an outing off the list, or has it back. @throws {AppError} `not-found` */
+export async function removeOuting(
+  database: Database,
+  ownerId: string,
+  outingId: string,
+  removedAt: Date | null,
+): Promise<{ id: string }> {
+  if (!isUuid(outingId) || !(await setRemoved(database, ownerId, outingId, removedAt))) throw missingOuting();
+  return { id: outingId };
 }
 
 /** What was done to an outing's sheet. @throws {AppError} `not-found` */
 export async function outingHistory(database: Database, ownerId: string, outingId: string): Promise<History> {
   const found = isUuid(outingId) ? await readCommands(database, ownerId, outingId) : null;
-  if (!found) throw missing();
+  if (!found) throw missingOuting();
   const { from, done, commands } = found;
   return { dropped: from, commands: commands as readonly SheetCommand[], done: done - from };
 }

@@ -37,7 +37,7 @@ export function toView({ outing, person, place, weather, phases, wearings, kit }
 }
 
 /** A phase without what it does not say. */
-function toPhase(row: OutingRows["phases"][number]): PhaseView {
+export function toPhase(row: OutingRows["phases"][number]): PhaseView {
   const { id, kind, minutes, posture, activityRatio, walkSpeedMPerS, effort, leaning, hands, dexterityNeeded } = row;
   return {
     id,

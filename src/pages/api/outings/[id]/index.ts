@@ -1,12 +1,13 @@
 import type { APIRoute } from "astro";
-import { outingViewSchema, savedSchema } from "@/formats/wire/answers";
+import { madeSchema, outingViewSchema, savedSchema } from "@/formats/wire/answers";
 import { saveOutingSchema } from "@/formats/wire/outing-schema";
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
 import { readJson } from "@/server/http/read-json";
 import { answer, json } from "@/server/http/respond";
-import { openOuting, saveOuting } from "@/server/outings/outings";
+import { openOuting } from "@/server/outings/open-outing";
+import { removeOuting, saveOuting } from "@/server/outings/outings";
 
 export const GET: APIRoute = ({ params }) =>
   answer(async () => json(outingViewSchema.parse(await openOuting(database(), LOCAL_OWNER_ID, params.id ?? ""))));
@@ -17,4 +18,10 @@ export const PUT: APIRoute = ({ params, request }) =>
     return json(savedSchema.parse(await saveOuting(database(), LOCAL_OWNER_ID, params.id ?? "", wanted)));
   });
 
-export const ALL: APIRoute = () => methodNotAllowed("GET, PUT");
+/** Takes it off the list; it can be had back. */
+export const DELETE: APIRoute = ({ params }) =>
+  answer(async () =>
+    json(madeSchema.parse(await removeOuting(database(), LOCAL_OWNER_ID, params.id ?? "", new Date()))),
+  );
+
+export const ALL: APIRoute = () => methodNotAllowed("GET, PUT, DELETE");

@@ -1,0 +1,44 @@
+import { and, asc, eq, isNull, ne, sql } from "drizzle-orm";
+import type { Connection } from "../connect";
+import { outing } from "../schema";
+import { insertContent, type OutingContent, type OutingHead } from "./replace-outing";
+
+/** Outings of the others in a party. */
+export async function othersInParty(
+  connection: Connection,
+  ownerId: string,
+  partyId: string,
+  outingId: string,
+): Promise<string[]> {
+  const rows = await connection
+    .select({ id: outing.id })
+    .from(outing)
+    .where(
+      and(eq(outing.ownerId, ownerId), eq(outing.partyId, partyId), ne(outing.id, outingId), isNull(outing.removedAt)),
+    )
+    .orderBy(asc(outing.createdAt));
+  return rows.map(({ id }) => id);
+}
+
+/** Begins a party with an outing, unless it is in one. */
+export const beginParty = async (connection: Connection, ownerId: string, outingId: string): Promise<void> => {
+  await connection
+    .update(outing)
+    .set({ partyId: outingId })
+    .where(and(eq(outing.ownerId, ownerId), eq(outing.id, outingId), isNull(outing.partyId)));
+};
+
+/** Writes what somebody else in the party changed; who has it open is told of a newer state. */
+export async function writeAlong(
+  connection: Connection,
+  ownerId: string,
+  outingId: string,
+  head: OutingHead,
+  content: OutingContent,
+): Promise<void> {
+  await connection
+    .update(outing)
+    .set({ ...head, version: sql`${outing.version} + 1`, updatedAt: sql`now()` })
+    .where(and(eq(outing.ownerId, ownerId), eq(outing.id, outingId)));
+  await insertContent(connection, ownerId, outingId, content);
+}

@@ -1,0 +1,24 @@
+import { problemsOf } from "../outing-file/parse";
+import type { FileProblem } from "../outing-file/problem";
+import { BACKUP_FORMAT, BACKUP_FORMAT_VERSION, backupSchema, type Backup } from "./backup-schema";
+
+export type ParsedBackup =
+  { readonly ok: true; readonly backup: Backup } | { readonly ok: false; readonly problems: readonly FileProblem[] };
+
+const refuse = (path: string, reason: string): ParsedBackup => ({ ok: false, problems: [{ path, reason }] });
+
+/** Reads a value as a backup or an outing's file. */
+export function parseBackup(value: unknown): ParsedBackup {
+  const { format, formatVersion } = (value ?? {}) as { format?: unknown; formatVersion?: unknown };
+  if (format !== BACKUP_FORMAT) {
+    return refuse("format", `is not ${BACKUP_FORMAT}: take a file that was made by Backup or by Export here`);
+  }
+  if (typeof formatVersion === "number" && formatVersion > BACKUP_FORMAT_VERSION) {
+    return refuse(
+      "formatVersion",
+      `is ${formatVersion}, newer than this program knows (${BACKUP_FORMAT_VERSION}): update the program`,
+    );
+  }
+  const parsed = backupSchema.safeParse(value);
+  return parsed.success ? { ok: true, backup: parsed.data } : { ok: false, problems: problemsOf(parsed.error) };
+}

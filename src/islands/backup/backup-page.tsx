@@ -1,0 +1,154 @@
+import { useState } from "react";
+import { dateText } from "@/formats/display/time";
+import type { OutingLine } from "@/formats/wire/outing-view";
+import type { Restored } from "@/formats/wire/restored";
+import { ask } from "@/stores/ask";
+
+type Props = { readonly outings: readonly OutingLine[]; readonly removed: readonly OutingLine[] };
+
+const restoredWords = ({ outings, keptOutings }: Restored): string =>
+  `${outings} ${outings === 1 ? "outing" : "outings"} put back` +
+  (keptOutings > 0 ? `; ${keptOutings} were here already and stayed as they are.` : ".");
+
+function Restore() {
+  const [told, setTold] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const restore = async (text: string): Promise<void> => {
+    setTold("reading …");
+    setProblem(null);
+    try {
+      const value: unknown = JSON.parse(text);
+      const restored = await ask<Restored>("/api/backup", "POST", value);
+      setTold(restoredWords(restored));
+    } catch (error) {
+      setTold(null);
+      setProblem(
+        error instanceof SyntaxError ? "This file is not JSON. Take a file that was made here." : (error as Error).message,
+      );
+    }
+  };
+  return (
+    <section aria-labelledby="restore" className="flex flex-col gap-2">
+      <h2 id="restore" className="text-xl font-semibold">
+        Restore, or take in an outing
+      </h2>
+      <p className="text-muted">
+        A backup, or the file of one outing. What is here already stays as it is; the rest is added.
+      </p>
+      <label className="flex flex-col gap-1">
+        <span className="text-muted text-sm">A file made by Backup or by Export</span>
+        <input
+          type="file"
+          accept=".json,application/json"
+          className="field self-start"
+          onChange={(event) => void event.target.files?.[0]?.text().then(restore)}
+        />
+      </label>
+      <p role="status" data-testid="restored">
+        {told}
+      </p>
+      {problem && (
+        <p role="alert" className="text-cranberry">
+          {problem}
+        </p>
+      )}
+    </section>
+  );
+}
+
+type LineProps = { readonly outing: OutingLine; readonly isRemoved: boolean; readonly onChanged: () => void };
+
+function Line({ outing, isRemoved, onChanged }: LineProps) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const change = async (): Promise<void> => {
+    setProblem(null);
+    try {
+      if (isRemoved) await ask(`/api/outings/${outing.id}/back`, "POST");
+      else await ask(`/api/outings/${outing.id}`, "DELETE");
+      onChanged();
+    } catch (error) {
+      setProblem((error as Error).message);
+    }
+  };
+  return (
+    <li className="border-line flex flex-wrap items-center justify-between gap-2 border-b py-1">
+      <span>
+        <strong>{outing.name}</strong>{" "}
+        <span className="text-muted text-sm">
+          {outing.personName} · {dateText(outing.startsAt, outing.timeZone)}
+        </span>
+        {problem && (
+          <span role="alert" className="text-cranberry">
+            {" "}
+            {problem}
+          </span>
+        )}
+      </span>
+      <span className="flex gap-2">
+        <a className="press press-small inline-flex items-center" href={`/api/outings/${outing.id}/export`} download>
+          Export<span className="sr-only"> {outing.name}</span>
+        </a>
+        <button type="button" className="press press-small" onClick={() => void change()}>
+          {isRemoved ? "Have it back" : "Remove"}
+          <span className="sr-only"> {outing.name}</span>
+        </button>
+      </span>
+    </li>
+  );
+}
+
+/** Everything as one file and back, outings one by one, and those that were removed. */
+export default function BackupPage({ outings: atFirst, removed: removedAtFirst }: Props) {
+  const [outings, setOutings] = useState(atFirst);
+  const [removed, setRemoved] = useState(removedAtFirst);
+  const without = (lines: readonly OutingLine[], id: string): OutingLine[] => lines.filter((own) => own.id !== id);
+  const take = (outing: OutingLine): void => {
+    setOutings(without(outings, outing.id));
+    setRemoved([outing, ...removed]);
+  };
+  const giveBack = (outing: OutingLine): void => {
+    setRemoved(without(removed, outing.id));
+    setOutings([...outings, outing].sort((one, other) => one.startsAt.localeCompare(other.startsAt)));
+  };
+  return (
+    <div className="flex max-w-3xl flex-col gap-8 pt-5">
+      <div>
+        <h1 className="text-2xl font-semibold">Backup</h1>
+        <p className="text-muted">
+          Everything in one file: people, places, kits with photos, outfits, outings and what was done to them. It holds
+          secret places too: keep it to yourself.
+        </p>
+        <p className="pt-3">
+          <a className="press border-accent inline-flex items-center" href="/api/backup" download>
+            Save a backup
+          </a>
+        </p>
+      </div>
+      <Restore />
+      <section aria-labelledby="outings-here">
+        <h2 id="outings-here" className="text-xl font-semibold">
+          Outings here
+        </h2>
+        <p className="text-muted">
+          An export holds one outing with all it stands on; coordinates only where its plan ticks them.
+        </p>
+        <ul>
+          {outings.map((outing) => (
+            <Line key={outing.id} outing={outing} isRemoved={false} onChanged={() => take(outing)} />
+          ))}
+        </ul>
+      </section>
+      <section aria-labelledby="removed">
+        <h2 id="removed" className="text-xl font-semibold">
+          Removed outings
+        </h2>
+        {removed.length === 0 && <p className="text-muted">None.</p>}
+        <ul>
+          {removed.map((outing) => (
+            <Line key={outing.id} outing={outing} isRemoved onChanged={() => giveBack(outing)} />
+          ))}
+        </ul>
+      </section>
+    </div>
+  );
+}

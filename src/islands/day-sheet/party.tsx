@@ -1,0 +1,107 @@
+import { useStore } from "@nanostores/react";
+import { useState } from "react";
+import { v7 as uuid } from "uuid";
+import { partyWords, type Sitting } from "@/formats/display/party-words";
+import { verdictWords } from "@/formats/display/words";
+import type { OutingView } from "@/formats/wire/outing-view";
+import { verdictLine } from "@/formats/wire/verdict-line";
+import { $computed } from "@/stores/day-sheet";
+import { makeOuting } from "@/stores/new-outing";
+import { ChoiceField } from "../choice-field";
+import { PersonFields, USUAL_PERSON } from "../new-outing/person-fields";
+
+export type Party = {
+  /** Sitters of this outing, the one on screen among them. */
+  readonly sitters: readonly Sitting[];
+  /** Everybody who is known and does not go along yet. */
+  readonly others: readonly { readonly id: string; readonly name: string }[];
+};
+
+const SOMEBODY_NEW = "new";
+
+function AddSitter({ view, others }: { readonly view: OutingView; readonly others: Party["others"] }) {
+  const [who, setWho] = useState(others[0]?.id ?? SOMEBODY_NEW);
+  const [person, setPerson] = useState(USUAL_PERSON as Parameters<typeof PersonFields>[0]["person"]);
+  const [problem, setProblem] = useState<string | null>(null);
+  const isNew = who === SOMEBODY_NEW;
+  const add = async (): Promise<void> => {
+    setProblem(null);
+    const wanted = isNew
+      ? ({ kind: "new", id: uuid(), coldHands: false, ...person, name: person.name.trim() } as const)
+      : ({ kind: "known", id: who } as const);
+    try {
+      await makeOuting({ from: "party", id: uuid(), besides: view.id, person: wanted });
+    } catch (error) {
+      setProblem((error as Error).message);
+    }
+  };
+  return (
+    <div className="flex flex-col gap-2 pt-2">
+      <ChoiceField
+        label="Who goes along"
+        value={who}
+        options={[...others.map(({ id, name }) => [id, name] as const), [SOMEBODY_NEW, "somebody new"] as const]}
+        onChange={setWho}
+      />
+      {isNew && <PersonFields person={person} onChange={setPerson} />}
+      {problem && (
+        <p role="alert" className="text-cranberry">
+          {problem}
+        </p>
+      )}
+      <button
+        type="button"
+        className="press self-start"
+        disabled={isNew && person.name.trim() === ""}
+        onClick={() => void add()}
+      >
+        Add and open their sheet
+      </button>
+    </div>
+  );
+}
+
+/** Who else sits: each with their own kit and verdict; place, hours and phases are everybody's. */
+export function PartySection({ view, party }: { readonly view: OutingView; readonly party: Party }) {
+  const computed = useStore($computed);
+  const [isAdding, setIsAdding] = useState(false);
+  const now = computed.kind === "ready" ? verdictLine(computed.result) : null;
+  const sitters = party.sitters.map((own) => (own.id === view.id && now ? { ...own, verdict: now } : own));
+  return (
+    <section aria-labelledby="party" className="border-line border-b pb-3">
+      <div className="flex items-center justify-between gap-2">
+        <h2 id="party" className="font-semibold">
+          Who sits
+        </h2>
+        <button
+          type="button"
+          className="press press-small no-print"
+          aria-expanded={isAdding}
+          onClick={() => setIsAdding(!isAdding)}
+        >
+          Add a sitter
+        </button>
+      </div>
+      <ul className="text-sm">
+        {sitters.map((own) => (
+          <li key={own.id} className="flex flex-wrap justify-between gap-x-3 py-0.5">
+            {own.id === view.id ? (
+              <strong aria-current="true">{own.personName}</strong>
+            ) : (
+              <a className="inline-block min-h-6 underline" href={`/outings/${own.id}`}>
+                {own.personName}
+              </a>
+            )}
+            <span>{own.verdict ? verdictWords(own.verdict) : "cannot be computed"}</span>
+          </li>
+        ))}
+      </ul>
+      {sitters.length > 1 && (
+        <p className="text-sm" data-testid="party-leaves">
+          {partyWords(sitters, view.startsAt, view.place.timeZone)}
+        </p>
+      )}
+      {isAdding && <AddSitter view={view} others={party.others} />}
+    </section>
+  );
+}

@@ -1,0 +1,21 @@
+import type { OutingLine } from "@/formats/wire/outing-view";
+import { LOCAL_OWNER_ID } from "../access";
+import { database } from "../composition";
+import { refused, type Refused } from "../http/refused";
+import { outingLines } from "../outings/outings";
+
+/** Outings that are here, and those that were removed. */
+export async function backupForPage(): Promise<
+  | { readonly kind: "found"; readonly outings: readonly OutingLine[]; readonly removed: readonly OutingLine[] }
+  | Refused
+> {
+  try {
+    const [outings, removed] = await Promise.all([
+      outingLines(database(), LOCAL_OWNER_ID),
+      outingLines(database(), LOCAL_OWNER_ID, true),
+    ]);
+    return { kind: "found", outings, removed };
+  } catch (error) {
+    return refused(error);
+  }
+}

@@ -1,0 +1,15 @@
+import { readOuting, type Database } from "@/db";
+import type { OutingView } from "@/formats/wire/outing-view";
+import { AppError } from "../app-error";
+import { isUuid } from "../uuid";
+import { toView } from "./to-view";
+
+export const missingOuting = (): AppError =>
+  new AppError("not-found", "There is no such outing. It may have been removed; go back to the list.");
+
+/** @throws {AppError} `not-found` */
+export async function openOuting(database: Database, ownerId: string, outingId: string): Promise<OutingView> {
+  const rows = isUuid(outingId) ? await readOuting(database, ownerId, outingId) : null;
+  if (!rows) throw missingOuting();
+  return toView(rows);
+}

@@ -1,0 +1,108 @@
+import { v7 as uuid } from "uuid";
+import { followPhases, usualLevels } from "@/core/outing";
+import {
+  beginParty,
+  createOuting,
+  createPerson,
+  othersInParty,
+  readOuting,
+  readPeopleAndPlaces,
+  writeAlong,
+  type Connection,
+  type Database,
+} from "@/db";
+import type { OutingAlong } from "@/formats/wire/new-outing-schema";
+import type { OutingContentView, OutingView, PhaseView } from "@/formats/wire/outing-view";
+import { AppError } from "../app-error";
+import { contentRows } from "./content-rows";
+import { openOuting } from "./open-outing";
+import { toView } from "./to-view";
+
+// Several sitters on one outing: each has an outing of their own with their kit and clothes; place, hours and phases are
+// the party's, and whoever changes them changes them for all.
+
+/**
+ * Makes an outing for another sitter beside one that is there.
+ * @throws {AppError} `not-found`, `bad-input` for somebody who is unknown or already goes along
+ */
+export async function makeAlong(database: Database, ownerId: string, wanted: OutingAlong): Promise<void> {
+  const view = await openOuting(database, ownerId, wanted.besides);
+  const { person } = wanted;
+  const refuse = (reason: string): AppError =>
+    new AppError("bad-input", `This person ${reason}. Choose another or make a new one.`, {
+      problems: [{ path: "person", reason }],
+    });
+  if (person.kind === "known") {
+    const { people } = await readPeopleAndPlaces(database, ownerId);
+    if (!people.some(({ id }) => id === person.id)) throw refuse("is not known");
+    const others = view.partyId ? await othersInParty(database, ownerId, view.partyId, view.id) : [];
+    const views = await Promise.all(others.map((id) => openOuting(database, ownerId, id)));
+    if ([view, ...views].some((own) => own.person.id === person.id)) throw refuse("already goes along");
+  }
+  const rows = contentRows(view);
+  await database.transaction(async (transaction) => {
+    if (person.kind === "new") {
+      const { kind: _kind, ...row } = person;
+      await createPerson(transaction, ownerId, { ...row, accepted: usualLevels(row) });
+    }
+    await beginParty(transaction, ownerId, view.id);
+    const { tellsPlace, leftWith, track, forecast } = view.plan;
+    const head = {
+      id: wanted.id,
+      name: view.name,
+      personId: person.id,
+      placeId: view.place.id,
+      startsAt: new Date(view.startsAt),
+      setting: view.setting,
+      weatherShaped: view.weatherShaped,
+      invented: view.invented,
+      plan: { tellsPlace, leftWith, track, forecast },
+      partyId: view.partyId ?? view.id,
+    };
+    await createOuting(transaction, ownerId, head, {
+      weather: rows.weather,
+      phases: rows.phases.map((phase) => ({ ...phase, id: uuid() })),
+      wearings: [],
+    });
+  });
+}
+
+const same = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);
+
+/** Phases of another sitter after a change: those that stayed keep the id they have there, by their place before. */
+function phasesAlong(
+  before: readonly PhaseView[],
+  after: readonly PhaseView[],
+  own: readonly PhaseView[],
+): PhaseView[] {
+  const ownId = new Map(before.map(({ id }, place) => [id, own[place]?.id]));
+  return after.map((phase) => ({ ...phase, id: ownId.get(phase.id) ?? uuid() }));
+}
+
+/** Hands what one sitter changed of place, hours and phases on to the others of the party. @returns whose outings changed */
+export async function handOn(
+  transaction: Connection,
+  ownerId: string,
+  before: OutingView,
+  after: OutingContentView,
+): Promise<string[]> {
+  if (before.partyId === null) return [];
+  const isShared = (["setting", "weather", "phases", "weatherShaped"] as const).some(
+    (field) => !same(before[field], after[field]),
+  );
+  const sharesPlan = !same(before.plan.forecast, after.plan.forecast);
+  if (!isShared && !sharesPlan) return [];
+  const others = await othersInParty(transaction, ownerId, before.partyId, before.id);
+  for (const id of others) {
+    const rows = await readOuting(transaction, ownerId, id);
+    if (!rows) continue;
+    const view = toView(rows);
+    const phases = phasesAlong(before.phases, after.phases, view.phases);
+    const wearings = followPhases(view.wearings, before.phases, after.phases);
+    const { setting, weatherShaped, weather } = after;
+    const content = { ...view, setting, weatherShaped, weather, phases, wearings };
+    const plan = { ...view.plan, forecast: after.plan.forecast };
+    await writeAlong(transaction, ownerId, id, { setting, weatherShaped, plan }, contentRows(content));
+  }
+  return others;
+}
