@@ -25,5 +25,3 @@ export const leaveWith = (leftWith: LeftWith | undefined): void => editPlan("who
 
 export const tellPlace = (tellsPlace: boolean): void =>
   editPlan("coordinates on the card", () => ({ tellsPlace: tellsPlace || undefined }));
-
-export const setTrack = (track: OutingPlan["track"]): void => editPlan("track of the walk in", () => ({ track }));

@@ -1,1 +1,3 @@
+export { thinned } from "./thinned";
 export type { TrackPoint } from "./track-point";
+export { distanceM, wayOf, type Way } from "./way";

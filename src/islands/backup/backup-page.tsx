@@ -23,7 +23,9 @@ function Restore() {
     } catch (error) {
       setTold(null);
       setProblem(
-        error instanceof SyntaxError ? "This file is not JSON. Take a file that was made here." : (error as Error).message,
+        error instanceof SyntaxError
+          ? "This file is not JSON. Take a file that was made here."
+          : (error as Error).message,
       );
     }
   };

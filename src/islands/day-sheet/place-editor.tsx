@@ -13,6 +13,7 @@ import type { OutingView } from "@/formats/wire/outing-view";
 import { editSetting } from "@/stores/edits";
 import { ChoiceField, optionsOf } from "../choice-field";
 import { NumberField } from "../number-field";
+import { TrackFields } from "./track-fields";
 
 const M_PER_KM = 1000;
 const USUAL_WALK: WalkIn = {
@@ -243,6 +244,7 @@ export function PlaceEditor({ view }: { readonly view: OutingView }) {
           onChange={(isGiven) => editSetting("walk in", { walkIn: isGiven ? USUAL_WALK : undefined })}
         />
         {setting.walkIn && <WalkFields walkIn={setting.walkIn} />}
+        <TrackFields view={view} />
       </fieldset>
       <fieldset className="border-line flex flex-col gap-3 border-t pt-2">
         <legend className="font-semibold">Warmth and help</legend>

@@ -5,27 +5,18 @@ import { contentOf, type KitPiece } from "@/formats/wire/kit-view";
 import { addPieces } from "@/stores/kit-page";
 import { ChoiceField } from "../choice-field";
 import { Dialog } from "../dialog";
+import { saveFile } from "../save-file";
 
 type Props = { readonly pieces: readonly KitPiece[]; readonly onClose: () => void };
 
 const SHOWN_PROBLEMS = 12;
-
-/** Hands a text to the browser as a file. */
-function download(name: string, type: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
-  const link = document.createElement("a");
-  link.href = url;
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(url);
-}
 
 function Export({ pieces }: Pick<Props, "pieces">) {
   const kept = pieces.filter(({ status }) => status !== "deleted").map(contentOf);
   const [told, setTold] = useState("");
   const asCsv = (): void => {
     const { text, leftOut } = kitToCsv(kept);
-    download("kit.csv", "text/csv;charset=utf-8", text);
+    saveFile("kit.csv", "text/csv;charset=utf-8", text);
     setTold(leftOut.length === 0 ? "" : `Left out, as a table cannot hold them: ${leftOut.join(", ")}. JSON does.`);
   };
   return (
@@ -38,7 +29,7 @@ function Export({ pieces }: Pick<Props, "pieces">) {
         <button
           type="button"
           className="press"
-          onClick={() => download("kit.json", "application/json", kitToJson(kept))}
+          onClick={() => saveFile("kit.json", "application/json", kitToJson(kept))}
         >
           As JSON, with everything
         </button>

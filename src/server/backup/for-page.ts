@@ -6,8 +6,7 @@ import { outingLines } from "../outings/outings";
 
 /** Outings that are here, and those that were removed. */
 export async function backupForPage(): Promise<
-  | { readonly kind: "found"; readonly outings: readonly OutingLine[]; readonly removed: readonly OutingLine[] }
-  | Refused
+  { readonly kind: "found"; readonly outings: readonly OutingLine[]; readonly removed: readonly OutingLine[] } | Refused
 > {
   try {
     const [outings, removed] = await Promise.all([

@@ -1,0 +1,62 @@
+import { carriedAt } from "@/core/outing";
+import { stayWords } from "./stay-words";
+import type { FieldCard } from "../wire/field-card";
+import { endWords } from "./card-words";
+import { plainNumber, temperatureText, windText } from "./numbers";
+import { GROUND_WORDS, SHELTER_WORDS } from "./place-words";
+import type { Preferences } from "./preferences";
+import { clockText, dateText, durationText } from "./time";
+import { againstPlanWords, verdictWords } from "./words";
+
+/** A line of two outings side by side. */
+export type CompareRow = { readonly title: string; readonly one: string; readonly other: string };
+
+const G_PER_KG = 1000;
+const kilograms = (grams: number): string => `${plainNumber(grams / G_PER_KG, 1)} kg`;
+
+/** All that is told of an outing, line by line. */
+function told(card: FieldCard, { temperature, wind }: Preferences): (readonly [title: string, words: string])[] {
+  const { view, verdict, sit } = card;
+  const { timeZone } = view.place;
+  const air = view.weather.map(({ airTemperatureC }) => airTemperatureC);
+  const most = Math.max(...view.weather.map(({ windMPerS }) => windMPerS));
+  const rainMm = view.weather.reduce((sum, { precipitationMm }) => sum + (precipitationMm ?? 0), 0);
+  const carried = carriedAt(view.kit, view.wearings, 0);
+  const seated = carriedAt(view.kit, view.wearings, sit.fromMinute);
+  return [
+    [
+      "Who, where, when",
+      `${view.person.name}, ${view.place.name}, ${dateText(view.startsAt, timeZone)}, ${clockText(view.startsAt, timeZone)}`,
+    ],
+    ["Minutes still", verdictWords(verdict)],
+    ["Against the plan", `${againstPlanWords(verdict)}, of ${durationText(verdict.plannedMinutes)}`],
+    ["What ends it", endWords(card)],
+    ["Go or stay", stayWords(card.advice) ?? "Nothing speaks against going."],
+    ["Air", `${temperatureText(Math.min(...air), temperature)} to ${temperatureText(Math.max(...air), temperature)}`],
+    ["Wind, forecast", `up to ${windText(most, wind)}`],
+    ["Rain or snow", rainMm > 0 ? `${plainNumber(rainMm, 1)} mm` : "none told"],
+    [
+      "Seat",
+      `${SHELTER_WORDS[view.setting.shelter]}, on ${GROUND_WORDS[view.setting.ground]}, ${plainNumber(view.setting.seatHeightM, 1)} m up`,
+    ],
+    ["Worn walking in", kilograms(carried.wornG)],
+    ["Carried in", `${kilograms(carried.packG)}, about ${plainNumber(carried.packL, 0)} L`],
+    ["Worn at the seat", kilograms(seated.wornG)],
+  ];
+}
+
+/** Two outings, or two days of one, line by line. */
+export function compareRows(one: FieldCard, other: FieldCard, preferences: Preferences): CompareRow[] {
+  const others = told(other, preferences);
+  return told(one, preferences).map(([title, words], place) => ({ title, one: words, other: others[place]![1] }));
+}
+
+/** Pieces that only the first of two wears, by name. */
+export function wornOnlyIn(one: FieldCard, other: FieldCard): string[] {
+  const wornIn = ({ view }: FieldCard): Set<string> => {
+    const worn = new Set(view.wearings.map(({ pieceId }) => pieceId));
+    return new Set(view.kit.flatMap(({ id, name }) => (worn.has(id) ? [name] : [])));
+  };
+  const there = wornIn(other);
+  return [...wornIn(one)].filter((name) => !there.has(name)).sort();
+}

@@ -1,0 +1,32 @@
+import type { FieldCard } from "@/formats/wire/field-card";
+import type { OutingLine } from "@/formats/wire/outing-view";
+import { LOCAL_OWNER_ID } from "../access";
+import { AppError } from "../app-error";
+import { database } from "../composition";
+import { fieldCardOf } from "../evening/field-card";
+import { refused, type Refused } from "../http/refused";
+import { outingLines } from "../outings/outings";
+
+type Found = {
+  readonly kind: "found";
+  readonly outings: readonly OutingLine[];
+  readonly cards: readonly [FieldCard, FieldCard];
+};
+
+/** Two outings side by side; the first two of the list where none are asked for. */
+export async function compareForPage(oneId: string | null, otherId: string | null): Promise<Found | Refused> {
+  try {
+    const outings = await outingLines(database(), LOCAL_OWNER_ID);
+    const one = oneId ?? outings[0]?.id;
+    const other = otherId ?? outings.find(({ id }) => id !== one)?.id;
+    if (!one || !other)
+      throw new AppError("not-found", "Two outings are needed to compare. Plan another, or copy one.");
+    const cards = [
+      await fieldCardOf(database(), LOCAL_OWNER_ID, one),
+      await fieldCardOf(database(), LOCAL_OWNER_ID, other),
+    ] as const;
+    return { kind: "found", outings, cards };
+  } catch (error) {
+    return refused(error);
+  }
+}
