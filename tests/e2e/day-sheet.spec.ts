@@ -14,7 +14,7 @@ test("from the list to an outing, with its verdict, limit, runner-up and curves"
   await expect(verdict).toContainText(/next: toes at \d\d:\d\d/);
   await expect(verdict).toContainText(/comfort .* · cold .* · hard /);
   await expect(verdict).toContainText(/range \d.* – \d/);
-  await expect(page.getByText("Invented demonstration")).toBeVisible();
+  await expect(page.getByTitle("People, place, kit and weather are made up")).toBeVisible();
   await expect(page.getByRole("region", { name: "Cautions" })).toContainText("estimate");
 });
 

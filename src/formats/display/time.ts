@@ -7,6 +7,14 @@ export function durationText(minutes: number): string {
   return `${Math.floor(whole / MINUTES_PER_HOUR)} h ${String(whole % MINUTES_PER_HOUR).padStart(2, "0")}`;
 }
 
+const MINUTES_PER_DAY = 1440;
+/** Nearer than this, hours and minutes are told. */
+const DAYS_FROM_MINUTES = 2 * MINUTES_PER_DAY;
+
+/** How long until something: "35 min", "3 h 05", "12 days". */
+export const untilText = (minutes: number): string =>
+  minutes < DAYS_FROM_MINUTES ? durationText(minutes) : `${Math.round(minutes / MINUTES_PER_DAY)} days`;
+
 const LOCALE = "en-GB";
 
 /** Formatters by zone: making one takes longer than a hundred uses. */

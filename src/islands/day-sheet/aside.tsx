@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import type { OutingResult } from "@/core/outing";
 import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView } from "@/formats/wire/outing-view";
@@ -36,6 +37,11 @@ function Editor({ view, selection, preferences }: Pick<Props, "view" | "selectio
   return null;
 }
 
+/** What is worked with, and says nothing on paper. */
+const OnScreen = ({ children }: { readonly children: ReactNode }) => (
+  <div className="no-print contents">{children}</div>
+);
+
 /** On a phone the editor stands at the foot of the screen, over the sheet. */
 const AT_THE_FOOT =
   "max-lg:border-accent max-lg:bg-ground max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-20 max-lg:max-h-[55dvh] max-lg:overflow-y-auto max-lg:border-t-2 max-lg:p-4";
@@ -44,7 +50,9 @@ const AT_THE_FOOT =
 export function Aside({ view, result, minute, selection, preferences, party }: Props) {
   return (
     <div className="border-line whole:overflow-y-auto flex min-h-0 flex-col gap-4 lg:border-l lg:pl-4">
-      <Hint preferences={preferences} />
+      <OnScreen>
+        <Hint preferences={preferences} />
+      </OnScreen>
       {selection && (
         <section aria-label="Editor" className={`border-line border-b pb-4 ${AT_THE_FOOT}`}>
           <Editor view={view} selection={selection} preferences={preferences} />
@@ -58,16 +66,20 @@ export function Aside({ view, result, minute, selection, preferences, party }: P
           <Sitter view={view} result={result} minute={minute} preferences={preferences} />
           <WhatBuysMinutes view={view} />
           <PartySection view={view} party={party} />
-          <Schools view={view} />
-          <AvoidedMaterials view={view} result={result} />
+          <OnScreen>
+            <Schools view={view} />
+            <AvoidedMaterials view={view} result={result} />
+          </OnScreen>
           <Ledger minute={minute} />
-          <WhenItGoesWrong view={view} minute={minute} preferences={preferences} />
-          <SkinGlassBatteries
-            view={view}
-            minute={minute}
-            airTemperatureC={result.series.airTemperatureC[Math.min(minute, result.series.minutes)]!}
-            preferences={preferences}
-          />
+          <OnScreen>
+            <WhenItGoesWrong view={view} minute={minute} preferences={preferences} />
+            <SkinGlassBatteries
+              view={view}
+              minute={minute}
+              airTemperatureC={result.series.airTemperatureC[Math.min(minute, result.series.minutes)]!}
+              preferences={preferences}
+            />
+          </OnScreen>
           <ReadOut view={view} result={result} minute={minute} preferences={preferences} />
         </>
       ) : (
@@ -75,7 +87,9 @@ export function Aside({ view, result, minute, selection, preferences, party }: P
           computing the body …
         </p>
       )}
-      <Beliefs view={view} />
+      <OnScreen>
+        <Beliefs view={view} />
+      </OnScreen>
       <Cautions view={view} result={result} />
     </div>
   );

@@ -1,5 +1,5 @@
 import { useStore } from "@nanostores/react";
-import { Backpack, CloudSun, Copy, FileText, HelpCircle, MapPin, Redo2, Shirt, Undo2 } from "lucide-react";
+import { CloudSun, Copy, HelpCircle, MapPin, Redo2, Shirt, Undo2 } from "lucide-react";
 import { lazy, Suspense, useEffect, useState, type ReactNode } from "react";
 import { clockText, dateText } from "@/formats/display/time";
 import type { OutingView } from "@/formats/wire/outing-view";
@@ -103,7 +103,7 @@ export function SheetHead({ view }: { readonly view: OutingView }) {
         {view.invented && (
           <span className="text-accent-text text-sm" title="People, place, kit and weather are made up">
             {" "}
-            · Invented demonstration
+            · Invented
           </span>
         )}
       </h1>
@@ -130,7 +130,6 @@ export function SheetHead({ view }: { readonly view: OutingView }) {
           href={`/outings/${view.id}/pack`}
           title="Packing list, dressing order, calendar"
         >
-          <Backpack aria-hidden="true" size={ICON_PX} />
           Pack
         </a>
         <a
@@ -138,7 +137,6 @@ export function SheetHead({ view }: { readonly view: OutingView }) {
           href={`/outings/${view.id}/card`}
           title="One page for the field, printed or without network"
         >
-          <FileText aria-hidden="true" size={ICON_PX} />
           Card
         </a>
         <Action

@@ -137,7 +137,7 @@ export function Timeline(props: Props) {
   const trialSit = result && trial?.sits[result.decidingSit];
   const marks = { minute, end: sit ? endOf(sit) : null, trialEnd: trialSit ? endOf(trialSit) : null };
   return (
-    <div ref={ref} className="flex min-h-0 min-w-0 flex-col overflow-x-clip">
+    <div ref={ref} className="timeline flex min-h-0 min-w-0 flex-col overflow-x-clip">
       <svg {...part(frame, top.height)} aria-label="Weather and phases">
         <MinuteLines axis={axis} marks={marks} height={top.height} />
         <TimelineWeather {...shared} section={top.weather} preferences={preferences} />

@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { durationText } from "@/formats/display/time";
+import { untilText } from "@/formats/display/time";
 import { changePreferences } from "@/stores/preferences";
 import type { Theme } from "@/formats/display/preferences";
 
@@ -41,7 +41,7 @@ export default function CardClock({ moments, theme: initial }: Props) {
         {nowMs !== null && !next && "Nothing more is planned."}
         {nowMs !== null && next && (
           <>
-            Next, {next.clock}: <strong>{next.words}</strong>, in {durationText((next.atMs - nowMs) / MS_PER_MINUTE)}
+            Next, {next.clock}: <strong>{next.words}</strong>, in {untilText((next.atMs - nowMs) / MS_PER_MINUTE)}
           </>
         )}
       </p>

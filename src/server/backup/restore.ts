@@ -1,4 +1,4 @@
-import { addCommands, addMissing, insertContent, keepPhoto, type Connection, type Database } from "@/db";
+import { addCommands, addMissing, insertContent, keepPhoto, type Connection, type Database, ensureOwner } from "@/db";
 import type { Backup } from "@/formats/backup/backup-schema";
 import { parseBackup } from "@/formats/backup/parse";
 import type { Restored } from "@/formats/wire/restored";
@@ -34,6 +34,7 @@ const headOf = ({
 });
 
 const restoreIn = async (transaction: Connection, ownerId: string, backup: Backup): Promise<Set<string>> => {
+  await ensureOwner(transaction, ownerId, "local");
   await addMissing(transaction, ownerId, "person", backup.people);
   await addMissing(transaction, ownerId, "place", backup.places);
   const pieces = await addMissing(

@@ -1,0 +1,253 @@
+import type { APIContext } from "astro";
+import ICAL from "ical.js";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import type { ForecastView } from "@/formats/wire/forecast-view";
+import type { ErrorBody, OutingLine, OutingView } from "@/formats/wire/outing-view";
+import type { Restored } from "@/formats/wire/restored";
+import type { Backup } from "@/formats/backup/backup-schema";
+import { GET as getBackup, POST as postBackup } from "@/pages/api/backup";
+import { POST as postBack } from "@/pages/api/outings/[id]/back";
+import { GET as getCalendar } from "@/pages/api/outings/[id]/calendar";
+import { GET as getExport } from "@/pages/api/outings/[id]/export";
+import { GET as getForecast } from "@/pages/api/outings/[id]/forecast";
+import { DELETE as deleteOuting, GET as getOuting, PUT as putOuting } from "@/pages/api/outings/[id]/index";
+import { GET as listOutings, POST as postOuting } from "@/pages/api/outings/index";
+import { LOCAL_OWNER_ID } from "@/server/access";
+import { backupOf } from "@/server/backup/backup";
+import { restoreBackup } from "@/server/backup/restore";
+import { seedDemo } from "@/server/demo/seed";
+import { outingLines } from "@/server/outings/outings";
+import { freshDatabase, type FreshDatabase } from "./fresh-database";
+
+type Handler = (context: APIContext) => Response | Promise<Response>;
+
+let fresh: FreshDatabase;
+beforeAll(async () => {
+  fresh = await freshDatabase();
+  await seedDemo(fresh.database);
+  process.env.DATABASE_URL = fresh.url;
+});
+afterAll(() => fresh.close());
+
+const answer = async (handler: unknown, id?: string, init?: RequestInit, query = ""): Promise<Response> => {
+  const url = new URL(`http://127.0.0.1:4477/api${query}`);
+  const request = new Request(url, init);
+  return (handler as Handler)({ params: { id }, request, url } as unknown as APIContext);
+};
+const body = async <Body>(handler: unknown, id?: string, init?: RequestInit, query = ""): Promise<Body> =>
+  (await (await answer(handler, id, init, query)).json()) as Body;
+const sending = (method: string, value: unknown): RequestInit => ({
+  method,
+  headers: { "content-type": "application/json" },
+  body: JSON.stringify(value),
+});
+const lines = (): Promise<OutingLine[]> => body<OutingLine[]>(listOutings);
+const idOf = async (name: string): Promise<string> => (await lines()).find((line) => line.name === name)!.id;
+const open = (id: string): Promise<OutingView> => body<OutingView>(getOuting, id);
+const save = async (view: OutingView, change: Partial<OutingView>): Promise<Response> => {
+  const { version, setting, weatherShaped, weather, phases, wearings, plan } = { ...view, ...change };
+  return answer(
+    putOuting,
+    view.id,
+    sending("PUT", { version, setting, weatherShaped, weather, phases, wearings, plan }),
+  );
+};
+const uuid = (end: number): string => `01900000-0000-7000-8000-0000000e${String(end).padStart(4, "0")}`;
+const LEK = "Grouse lek before dawn";
+const ICE = "Char through the ice";
+
+describe("the forecast of an outing", () => {
+  it("is invented, covers the plan, and stands as it stood at a time asked for", async () => {
+    const id = await idOf(LEK);
+    const view = await open(id);
+    const now = await body<ForecastView>(getForecast, id);
+    expect(now.invented).toBe(true);
+    const end = Date.parse(view.startsAt) + view.phases.reduce((sum, { minutes }) => sum + minutes, 0) * 60_000;
+    expect(Date.parse(now.hours[0]!.at)).toBeLessThanOrEqual(Date.parse(view.startsAt));
+    expect(Date.parse(now.hours.at(-1)!.at)).toBeGreaterThanOrEqual(end);
+    const earlier = await body<ForecastView>(getForecast, id, undefined, "?asOf=2026-10-01T10:00:00Z");
+    expect(earlier.issuedAt).toBe("2026-10-01T09:00:00.000Z");
+  });
+
+  it("refuses a time that is none, and a place that is nowhere, saying what to do", async () => {
+    const id = await idOf(LEK);
+    expect((await answer(getForecast, id, undefined, "?asOf=yesterday")).status).toBe(400);
+    const view = await open(id);
+    const { latitudeDeg: _latitude, longitudeDeg: _longitude, ...nowhere } = view.setting;
+    await save(view, { setting: nowhere });
+    const refused = await body<ErrorBody>(getForecast, id);
+    expect(refused.error.message).toMatch(/latitude and longitude/);
+    await save(await open(id), { setting: view.setting });
+  });
+});
+
+describe("what a plan holds", () => {
+  it("is kept with the outing, also what wets, and left as it is by who does not send it", async () => {
+    const id = await idOf(ICE);
+    const view = await open(id);
+    const plan: OutingView["plan"] = {
+      ticks: ["thing headlamp"],
+      extras: [{ id: uuid(1), words: "rod" }],
+      leftWith: { name: "Tove", reachedBy: "at home", alarmAfterMinutes: 90 },
+    };
+    const phases = view.phases.map((phase, place) =>
+      place === 0 ? { ...phase, wetBy: ["branches" as const] } : phase,
+    );
+    expect((await save(view, { plan, phases })).status).toBe(200);
+    const kept = await open(id);
+    expect(kept.plan).toEqual(plan);
+    expect(kept.phases[0]!.wetBy).toEqual(["branches"]);
+    const { version, setting, weatherShaped, weather, wearings } = kept;
+    const silent = sending("PUT", { version, setting, weatherShaped, weather, phases: kept.phases, wearings });
+    expect((await answer(putOuting, id, silent)).status).toBe(200);
+    expect((await open(id)).plan).toEqual(plan);
+  });
+
+  it("refuses what a plan cannot hold", async () => {
+    const view = await open(await idOf(ICE));
+    const refused = await save(view, {
+      plan: {
+        track: [
+          [100, 0, null],
+          [1, 1, null],
+        ],
+      },
+    });
+    expect(refused.status).toBe(400);
+    expect(((await refused.json()) as ErrorBody).error.problems![0]!.path).toBe("plan.track[0][0]");
+  });
+});
+
+describe("the calendar file", () => {
+  it("is read by somebody else's reader: the outing, alarms, and turning back; no coordinates unless ticked", async () => {
+    const id = await idOf(ICE);
+    const response = await answer(getCalendar, id);
+    expect(response.headers.get("content-disposition")).toBe('attachment; filename="Char-through-the-ice.ics"');
+    const text = await response.text();
+    expect(text).not.toMatch(/^GEO/m);
+    const events = new ICAL.Component(ICAL.parse(text) as never)
+      .getAllSubcomponents("vevent")
+      .map((component) => ({ event: new ICAL.Event(component), alarms: component.getAllSubcomponents("valarm") }));
+    const view = await open(id);
+    const whole = events.find(({ event }) => event.summary === ICE)!;
+    expect(whole.event.startDate.toJSDate().toISOString()).toBe(view.startsAt);
+    const turnBack = events.find(({ event }) => event.summary === "Turn back")!;
+    const triggers = turnBack.alarms.map((alarm) => String(alarm.getFirstPropertyValue("trigger")));
+    expect(triggers.sort()).toEqual(["-PT15M", "PT0S"]);
+    expect(events.some(({ event }) => event.summary.startsWith("Tove calls for help"))).toBe(true);
+    expect(new Set(events.map(({ event }) => event.uid)).size).toBe(events.length);
+    await save(view, { plan: { ...view.plan, tellsPlace: true } });
+    expect(await (await answer(getCalendar, id)).text()).toMatch(/^GEO:61;9/m);
+    await save(await open(id), { plan: view.plan });
+  });
+});
+
+describe("several sitters", () => {
+  it("have their own clothes and verdict, and share hours and phases whoever changes them", async () => {
+    const id = await idOf(LEK);
+    const runa = await open(id);
+    const eskil = (await open(await idOf(ICE))).person;
+    const along = { from: "party", id: uuid(10), besides: id, person: { kind: "known", id: eskil.id } };
+    expect((await answer(postOuting, undefined, sending("POST", along))).status).toBe(201);
+    const his = await open(uuid(10));
+    expect(his).toMatchObject({ partyId: id, person: { name: "Eskil" }, wearings: [] });
+    expect(his.phases.map(({ minutes }) => minutes)).toEqual(runa.phases.map(({ minutes }) => minutes));
+    const suit = his.kit.find(({ kind }) => kind === "garment")!;
+    const start = his.phases[0]!.minutes;
+    const wearing = {
+      id: uuid(11),
+      pieceId: suit.id,
+      side: "both",
+      rank: 40,
+      fromMinute: start,
+      toMinute: start + 60,
+      opened: [],
+      withoutParts: [],
+      whenOff: "pack",
+      heat: null,
+    } as const;
+    expect((await save(his, { wearings: [wearing] })).status).toBe(200);
+
+    const hers = await open(id);
+    const longer = hers.phases.map((phase, place) => (place === 0 ? { ...phase, minutes: phase.minutes + 25 } : phase));
+    expect((await save(hers, { phases: longer })).status).toBe(200);
+    const after = await open(uuid(10));
+    expect(after.phases.map(({ minutes }) => minutes)).toEqual(longer.map(({ minutes }) => minutes));
+    expect(after.phases.map((phase) => phase.id)).toEqual(his.phases.map((phase) => phase.id));
+    expect(after.wearings[0]).toMatchObject({ fromMinute: start + 25, toMinute: start + 85 });
+    expect((await save(his, {})).status).toBe(409); // what he had open is older now
+
+    const party = (await lines()).filter(({ partyId }) => partyId === id);
+    expect(party).toHaveLength(2);
+    expect(new Set(party.map(({ verdict }) => verdict!.minutesStill)).size).toBe(2);
+    const twice = { ...along, id: uuid(12) };
+    expect((await answer(postOuting, undefined, sending("POST", twice))).status).toBe(400);
+  });
+});
+
+describe("removing", () => {
+  it("takes an outing off the list and has it back as it was", async () => {
+    const id = await idOf("Sea-bird count");
+    const before = await open(id);
+    expect((await answer(deleteOuting, id, { method: "DELETE" })).status).toBe(200);
+    expect((await lines()).some((line) => line.id === id)).toBe(false);
+    expect((await answer(postBack, id, { method: "POST" })).status).toBe(200);
+    expect((await lines()).some((line) => line.id === id)).toBe(true);
+    expect(await open(id)).toEqual(before);
+    expect((await answer(deleteOuting, uuid(99), { method: "DELETE" })).status).toBe(404);
+  });
+});
+
+describe("backup and restore", () => {
+  it("brings everything into an empty database, with the same verdicts", async () => {
+    const backup = (await body<Backup>(getBackup)) as unknown;
+    const empty = await freshDatabase();
+    try {
+      const restored = await restoreBackup(empty.database, LOCAL_OWNER_ID, backup);
+      const [here, there] = [await lines(), await outingLines(empty.database, LOCAL_OWNER_ID)];
+      expect(restored).toMatchObject({ outings: here.length, keptOutings: 0 });
+      expect(there).toEqual(here);
+      const again = await backupOf(empty.database, LOCAL_OWNER_ID, new Date((backup as Backup).madeAt));
+      expect(again).toEqual(backup);
+    } finally {
+      await empty.close();
+    }
+  });
+
+  it("overwrites nothing that is here", async () => {
+    const before = await lines();
+    const restored = await body<Restored>(postBackup, undefined, sending("POST", await body<Backup>(getBackup)));
+    expect(restored).toMatchObject({ outings: 0, keptOutings: before.length });
+    expect(await lines()).toEqual(before);
+  });
+
+  it("names what is wrong with a file and changes nothing", async () => {
+    const reason = async (value: unknown): Promise<string> =>
+      (await body<ErrorBody>(postBackup, undefined, sending("POST", value))).error.problems![0]!.reason;
+    expect(await reason({ hello: 1 })).toMatch(/made by Backup or by Export/);
+    const backup = await body<Backup>(getBackup);
+    expect(await reason({ ...backup, formatVersion: 9 })).toMatch(/update the program/);
+    expect(await reason({ ...backup, people: [] })).toMatch(/person that is not in the file/);
+    expect(await reason({ ...backup, pieces: backup.pieces.map((piece) => ({ ...piece, massG: -1 })) })).toMatch(/>=1/);
+  });
+
+  it("exports one outing with what it wears, keeps the place secret unless ticked, and takes it in elsewhere", async () => {
+    const id = await idOf(ICE);
+    const secret = await body<Backup>(getExport, id);
+    expect(JSON.stringify(secret)).not.toMatch(/latitudeDeg|leftWith/);
+    const view = await open(id);
+    await save(view, { plan: { ...view.plan, tellsPlace: true } });
+    const told = await body<Backup>(getExport, id);
+    expect(told.outings[0]!.setting.latitudeDeg).toBe(61);
+    const worn = new Set(view.wearings.map(({ pieceId }) => pieceId));
+    expect(told.pieces.map((piece) => piece.id).sort()).toEqual([...worn].sort());
+    const empty = await freshDatabase();
+    try {
+      await restoreBackup(empty.database, LOCAL_OWNER_ID, told);
+      const [line] = await outingLines(empty.database, LOCAL_OWNER_ID);
+      expect(line!.verdict).toEqual((await lines()).find((own) => own.id === id)!.verdict);
+    } finally {
+      await empty.close();
+    }
+  });
+});
