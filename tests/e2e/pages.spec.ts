@@ -32,6 +32,27 @@ for (const { name, width, height, colorScheme } of SCREENS) {
       expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
       expect(await wide()).toBe(false);
 
+      const sheet = page.url();
+      await page.goto(`${sheet}/pack`);
+      await expect(page.getByTestId("packed")).toHaveText(/^0 of/);
+      expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+      expect(await wide()).toBe(false);
+
+      await page.goto(`${sheet}/card`);
+      await expect(page.getByTestId("card-next")).toHaveText(/Next|Nothing more/);
+      expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+      await page.getByRole("button", { name: "Red light: off" }).click();
+      expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+      expect(await wide()).toBe(false);
+      await page.getByRole("button", { name: "Red light: on" }).click();
+
+      for (const address of ["/compare", "/backup"]) {
+        await page.goto(address);
+        await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+        expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+        expect(await wide()).toBe(false);
+      }
+
       await openKit(page);
       await piecesList(page)
         .getByRole("button", { name: /^Mitts/ })
