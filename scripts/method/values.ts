@@ -11,6 +11,12 @@ import {
 import { BOOT_TOE_FACTOR, FACE_VAPOUR_INDEX } from "@/core/labels/label";
 import { GAP_BY_FIT_MM } from "@/core/clothing";
 import { DIGIT_CONDUCTION_W_PER_M2K, DIGIT_NATURE } from "@/core/digits";
+import { PACE } from "@/core/effort";
+import { FASTEST_M_PER_S, SLOWEST_M_PER_S } from "@/core/effort/walking-pace";
+import { REACHES_DAYS, RUN_EVERY_HOURS } from "@/core/forecast";
+import { AIR_SPREAD_K, WIND_SPREAD } from "@/core/forecast/invented-forecast";
+import { FAR_FROM_SHELTER_MIN, HARNESS_FROM_M, SUN_UP_DEG } from "@/core/plan/things";
+import { NOISE_M } from "@/core/track/way";
 import { SCHOOLS, type SchoolQuestion, type SchoolWay } from "@/core/changes";
 import { capacityShare, drinkWh, USUAL_DRINK } from "@/core/heat";
 import { WORN_J_PER_KG_K } from "@/core/sitter";
@@ -204,6 +210,20 @@ export const METHOD_VALUES: Readonly<Record<string, () => string>> = {
         SCHOOLS[question].map((way: SchoolWay) => SCHOOL_WAY_WORDS[way]).join(" · "),
       ]),
     ),
+  forecastRun: () => figure(RUN_EVERY_HOURS),
+  forecastReach: () => figure(REACHES_DAYS),
+  forecastSpread: () =>
+    `${figure(AIR_SPREAD_K.atOnce)} K and ${percent(WIND_SPREAD.atOnce)} of the wind at once, ${figure(AIR_SPREAD_K.perRootDay)} K and ${percent(WIND_SPREAD.perRootDay)} more by the square root of the days ahead`,
+  trackNoise: () => figure(NOISE_M),
+  paces: () =>
+    Object.values(PACE)
+      .map((ratio) => figure(ratio))
+      .join(" or "),
+  slowest: () => figure(SLOWEST_M_PER_S),
+  fastest: () => figure(FASTEST_M_PER_S),
+  farMinutes: () => figure(FAR_FROM_SHELTER_MIN),
+  harnessHeight: () => figure(HARNESS_FROM_M),
+  sunUp: () => figure(SUN_UP_DEG),
   effusivities: () => listed(TOUCHED_EFFUSIVITY),
   touchSkin: () => figure(USUAL_TOUCHING_SKIN_C),
 };

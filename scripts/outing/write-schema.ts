@@ -1,10 +1,11 @@
 import { mkdirSync, writeFileSync } from "node:fs";
+import { backupJsonSchema } from "@/formats/backup/parse";
 import { kitFileJsonSchema } from "@/formats/kit-file/read-kit";
 import { describeStarterKits } from "@/formats/starter-kit/describe-kits";
 import { outingFileJsonSchema } from "@/formats/outing-file/parse";
 
 mkdirSync("docs/formats", { recursive: true });
-const schemas = { "outing-2": outingFileJsonSchema(), "kit-1": kitFileJsonSchema() };
+const schemas = { "outing-2": outingFileJsonSchema(), "kit-1": kitFileJsonSchema(), "backup-1": backupJsonSchema() };
 for (const [name, schema] of Object.entries(schemas)) {
   const file = `docs/formats/${name}.schema.json`;
   writeFileSync(file, `${JSON.stringify(schema, null, 2)}\n`);

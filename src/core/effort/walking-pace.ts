@@ -2,11 +2,11 @@ import { bisect } from "../numeric";
 import { walkingHeatW, WALK_RANGE, type Walk } from "./walking";
 
 /** Nobody walks slower and arrives, nobody walks faster with a pack (assumption), m/s. */
-const SLOWEST_M_PER_S = 0.15;
-const FASTEST_M_PER_S = 1.5;
+export const SLOWEST_M_PER_S = 0.15;
+export const FASTEST_M_PER_S = 1.5;
 const TOLERANCE_M_PER_S = 1e-4;
-/** Heat over basal of a pace at which one hardly sweats in thin clothes, and of a brisk one (assumptions). */
-export const PACE = { easy: 3, brisk: 4.5 } as const;
+/** Heat over basal of an unhurried pace with a pack, and of a brisk one that asks for thin clothes (assumptions). */
+export const PACE = { easy: 4, brisk: 5.5 } as const;
 export type PaceKind = keyof typeof PACE;
 
 /**

@@ -10,14 +10,14 @@ import {
   type InventedHour,
 } from "./invented-weather";
 
-export const INVENTED_SERVICE = "Umiak’s invented forecast";
+const INVENTED_SERVICE = "Umiak’s invented forecast";
 /** A new run comes so often, and reaches so far (assumptions, as services usually do). */
 export const RUN_EVERY_HOURS = 3;
 export const REACHES_DAYS = 9;
 
 /** How far a forecast may be off at once, and what each square root of a day ahead adds (assumptions). */
-const AIR_SPREAD_K = { atOnce: 0.4, perRootDay: 0.9, usualWeather: 4 } as const;
-const WIND_SPREAD = { atOnce: 0.08, perRootDay: 0.09, usualWeather: 0.5 } as const;
+export const AIR_SPREAD_K = { atOnce: 0.4, perRootDay: 0.9, usualWeather: 4 } as const;
+export const WIND_SPREAD = { atOnce: 0.08, perRootDay: 0.09, usualWeather: 0.5 } as const;
 const MOST_WIND_SPREAD = 0.5;
 /** Errors of following runs are alike: they turn in about this many runs. */
 const RUNS_PER_TURN = 5;
@@ -29,7 +29,7 @@ const spreadAhead = ({ atOnce, perRootDay }: typeof AIR_SPREAD_K | typeof WIND_S
   atOnce + perRootDay * Math.sqrt(Math.max(0, leadHours) / HOURS_PER_DAY);
 
 /** Issue time of the newest run that stood at a time. */
-export const runIssuedMs = (asOfMs: number): number => {
+const runIssuedMs = (asOfMs: number): number => {
   const runMs = RUN_EVERY_HOURS * MS_PER_HOUR;
   return Math.floor(asOfMs / runMs) * runMs;
 };

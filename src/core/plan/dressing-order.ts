@@ -1,7 +1,7 @@
 import { coveredPatches } from "../labels";
 import { changeMinutes, Dressing, isNextToSkin } from "../outing";
 import type { LeakPoint, Side } from "../patches";
-import { phaseStarts, type Planned, type PlannedPiece, type PlannedWearing } from "./planned";
+import type { Planned, PlannedPiece, type PlannedWearing } from "./planned";
 
 /** Where a step is done. */
 export type DressingSpot = "home" | "vehicle" | "out";
@@ -174,10 +174,3 @@ export function dressingOrder(planned: Planned): DressingStep[] {
     ...out,
   ];
 }
-
-/** The phase that a step out there falls into. */
-export const phaseOfStep = (planned: Pick<Planned, "phases">, minute: number): number =>
-  Math.max(
-    0,
-    phaseStarts(planned).findLastIndex((start) => start <= minute),
-  );

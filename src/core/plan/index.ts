@@ -1,4 +1,4 @@
-export { dressingOrder, phaseOfStep, type DressingSpot, type DressingStep } from "./dressing-order";
+export { dressingOrder, type DressingSpot, type DressingStep } from "./dressing-order";
 export { cardMoments, turnBackMinute, watchYourselfMinute, type CardMoment, type DecidingSit } from "./field-card";
 export {
   PLAN_FIELDS,
@@ -17,5 +17,5 @@ export {
   type PackLine,
   type PackSum,
 } from "./packing-list";
-export { endOf, type Planned, type PlannedPiece, type PlannedWearing } from "./planned";
+export type { Planned, PlannedPiece, PlannedWearing } from "./planned";
 export type { Thing } from "./things";

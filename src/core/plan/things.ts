@@ -42,9 +42,9 @@ export const HARNESS_FROM_M = 1.8;
 /** A sit longer than this asks for something hot. */
 const HOT_DRINK_AFTER_MIN = 90;
 /** A lamp has a spare where the dark is met. */
-const FAR_FROM_SHELTER_MIN = 15;
+export const FAR_FROM_SHELTER_MIN = 15;
 const LIPS_BELOW_C = 0;
-const SUN_UP_DEG = 5;
+export const SUN_UP_DEG = 5;
 const SUN_STEP_MIN = 30;
 
 /** Whether any minute of the outing is dark; where the place is not known it is taken to be. */

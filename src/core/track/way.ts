@@ -4,7 +4,7 @@ import type { TrackPoint } from "./track-point";
 const EARTH_RADIUS_M = 6_371_008.8;
 const RAD_PER_DEG = Math.PI / 180;
 /** Rises and falls smaller than this are noise of the receiver (assumption). */
-const NOISE_M = 4;
+export const NOISE_M = 4;
 
 /** Distance between two points over a round earth, m. @source haversine formula (Sinnott 1984, from memory) */
 export function distanceM([latA, lonA]: TrackPoint, [latB, lonB]: TrackPoint): number {

@@ -1,3 +1,4 @@
+import { z } from "zod";
 import { problemsOf } from "../outing-file/parse";
 import type { FileProblem } from "../outing-file/problem";
 import { BACKUP_FORMAT, BACKUP_FORMAT_VERSION, backupSchema, type Backup } from "./backup-schema";
@@ -22,3 +23,9 @@ export function parseBackup(value: unknown): ParsedBackup {
   const parsed = backupSchema.safeParse(value);
   return parsed.success ? { ok: true, backup: parsed.data } : { ok: false, problems: problemsOf(parsed.error) };
 }
+
+/** JSON Schema of the newest version, for other programs. */
+export const backupJsonSchema = (): object => ({
+  title: `Umiak backup, format version ${BACKUP_FORMAT_VERSION}`,
+  ...z.toJSONSchema(backupSchema, { io: "input" }),
+});

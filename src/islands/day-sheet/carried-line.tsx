@@ -9,8 +9,11 @@ const kilograms = (grams: number): string => `${plainNumber(grams / G_PER_KG, 1)
 
 type Props = { readonly view: OutingView; readonly minute: number };
 
+/** At its end an outing is over: what was worn to the end is worn in its last minute. */
+const lastMinuteOf = ({ phases }: OutingView): number => phases.reduce((sum, { minutes }) => sum + minutes, 0) - 1;
+
 function Carried({ view, minute }: Props) {
-  const { wornG, packG, packL, unknownMass } = carriedAt(view.kit, view.wearings, minute);
+  const { wornG, packG, packL, unknownMass } = carriedAt(view.kit, view.wearings, Math.min(minute, lastMinuteOf(view)));
   if (view.wearings.length === 0) return null;
   return (
     <p className="text-muted py-0.5 text-xs" data-testid="carried">
@@ -22,4 +25,4 @@ function Carried({ view, minute }: Props) {
 }
 
 /** What is worn and what is in the pack at the minute read out. */
-export const CarriedLine = memo(Carried, drawnFrom<Props>("kit", "wearings"));
+export const CarriedLine = memo(Carried, drawnFrom<Props>("kit", "wearings", "phases"));

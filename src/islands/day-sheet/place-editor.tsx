@@ -236,7 +236,7 @@ export function PlaceEditor({ view }: { readonly view: OutingView }) {
         {view.place.name} <span className="text-muted text-sm font-normal">{view.place.timeZone}</span>
       </h2>
       <Seat setting={setting} />
-      <fieldset className="border-line flex flex-col gap-3 border-t pt-2">
+      <fieldset className="border-line flex min-w-0 flex-col gap-3 border-t pt-2">
         <legend className="font-semibold">The way in</legend>
         <Check
           label="Describe the way"
@@ -246,11 +246,11 @@ export function PlaceEditor({ view }: { readonly view: OutingView }) {
         {setting.walkIn && <WalkFields walkIn={setting.walkIn} />}
         <TrackFields view={view} />
       </fieldset>
-      <fieldset className="border-line flex flex-col gap-3 border-t pt-2">
+      <fieldset className="border-line flex min-w-0 flex-col gap-3 border-t pt-2">
         <legend className="font-semibold">Warmth and help</legend>
         <Safety setting={setting} />
       </fieldset>
-      <fieldset className="border-line flex flex-col gap-3 border-t pt-2">
+      <fieldset className="border-line flex min-w-0 flex-col gap-3 border-t pt-2">
         <legend className="font-semibold">Where on earth, for sun and dark</legend>
         <OnEarth setting={setting} />
       </fieldset>

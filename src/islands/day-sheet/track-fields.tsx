@@ -82,7 +82,7 @@ export function TrackFields({ view }: { readonly view: OutingView }) {
         <input
           type="file"
           accept=".gpx,application/gpx+xml"
-          className="field"
+          className="field w-full"
           onChange={(event) => void event.target.files?.[0]?.text().then(read)}
         />
       </label>
