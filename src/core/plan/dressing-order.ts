@@ -1,7 +1,7 @@
 import { coveredPatches } from "../labels";
 import { changeMinutes, Dressing, isNextToSkin } from "../outing";
 import type { LeakPoint, Side } from "../patches";
-import type { Planned, PlannedPiece, type PlannedWearing } from "./planned";
+import type { Planned, PlannedPiece, PlannedWearing } from "./planned";
 
 /** Where a step is done. */
 export type DressingSpot = "home" | "vehicle" | "out";
