@@ -22,7 +22,8 @@ async function keep(request, response) {
   const cache = await caches.open(KEPT);
   await cache.put(request, response);
   const keys = await cache.keys();
-  if (keys.length > MOST_KEPT) await Promise.all(keys.slice(0, keys.length - MOST_KEPT).map((key) => cache.delete(key)));
+  if (keys.length > MOST_KEPT)
+    await Promise.all(keys.slice(0, keys.length - MOST_KEPT).map((key) => cache.delete(key)));
 }
 
 async function fromServerFirst(request) {
@@ -75,7 +76,9 @@ async function keptPagesOf(path) {
 self.addEventListener("message", (event) => {
   const { kind, addresses = [], path = "" } = event.data ?? {};
   if (kind === "keep") {
-    event.waitUntil(keepAll(addresses).then(() => event.source?.postMessage({ kind: "kept", count: addresses.length })));
+    event.waitUntil(
+      keepAll(addresses).then(() => event.source?.postMessage({ kind: "kept", count: addresses.length })),
+    );
   }
   if (kind === "renew") event.waitUntil(keptPagesOf(path).then(keepAll));
 });
