@@ -50,11 +50,11 @@ export async function judgeInNewest(view: OutingView, forecast: ForecastView): P
 export function takeForecast(forecast: ForecastView): void {
   const view = $view.get();
   if (!view) return;
-  const { service, issuedAt } = forecast;
+  const { service, issuedAt, invented } = forecast;
   editContent("take the forecast over", {
     weather: hoursOfForecast(forecast),
     weatherShaped: false,
-    plan: { ...view.plan, forecast: { service, issuedAt } },
+    plan: { ...view.plan, forecast: { service, issuedAt, invented } },
   });
   $inNewest.set(null);
 }

@@ -1,5 +1,9 @@
 import { expect, test, type Page } from "@playwright/test";
+import { spawn } from "node:child_process";
+import { chmodSync, mkdtempSync, rmSync } from "node:fs";
 import { readFile } from "node:fs/promises";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
 import type { ForecastView } from "../../src/formats/wire/forecast-view";
 import type { OutingView } from "../../src/formats/wire/outing-view";
 import { minutesOf, minutesStill, openAt, openSheet, saved } from "./sheet";
@@ -34,7 +38,7 @@ test("a forecast is taken over, and a newer run says what it does to the verdict
   ).json()) as ForecastView;
   const { version, setting, weatherShaped, phases, wearings } = view;
   const weather = view.weather.map((hour) => ({ ...hour, airTemperatureC: hour.airTemperatureC - 4 }));
-  const plan = { ...view.plan, forecast: { service: older.service, issuedAt: older.issuedAt } };
+  const plan = { ...view.plan, forecast: { service: older.service, issuedAt: older.issuedAt, invented: true } };
   const put = await page.request.put(`/api/outings/${view.id}`, {
     data: { version, setting, weatherShaped, weather, phases, wearings, plan },
   });
@@ -159,4 +163,49 @@ test("a removed outing is had back, and its file is taken in again", async ({ pa
   await page.getByRole("button", { name: `Have it back ${name}` }).click();
   await page.goto(`/compare?one=${id}`);
   await expect(page.getByRole("link", { name, exact: true })).toBeVisible();
+});
+
+/** A server of its own on another port, to be stopped. */
+async function ownServer(port: number): Promise<{ readonly address: string; readonly stop: () => Promise<void> }> {
+  const folder = mkdtempSync(join(tmpdir(), "umiak-stopped-"));
+  chmodSync(folder, 0o755); // the postgres user has to pass
+  const env = { ...process.env, PORT: String(port), UMIAK_DATA_DIR: folder, DATABASE_URL: "" };
+  const server = spawn(process.execPath, ["scripts/run/main.mjs", "start"], { env, stdio: "ignore" });
+  const address = `http://127.0.0.1:${port}`;
+  await expect
+    .poll(
+      () =>
+        fetch(`${address}/api/health`).then(
+          (answer) => answer.ok,
+          () => false,
+        ),
+      { timeout: 120_000 },
+    )
+    .toBe(true);
+  const stop = (): Promise<void> =>
+    new Promise((resolve) => {
+      server.once("exit", () => {
+        rmSync(folder, { recursive: true, force: true });
+        resolve();
+      });
+      server.kill("SIGTERM");
+    });
+  return { address, stop };
+}
+
+test("the card opens on the phone after the server was stopped", async ({ browser }) => {
+  const { address, stop } = await ownServer(Number(process.env.UMIAK_TEST_PORT ?? 4479) + 20);
+  const page = await browser.newPage({ baseURL: address, viewport: { width: 390, height: 844 } });
+  const outings = (await (await page.request.get("/api/outings")).json()) as { id: string }[];
+  await page.goto(`/outings/${outings[0]!.id}/card`);
+  await keptOffline(page);
+  const turnBack = await page.getByTestId("turn-back").textContent();
+  await stop();
+  await expect(page.request.get("/api/health")).rejects.toThrow();
+  await page.goto("about:blank");
+  await page.goto(`/outings/${outings[0]!.id}/card`);
+  await expect(page.getByTestId("turn-back")).toHaveText(turnBack!);
+  await page.getByRole("button", { name: "Red light: off" }).click();
+  await expect(page.locator("html")).toHaveAttribute("data-theme", "red");
+  await page.close();
 });

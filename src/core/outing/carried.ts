@@ -17,7 +17,7 @@ export type Carried = {
 };
 
 /** Room a piece takes in a pack, L. */
-const packedVolumeL = ({ massG, traits }: Omit<Carriable, "id">): number =>
+export const packedVolumeL = ({ massG, traits }: Omit<Carriable, "id">): number =>
   traits.volumeL ?? (massG ?? 0) / PACKED_G_PER_L;
 
 /** Sums what is worn and what is in the pack at a minute; what waits in a vehicle or at home weighs nothing. */

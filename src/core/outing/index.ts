@@ -54,7 +54,7 @@ export { changeCost, changeMinutes, type ChangeCost } from "./changing";
 export { drySetOf, fallIn, withLever, type AfterFall, type Lever } from "./emergency";
 export { heatSpansOf } from "./heaters";
 export { dexterityOf } from "./hands";
-export { carriedAt, type Carried } from "./carried";
+export { carriedAt, packedVolumeL, type Carried } from "./carried";
 export { wearingProblems, type KnownPiece, type WearingProblem, type WearingProblemKind } from "./wearing-problems";
 export { isNextToSkin, usualWearing, type UsualWearing } from "./usual-wearing";
 export { walkEffort } from "./walk-effort";

@@ -15,6 +15,12 @@ export type DressingStep = {
   readonly act:
     | { readonly kind: "putOn" | "takeOff"; readonly piece: PlannedPiece; readonly side: Side | "both" }
     | { readonly kind: "keepOn"; readonly piece: PlannedPiece; readonly side: Side | "both" }
+    | {
+        readonly kind: "setClosures";
+        readonly piece: PlannedPiece;
+        readonly open: readonly LeakPoint[];
+        readonly without: readonly string[];
+      }
     | { readonly kind: "tuckUnderwear" }
     | { readonly kind: "strapThroughSlot"; readonly piece: PlannedPiece }
     | { readonly kind: "legsOverBoots"; readonly piece: PlannedPiece }
@@ -87,6 +93,21 @@ function putOn({ piece, wearing }: Change, spot: DressingSpot, minute: number): 
   };
 }
 
+const hasClosuresSet = ({ opened = [], withoutParts = [] }: PlannedWearing): boolean =>
+  opened.length + withoutParts.length > 0;
+
+const sameClosures = (one: PlannedWearing, other: PlannedWearing): boolean =>
+  JSON.stringify([one.opened ?? [], one.withoutParts ?? []]) ===
+  JSON.stringify([other.opened ?? [], other.withoutParts ?? []]);
+
+/** How zips, cuffs, hood and other parts of a piece stand from now on. */
+const setClosures = ({ piece, wearing }: Change, spot: DressingSpot, minute: number): DressingStep => ({
+  spot,
+  minute,
+  minutes: 0,
+  act: { kind: "setClosures", piece, open: wearing.opened ?? [], without: wearing.withoutParts ?? [] },
+});
+
 /** What some changes at one place and time come to, with what is seen to in between. */
 function stepsOf(
   changes: readonly Change[],
@@ -99,6 +120,7 @@ function stepsOf(
   const ordered = inOrder(changes);
   ordered.forEach((change, place) => {
     steps.push(putOn(change, spot, minute));
+    if (hasClosuresSet(change.wearing)) steps.push(setClosures(change, spot, minute));
     const { piece } = change;
     const isLastSock = piece.kind === "sock" && !ordered.slice(place + 1).some((later) => later.piece.kind === "sock");
     if (isLastSock && ordered.some((other) => isLegwear(other.piece) && isNextToSkin(other.piece))) {
@@ -142,14 +164,16 @@ export function dressingOrder(planned: Planned): DressingStep[] {
     const goesOn = (one: Change, others: readonly Change[]): boolean => others.some(({ piece }) => piece === one.piece);
     const off = ends.filter((change) => !goesOn(change, begins));
     const on = begins.filter((change) => !goesOn(change, ends));
-    const keptOn = begins
-      .filter((change) => goesOn(change, ends))
-      .map(({ piece, wearing }): DressingStep => ({
-        spot: "out",
-        minute,
-        minutes: 0,
-        act: { kind: "keepOn", piece, side: wearing.side },
-      }));
+    const keptOn = begins.flatMap((change): DressingStep[] => {
+      const before = ends.find(({ piece }) => piece === change.piece);
+      if (!before) return [];
+      const { piece, wearing } = change;
+      const side: DressingStep[] =
+        before.wearing.side === wearing.side
+          ? []
+          : [{ spot: "out", minute, minutes: 0, act: { kind: "keepOn", piece, side: wearing.side } }];
+      return sameClosures(before.wearing, wearing) ? side : [...side, setClosures(change, "out", minute)];
+    });
     const leavesGaps = on.some(({ piece }) => !LEAVES_NO_GAP.includes(piece.kind));
     const stays = all.filter(({ wearing }) => wearing.fromMinute < minute && wearing.toMinute > minute);
     const takeOff = inOrder(off)

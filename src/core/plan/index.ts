@@ -9,9 +9,9 @@ export {
   type OutingPlan,
 } from "./outing-plan";
 export {
-  massOf,
   PACK_GROUPS,
   packingList,
+  sumOf,
   type Missing,
   type PackGroup,
   type PackLine,

@@ -2,7 +2,12 @@ import type { Range } from "../errors";
 import type { TrackPoint } from "../track";
 
 /** The run of a forecast service that the hours were taken from. */
-export type ForecastTaken = { readonly service: string; readonly issuedAt: string };
+export type ForecastTaken = {
+  readonly service: string;
+  readonly issuedAt: string;
+  /** Made up by the program: said wherever the outing is shown. */
+  readonly invented: boolean;
+};
 
 /** Who knows of the outing, and when they are to call for help. */
 export type LeftWith = {

@@ -1,6 +1,6 @@
 import { isCareDue } from "../care";
 import { coveredPatches } from "../labels";
-import type { PieceKind } from "../outing";
+import { packedVolumeL, type PieceKind } from "../outing";
 import type { ExtraThing } from "./outing-plan";
 import type { Planned, PlannedPiece } from "./planned";
 import { needsDrySet, spareSet, THINGS, thingsFor, type Thing } from "./things";
@@ -34,7 +34,7 @@ export type PackLine = {
 };
 
 /** Room and mass of what is carried in, by what is known. */
-export type PackSum = { readonly massG: number; readonly unknownMass: number };
+export type PackSum = { readonly massG: number; readonly volumeL: number; readonly unknownMass: number };
 
 const FACE_WORN_BELOW_C = 4; // common practice, no source
 
@@ -123,14 +123,14 @@ export function packingList(planned: Planned, extras: readonly ExtraThing[] = []
   return PACK_GROUPS.flatMap((group) => all.filter((line) => line.group === group));
 }
 
-/** Mass of the pieces among some lines, g, and how many have none told. */
-export function massOf(lines: readonly PackLine[]): PackSum {
-  let massG = 0;
-  let unknownMass = 0;
+/** Mass and room of the pieces among some lines, g and L, and how many have no mass told. */
+export function sumOf(lines: readonly PackLine[]): PackSum {
+  let [massG, volumeL, unknownMass] = [0, 0, 0];
   for (const { what } of lines) {
     if (what.kind !== "piece") continue;
     if (what.piece.massG === undefined) unknownMass++;
     else massG += what.piece.massG;
+    volumeL += packedVolumeL({ massG: what.piece.massG ?? null, traits: what.piece.traits });
   }
-  return { massG, unknownMass };
+  return { massG, volumeL, unknownMass };
 }

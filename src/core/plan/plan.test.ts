@@ -101,7 +101,12 @@ describe("the dressing order", () => {
     const end = of.phases.reduce((sum, { minutes }) => sum + minutes, 0);
     const steps = dressingOrder(of);
     const on = steps.filter(({ act }) => act.kind === "putOn" || act.kind === "keepOn").length;
-    expect(on).toBe(of.wearings.length);
+    const unchanged = of.wearings.filter((own) =>
+      of.wearings.some(
+        (other) => other.pieceId === own.pieceId && other.toMinute === own.fromMinute && other.side === own.side,
+      ),
+    );
+    expect(on).toBe(of.wearings.length - unchanged.length);
     for (const { act, minute } of steps) {
       if (act.kind !== "takeOff") continue;
       expect(minute).toBeLessThan(end);
@@ -139,6 +144,23 @@ describe("the dressing order", () => {
     expect(placeOf(together("walkTrousers"), "walkTrousers")).toBeLessThan(
       placeOf(together("walkTrousers"), boot.pieceId),
     );
+  });
+});
+
+describe("zips and parts", () => {
+  it("are told where they stand open, and closed again when they change", () => {
+    const of = planned(lek);
+    const jacket = of.wearings.find(({ pieceId }) => pieceId === "fleeceJacket")!;
+    const [first, second] = [
+      { ...jacket, toMinute: 60, opened: ["neck" as const] },
+      { ...jacket, fromMinute: 60 },
+    ];
+    const steps = dressingOrder({ ...of, wearings: [...of.wearings.filter((own) => own !== jacket), first, second] });
+    const set = steps.flatMap(({ act, minute }) => (act.kind === "setClosures" ? [{ minute, open: act.open }] : []));
+    expect(set).toEqual([
+      { minute: jacket.fromMinute, open: ["neck"] },
+      { minute: 60, open: [] },
+    ]);
   });
 });
 

@@ -27,7 +27,7 @@ export const THINGS = {
   lipBalm: "faceAndEyes",
   fogCloth: "faceAndEyes",
   watch: "tools",
-  spareBatteries: "tools",
+  spareBatteries: "heat",
   traction: "tools",
   snowshoes: "tools",
   harness: "tools",

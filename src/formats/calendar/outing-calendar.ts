@@ -1,5 +1,6 @@
 import ical, { ICalAlarmType, ICalCalendarMethod } from "ical-generator";
 import { cardMoments } from "../wire/card-lists";
+import { inventedWords } from "../display/invented-words";
 import { endWords, momentWords } from "../display/card-words";
 import { instantAt } from "../outing-file/to-outing";
 import type { FieldCard } from "../wire/field-card";
@@ -22,7 +23,8 @@ export function outingCalendar(card: FieldCard, madeAt: Date): string {
   const { view, sit } = card;
   const instant = (minute: number): Date => new Date(instantAt(view.startsAt, minute));
   const calendar = ical({ name: view.name, method: ICalCalendarMethod.PUBLISH, prodId: "//umiak//outing//EN" });
-  const invented = view.invented ? "Invented demonstration. " : "";
+  const madeUp = inventedWords(view);
+  const invented = madeUp === null ? "" : `${madeUp.toUpperCase()}. `;
   const moments = cardMoments(view, sit);
   const end = view.phases.reduce((sum, { minutes }) => sum + minutes, 0);
   const { latitudeDeg, longitudeDeg } = view.setting;

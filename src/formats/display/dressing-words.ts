@@ -8,6 +8,14 @@ export const SPOT_WORDS: Readonly<Record<DressingSpot, string>> = {
 
 const sideWords = (side: "left" | "right" | "both"): string => (side === "both" ? "" : `, ${side} only`);
 
+const closureWords = (name: string, open: readonly string[], without: readonly string[]): string => {
+  const parts = [
+    ...(open.length > 0 ? [`zips and closures open at ${open.join(", ")}`] : []),
+    ...(without.length > 0 ? [`without ${without.join(", ")}`] : []),
+  ];
+  return `${name}: ${parts.length > 0 ? parts.join("; ") : "everything closed and on"}`;
+};
+
 /** A step of dressing in words. */
 export function stepWords({ act }: DressingStep): string {
   switch (act.kind) {
@@ -17,6 +25,8 @@ export function stepWords({ act }: DressingStep): string {
       return `take off: ${act.piece.name}${sideWords(act.side)}`;
     case "keepOn":
       return act.side === "both" ? `${act.piece.name}: both again` : `${act.piece.name}: ${act.side} only`;
+    case "setClosures":
+      return closureWords(act.piece.name, act.open, act.without);
     case "tuckUnderwear":
       return "tuck the long underwear flat into the socks, smooth every fold";
     case "strapThroughSlot":

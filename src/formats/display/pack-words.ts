@@ -5,7 +5,7 @@ export const PACK_GROUP_WORDS: Readonly<Record<PackGroup, string>> = {
   carried: "In the pack",
   vehicle: "Left at the vehicle",
   spare: "Spare dry set, in a waterproof pouch",
-  heat: "Heat and batteries for it",
+  heat: "Heat and batteries",
   faceAndEyes: "Face and eyes",
   emergency: "Emergency",
   food: "Food and drink",

@@ -37,6 +37,7 @@ export const outingLinesSchema: z.ZodType<OutingLine[]> = z.array(
     id,
     name: z.string(),
     invented: z.boolean(),
+    inventedWeather: z.boolean(),
     startsAt: instant,
     timeZone: z.string(),
     personId: z.uuid(),

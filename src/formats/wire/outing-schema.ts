@@ -26,7 +26,7 @@ const trackPointSchema = z.tuple([
 ]);
 /** What a plan holds besides what its figure follows from. */
 export const planSchema = z.strictObject({
-  forecast: z.strictObject({ service: nameSchema, issuedAt: instant }).optional(),
+  forecast: z.strictObject({ service: nameSchema, issuedAt: instant, invented: z.boolean() }).optional(),
   track: z.array(trackPointSchema).min(PLAN_RANGE.trackPoints[0]).max(PLAN_RANGE.trackPoints[1]).optional(),
   ticks: z.array(z.string().min(1).max(MOST_KEY)).max(PLAN_RANGE.ticks[1]).optional(),
   extras: z

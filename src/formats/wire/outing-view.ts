@@ -102,6 +102,8 @@ export type OutingLine = {
   readonly id: string;
   readonly name: string;
   readonly invented: boolean;
+  /** Its hours come from a forecast that is made up. */
+  readonly inventedWeather: boolean;
   readonly startsAt: string;
   readonly timeZone: string;
   readonly personId: string;

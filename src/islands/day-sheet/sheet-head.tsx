@@ -1,6 +1,7 @@
 import { useStore } from "@nanostores/react";
 import { CloudSun, Copy, HelpCircle, MapPin, Redo2, Shirt, Undo2 } from "lucide-react";
 import { lazy, Suspense, useEffect, useState, type ReactNode } from "react";
+import { inventedWords } from "@/formats/display/invented-words";
 import { clockText, dateText } from "@/formats/display/time";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { $selection } from "@/stores/day-sheet";
@@ -90,6 +91,7 @@ type Open = "weather" | "clothes" | "copy" | "help" | null;
 export function SheetHead({ view }: { readonly view: OutingView }) {
   useUndoKeys();
   const lastDone = useStore($lastDone);
+  const invented = inventedWords(view);
   const [open, setOpen] = useState<Open>(null);
   const close = (): void => setOpen(null);
   return (
@@ -100,10 +102,13 @@ export function SheetHead({ view }: { readonly view: OutingView }) {
           {view.place.name} · {view.person.name} · {dateText(view.startsAt, view.place.timeZone)} from{" "}
           {clockText(view.startsAt, view.place.timeZone)}
         </span>
-        {view.invented && (
-          <span className="text-accent-text text-sm" title="People, place, kit and weather are made up">
+        {invented && (
+          <span
+            className="text-accent-text text-sm"
+            title={view.invented ? "People, place, kit and weather are made up" : invented}
+          >
             {" "}
-            · Invented
+            · Invented{!view.invented && " weather"}
           </span>
         )}
       </h1>

@@ -1,5 +1,6 @@
 import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
+import { inventedWords } from "@/formats/display/invented-words";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText, dateText } from "@/formats/display/time";
 import { againstPlanWords, verdictWords } from "@/formats/display/words";
@@ -33,6 +34,7 @@ export default function Evening({ initial, verdict, careById, preferences }: Pro
   }, [initial]);
   const view = useStore($view) ?? initial;
   const { timeZone } = view.place;
+  const invented = inventedWords(view);
   return (
     <div className="flex flex-col gap-8 pt-5">
       <div>
@@ -45,7 +47,7 @@ export default function Evening({ initial, verdict, careById, preferences }: Pro
         <p className="text-muted">
           {view.place.name} · {view.person.name} · {dateText(view.startsAt, timeZone)} from{" "}
           {clockText(view.startsAt, timeZone)}
-          {view.invented && " · invented demonstration"}
+          {invented && ` · ${invented}`}
         </p>
         {verdict && (
           <p className="font-semibold">

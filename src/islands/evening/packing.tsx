@@ -1,4 +1,4 @@
-import { massOf, PACK_GROUPS, packingList, type PackGroup, type PackLine } from "@/core/plan";
+import { sumOf, PACK_GROUPS, packingList, type PackGroup, type PackLine } from "@/core/plan";
 import { plainNumber } from "@/formats/display/numbers";
 import { PACK_GROUP_WORDS, packLineWords } from "@/formats/display/pack-words";
 import type { OutingView } from "@/formats/wire/outing-view";
@@ -51,13 +51,19 @@ function Group({
   readonly lines: readonly PackLine[];
   readonly packed: ReadonlySet<string>;
 }) {
-  const { massG } = massOf(lines);
+  const { massG, volumeL, unknownMass } = sumOf(lines);
+  const isPacked = group !== "worn";
   if (lines.length === 0 && group !== "tools") return null;
   return (
     <section className="break-inside-avoid pt-4">
       <h3 className="border-ink flex justify-between border-b font-semibold">
         <span>{PACK_GROUP_WORDS[group]}</span>
-        {massG > 0 && <span className="text-muted text-sm font-normal">{plainNumber(massG / G_PER_KG, 1)} kg</span>}
+        {massG > 0 && (
+          <span className="text-muted text-sm font-normal">
+            {plainNumber(massG / G_PER_KG, 1)} kg{isPacked && `, about ${plainNumber(volumeL, 0)} L`}
+            {unknownMass > 0 && `, ${unknownMass} without a known mass`}
+          </span>
+        )}
       </h3>
       <ul>
         {lines.map((line) => (

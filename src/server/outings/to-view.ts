@@ -61,6 +61,7 @@ export const toLine = ({ outing, personName, placeName, timeZone }: ListedOuting
   id: outing.id,
   name: outing.name,
   invented: outing.invented,
+  inventedWeather: outing.plan.forecast?.invented ?? false,
   startsAt: outing.startsAt.toISOString(),
   timeZone,
   personId: outing.personId,
