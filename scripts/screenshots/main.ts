@@ -1,6 +1,7 @@
 // Takes the pictures of docs/screenshots from a running Umiak with demo data (./umiak start).
 import { mkdirSync } from "node:fs";
 import { chromium, type Page } from "@playwright/test";
+import { PREFERENCES_COOKIE } from "../../src/formats/display/preferences";
 
 const ADDRESS = process.env.UMIAK_URL ?? "http://127.0.0.1:4477";
 const FOLDER = "docs/screenshots";
@@ -21,15 +22,18 @@ async function openLek(page: Page): Promise<void> {
 async function picture(
   name: string,
   viewport: { width: number; height: number },
-  colorScheme: "light" | "dark",
+  colorScheme: "light" | "dark" | "red",
   show: (page: Page) => Promise<void>,
 ): Promise<void> {
-  const page = await browser.newPage({ viewport, colorScheme });
+  const page = await browser.newPage({ viewport, colorScheme: colorScheme === "red" ? "dark" : colorScheme });
+  const theme = encodeURIComponent(JSON.stringify({ theme: "red" }));
+  if (colorScheme === "red")
+    await page.context().addCookies([{ name: PREFERENCES_COOKIE, value: theme, url: ADDRESS }]);
   await show(page);
   await page.waitForLoadState("networkidle");
   const range = page.getByTestId("range").filter({ hasText: /\d/, visible: true });
-  if (/outings\/.*-/.test(page.url())) await range.first().waitFor();
-  await page.screenshot({ path: `${FOLDER}/${name}.png`, fullPage: name === "day-sheet-whole" });
+  if (/outings\/[^/]*-[^/]*$/.test(page.url())) await range.first().waitFor();
+  await page.screenshot({ path: `${FOLDER}/${name}.png` });
   await page.close();
   console.log(`${FOLDER}/${name}.png`);
 }
@@ -58,11 +62,30 @@ await picture("weather", WIDE, "light", async (page) => {
   await openLek(page);
   await page.getByRole("button", { name: "Weather", exact: true }).click();
 });
+await picture("forecast", WIDE, "light", async (page) => {
+  await openLek(page);
+  await page.getByRole("button", { name: "Weather", exact: true }).click();
+  await page.getByRole("button", { name: "Forecast", exact: true }).click();
+  await page.getByTestId("forecast-invented").waitFor();
+});
+await picture("packing", WIDE, "light", async (page) => {
+  await openLek(page);
+  await page.getByRole("link", { name: "Pack", exact: true }).click();
+  await page.getByTestId("packed").waitFor();
+});
+await picture("field-card", PHONE, "red", async (page) => {
+  await openLek(page);
+  await page.getByRole("link", { name: "Card", exact: true }).click();
+  await page
+    .getByTestId("card-next")
+    .filter({ hasText: /Next|Nothing/ })
+    .waitFor();
+});
+await picture("compare", WIDE, "dark", async (page) => void (await page.goto(`${ADDRESS}/compare`)));
 await picture("day-sheet-phone", PHONE, "light", async (page) => {
   await openLek(page);
   await page.getByRole("button", { name: /^Hour 06:00/ }).click();
 });
-await picture("day-sheet-whole", PHONE, "light", openLek);
 async function openKit(page: Page): Promise<void> {
   await page.goto(`${ADDRESS}/kit`);
   await page.getByRole("link", { name: "Runa", exact: true }).click();
@@ -89,31 +112,14 @@ await picture("side-by-side", WIDE, "light", async (page) => {
   }
   await page.getByRole("button", { name: "Side by side" }).click();
 });
-await picture("schools", WIDE, "light", async (page) => {
-  await openLek(page);
-  await page.getByText("How others would do it").click();
-  await page
-    .locator("details", { hasText: "How others would do it" })
-    .getByRole("button", { name: /^Try: / })
-    .first()
-    .waitFor();
-  await page.getByText("Heat of this minute").scrollIntoViewIfNeeded();
-});
 async function openFootwear(page: Page): Promise<void> {
   await page.goto(`${ADDRESS}/footwear`);
   await page.getByTestId("toes-last").nth(2).filter({ hasText: /\d/ }).waitFor();
 }
 await picture("footwear", WIDE, "light", openFootwear);
-await picture("footwear-phone", PHONE, "dark", openFootwear);
 await picture("handwear", WIDE, "light", async (page) => {
   await page.goto(`${ADDRESS}/handwear`);
   await page.getByTestId("task-lasts").first().filter({ hasText: /\d/ }).waitFor();
   await page.locator("[aria-busy=false]").first().waitFor();
-});
-await picture("outfits", WIDE, "light", async (page) => {
-  await openLek(page);
-  await page.getByRole("button", { name: "Add clothes" }).click();
-  await page.getByRole("button", { name: "Outfits" }).click();
-  await page.getByRole("button", { name: "The same as last time" }).waitFor();
 });
 await browser.close();

@@ -1,5 +1,5 @@
 import { atom } from "nanostores";
-import { drySetOf, withLever, type AfterFall, type Lever, type OutingResult } from "@/core/outing";
+import { drySetOf, withLever, type AfterFall, type AfterWalkOut, type Lever, type OutingResult } from "@/core/outing";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { kitOf, viewToOuting } from "@/formats/wire/view-to-outing";
 import { workerFor } from "@/workers/simulate-client";
@@ -18,6 +18,8 @@ export type Emergency = {
   readonly longer: LeverTold | null;
   readonly colder: LeverTold | null;
   readonly windier: LeverTold | null;
+  /** After so many minutes on foot, because the vehicle stays. */
+  readonly onFoot: AfterWalkOut | null;
   readonly wet: FallTold | null;
   readonly dry: FallTold | null;
   /** Names of the pieces that make the dry set. */
@@ -29,6 +31,7 @@ export type EmergencyAsked = {
   readonly hours: number;
   readonly colderK: number;
   readonly windFactor: number;
+  readonly walkMinutes: number;
   /** Of the fall. */
   readonly minute: number;
 };
@@ -79,7 +82,16 @@ export async function askEmergency(view: OutingView, asked: EmergencyAsked): Pro
     ask({ kind: "getsColder", byK: asked.colderK }),
     ask({ kind: "windier", factor: asked.windFactor }),
   ]);
+  const onFoot = await worker.onFoot(outing, asked.walkMinutes);
   const [wet, dry] = await Promise.all([fall(false), fall(true)]);
   if (own !== round) return;
-  $emergency.set({ longer, colder, windier, wet, dry, drySet: drySetOf(outing, kitOf(view)).map(({ name }) => name) });
+  $emergency.set({
+    longer,
+    colder,
+    windier,
+    onFoot,
+    wet,
+    dry,
+    drySet: drySetOf(outing, kitOf(view)).map(({ name }) => name),
+  });
 }

@@ -14,7 +14,16 @@ import { dayRun } from "@/core/day";
 import { CoreError } from "@/core/errors";
 import type { Steps } from "@/core/numeric";
 import { cautionsOf, goOrStay, standardOpinion } from "@/core/opinion";
-import { fallIn, simulateOuting, type AfterFall, type Outing, type Piece, type SitAnswer } from "@/core/outing";
+import {
+  fallIn,
+  simulateOuting,
+  walkOut,
+  type AfterFall,
+  type AfterWalkOut,
+  type Outing,
+  type Piece,
+  type SitAnswer,
+} from "@/core/outing";
 import { RANGE_MEMBERS, rangeMembersInSteps, type RangeMembers, type RestedBy } from "@/core/range";
 import { restedPerson, type RestedPerson } from "@/core/sitter";
 import { windShareAtSeat } from "@/core/weather";
@@ -109,6 +118,8 @@ const opinion = (outing: Outing, sit: SitAnswer): Opinion | null =>
 const fall = (outing: Outing, minute: number, walkMinutes: number | null, drySet: readonly Piece[]): AfterFall | null =>
   orNull(() => fallIn(outing, minute, walkMinutes, drySet));
 
+const onFoot = (outing: Outing, minutes: number): AfterWalkOut | null => orNull(() => walkOut(outing, minutes));
+
 const why = (outing: Outing, sit: SitAnswer): Trace | null => orNull(() => traceVerdict(outing, sit));
 
 const look = (outing: Outing, minute: number): MinuteLook | null => orNull(() => lookAt(outing, minute));
@@ -128,7 +139,7 @@ const preview = (outing: Outing, kit: readonly Piece[], changeId: string): Previ
     return changed && { changed, result: simulateOuting(changed, { rested: restedOf(changed) }) };
   });
 
-const api = { simulate, overtake, members, worths, opinion, why, look, fall, preview, feet, hands, piece };
+const api = { simulate, overtake, members, worths, opinion, why, look, fall, onFoot, preview, feet, hands, piece };
 export type SimulateWorker = typeof api;
 
 expose(api);

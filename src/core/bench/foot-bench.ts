@@ -1,5 +1,5 @@
 import { bodyParameters, SEGMENT_INDEX } from "../body";
-import { hoursToDry } from "../care";
+import { DRYING_ROOM, hoursToDry } from "../care";
 import { digitFlowWhenTight } from "../clothing";
 import { readLabel } from "../labels";
 import { LEVELS, LIMIT_TABLE, type Level } from "../limits";
@@ -129,16 +129,13 @@ function coldestFor(setting: BenchSetting, pieces: readonly Piece[]): number | n
   return bisect((airC) => (lasts(airC) ? 1 : -1), coldest, warmest, COLDEST_WITHIN_K);
 }
 
-/** A room where boots dry overnight (assumption). */
-const ROOM = { airC: 20, relativeHumidityPercent: 40 } as const;
-
 /** What the feet's clothes hold at the end of the hours asked, and how long it takes to dry. */
 function dryingOf(setting: BenchSetting, system: FootSystem): FootAnswer["drying"] {
   const { series } = simulateOuting(benchOuting(setting, piecesOf(system)), { only: ["toes"] });
   const gPerM2 = series.waterGPerM2.feet[series.minutes]!;
   const { skinAreaM2 } = bodyParameters(setting.person.body);
   const hours = (way: "pulledOut" | "fixed"): number | null =>
-    hoursToDry(gPerM2, way, ROOM.airC, ROOM.relativeHumidityPercent);
+    hoursToDry(gPerM2, way, DRYING_ROOM.airC, DRYING_ROOM.relativeHumidityPercent);
   const feetM2 = skinAreaM2[SEGMENT_INDEX.leftFoot]! + skinAreaM2[SEGMENT_INDEX.rightFoot]!;
   return { waterG: gPerM2 * feetM2, apartH: hours("pulledOut"), togetherH: hours("fixed") };
 }

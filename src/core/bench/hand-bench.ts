@@ -1,3 +1,4 @@
+import { hoursToDrySoaked } from "../care";
 import { EFFORT_CLASS } from "../effort";
 import { LEVELS, LIMIT_TABLE, type Level } from "../limits";
 import {
@@ -48,6 +49,8 @@ export type HandAnswer = {
   /** Minutes at rest until the fingers pass each level; `null` where they do not within the hours asked. */
   readonly restMinutes: Readonly<Record<Level, number | null>>;
   readonly tasks: readonly HandTask[];
+  /** Hours until all of it is dry that was soaked, each layer by itself in a room; `null` where one never is. */
+  readonly dryHours: number | null;
   /** Of the pair; `null` where a mass is not known. */
   readonly massG: number | null;
 };
@@ -124,12 +127,14 @@ export function handBench(setting: BenchSetting, layers: readonly Piece[]): Hand
   const resistances = resistancesAt(outing, 0);
   const { digitC, minutes } = simulateOuting(outing, { only: ["fingers"] }).series;
   const colder = digitC.leftFingers.map((value, minute) => Math.min(value, digitC.rightFingers[minute]!));
+  const drying = layers.map(({ label }) => hoursToDrySoaked(label, "pulledOut"));
   const masses = layers.map(({ massG }) => massG);
   return {
     fingersM2KPerW: resistances["fingers.left"]!,
     handM2KPerW: resistances["hand.left"]!,
     restMinutes: minutesBelow(colder, 0, minutes),
     tasks: ASKED.map((needed) => taskAnswer(setting, layers, needed)),
+    dryHours: drying.some((hours) => hours === null) ? null : Math.max(0, ...drying.map((hours) => hours!)),
     massG: masses.some((mass) => mass === undefined) ? null : masses.reduce<number>((total, mass) => total + mass!, 0),
   };
 }

@@ -1,5 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { starterPiece } from "@/formats/starter-kit/starter-pieces";
 import { hoursToDry, wetClothC } from "./drying";
+import { hoursToDrySoaked } from "./soaked";
 
 describe("drying indoors", () => {
   it("wet cloth is colder than the room, the more so the drier the air", () => {
@@ -20,5 +22,16 @@ describe("drying indoors", () => {
     expect(hoursToDry(350, "pulledOut", 20, 40)!).toBeLessThan(NIGHT_H);
     expect(hoursToDry(350, "fixed", 20, 40)!).toBeGreaterThan(NIGHT_H);
     expect(hoursToDry(350, "packed", 20, 40)).toBeNull();
+  });
+});
+
+describe("a soaked piece", () => {
+  const hours = (key: Parameters<typeof starterPiece>[0]): number => hoursToDrySoaked(starterPiece(key).label, "hung")!;
+
+  it("takes the longer the more fibre it has, and never dries in a stuff sack", () => {
+    expect(hours("base350Top")).toBeGreaterThan(hours("base200Top"));
+    expect(hours("feltShirt")).toBeGreaterThan(hours("base350Top"));
+    expect(hours("base200Top")).toBeGreaterThan(0);
+    expect(hoursToDrySoaked(starterPiece("feltShirt").label, "packed")).toBeNull();
   });
 });

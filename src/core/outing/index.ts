@@ -58,6 +58,7 @@ export { carriedAt, packedVolumeL, type Carried } from "./carried";
 export { wearingProblems, type KnownPiece, type WearingProblem, type WearingProblemKind } from "./wearing-problems";
 export { isNextToSkin, usualWearing, type UsualWearing } from "./usual-wearing";
 export { walkEffort } from "./walk-effort";
+export { walkOut, type AfterWalkOut, type Standing } from "./walk-out";
 export { walkMinutes } from "./walk-minutes";
 export { replayTo, type Moment } from "./replay";
 export { waterCells } from "./water-layers";

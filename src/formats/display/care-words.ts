@@ -1,3 +1,4 @@
+import { plainNumber } from "./numbers";
 import type { CareNeed, CareTask } from "@/core/care";
 
 /** What is done, as one would say it. */
@@ -17,3 +18,9 @@ export function careStandText({ everyWears, sinceWears, isDue }: CareNeed, doneO
     ? `due: ${wearsText(sinceWears)}${since}, every ${everyWears}`
     : `in ${wearsText(everyWears - sinceWears)}${doneOn === null ? "" : `, last ${doneOn}`}`;
 }
+
+/** "about 7 h" of drying in a room. */
+export const dryingText = (hours: number | null): string => {
+  if (hours === null) return "never by itself";
+  return hours === 0 ? "takes up no water worth counting" : `about ${plainNumber(hours, hours < 10 ? 1 : 0)} h`;
+};

@@ -7,12 +7,13 @@ import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { $emergency, askEmergency, type FallTold, type LeverTold } from "@/stores/emergency";
 import { NumberField } from "../number-field";
+import { OnFoot } from "./on-foot";
 
 type Props = { readonly view: OutingView; readonly minute: number; readonly preferences: Preferences };
 
 /** Asked once edits have paused: it is never waited for. */
 const QUIET_MS = 250;
-const LEVERS = { hours: 3, colderK: 8, windFactor: 2 };
+const LEVERS = { hours: 3, colderK: 8, windFactor: 2, walkMinutes: 120 };
 
 const minutesWords = (minutes: number | null, toShelter: boolean): string =>
   minutes === null ? (toShelter ? "not before shelter" : "not within four hours") : `after ${durationText(minutes)}`;
@@ -64,12 +65,13 @@ function Fall({
 function Answers({ view, minute, preferences }: Props) {
   const [hours, setHours] = useState(LEVERS.hours);
   const [colderK, setColderK] = useState(LEVERS.colderK);
+  const [walkMinutes, setWalkMinutes] = useState(LEVERS.walkMinutes);
   const told = useStore($emergency);
   useEffect(() => {
-    const asked = { hours, colderK, windFactor: LEVERS.windFactor, minute };
+    const asked = { hours, colderK, windFactor: LEVERS.windFactor, walkMinutes, minute };
     const timer = setTimeout(() => void askEmergency(view, asked), QUIET_MS);
     return () => clearTimeout(timer);
-  }, [view, hours, colderK, minute]);
+  }, [view, hours, colderK, walkMinutes, minute]);
   const clock = clockText(instantAt(view.startsAt, minute), view.place.timeZone);
   return (
     <>
@@ -94,11 +96,22 @@ function Answers({ view, minute, preferences }: Props) {
           decimals={0}
           onChange={setColderK}
         />
+        <NumberField
+          label="The vehicle stays: on foot for"
+          unit="min"
+          value={walkMinutes}
+          low={10}
+          high={600}
+          step={10}
+          decimals={0}
+          onChange={(minutes) => setWalkMinutes(Math.round(minutes))}
+        />
       </div>
       <ul className="text-sm" aria-live="polite">
         <Lever words={`${plainNumber(hours, 1)} h longer`} told={told?.longer ?? null} />
         <Lever words={`${plainNumber(colderK, 0)} K colder all day`} told={told?.colder ?? null} />
         <Lever words={`${LEVERS.windFactor} times the wind`} told={told?.windier ?? null} />
+        <OnFoot view={view} told={told?.onFoot ?? null} preferences={preferences} />
       </ul>
       <h3 className="text-sm font-semibold">Into the water at {clock}, the minute read out</h3>
       {told?.wet ? (

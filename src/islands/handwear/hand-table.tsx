@@ -2,6 +2,7 @@ import { TASK_MINUTES, type HandAnswer } from "@/core/bench";
 import { LEVELS, LIMIT_TABLE, type Level } from "@/core/limits";
 import { DEXTERITY } from "@/core/outing";
 import { cloFromInsulation } from "@/core/units";
+import { dryingText } from "@/formats/display/care-words";
 import { fingerText, offText, rewarmText, taskText } from "@/formats/display/hand-words";
 import { degreesText, fixedNumber, plainNumber } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
@@ -35,6 +36,7 @@ const rowsOf = ({ level, hours, preferences }: Pick<Props, "level" | "hours" | "
   })),
   { title: "At the fingers, skin to air", text: ({ fingersM2KPerW }) => clo(fingersM2KPerW) },
   { title: "Over the hand", text: ({ handM2KPerW }) => clo(handM2KPerW) },
+  { title: "Soaked, layers apart in a room, dry after", text: ({ dryHours }) => dryingText(dryHours) },
   {
     title: "All of it, a pair",
     text: ({ massG }) => (massG === null ? "mass not known" : `${plainNumber(massG, 0)} g`),

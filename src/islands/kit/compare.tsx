@@ -1,10 +1,12 @@
 import { useStore } from "@nanostores/react";
 import { useState } from "react";
 import { BENCH_WINDS_M_PER_S, pieceInWind } from "@/core/bench";
+import { hoursToDrySoaked } from "@/core/care";
 import { coveredPatches } from "@/core/labels";
 import { DEXTERITY, NOISE, WATER_RESISTANCE, type Piece } from "@/core/outing";
 import { PATCHES, type Patch } from "@/core/patches";
 import { cloFromInsulation } from "@/core/units";
+import { dryingText } from "@/formats/display/care-words";
 import { contestWords, printedGrams } from "@/formats/display/compare-words";
 import { fixedNumber, moneyText, plainNumber, windText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
@@ -97,6 +99,7 @@ const ROWS: readonly { readonly title: string; readonly text: (piece: KitPiece, 
     title: "Packed",
     text: ({ traits }) => (traits.volumeL === undefined ? "not known" : `${plainNumber(traits.volumeL, 1)} L`),
   },
+  { title: "Soaked, dry in a room after", text: ({ label }) => dryingText(hoursToDrySoaked(label, "hung")) },
   { title: "Noise", text: ({ traits }) => stepOf(NOISE, traits.noise) },
   { title: "Water", text: ({ traits }) => stepOf(WATER_RESISTANCE, traits.waterResistance) },
   {
