@@ -6,7 +6,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { ForecastView } from "../../src/formats/wire/forecast-view";
 import type { OutingView } from "../../src/formats/wire/outing-view";
-import { minutesOf, minutesStill, openAt, openSheet, saved } from "./sheet";
+import { listening, minutesOf, minutesStill, openAt, openSheet, saved } from "./sheet";
 
 /** A way of two kilometres up a hill, invented. */
 const GPX = `<gpx version="1.1" creator="test" xmlns="http://www.topografix.com/GPX/1/1"><trk><name>Way</name><trkseg>${Array.from(
@@ -73,6 +73,7 @@ test("the walk in comes from a GPX file, with its minutes; the place leaves only
   await expect(page.getByRole("button", { name: "Save place and way as GPX" })).toBeDisabled();
 
   await page.goto(`/outings/${idOf(page)}/pack`);
+  await listening(page);
   await page.getByLabel(/^Show the coordinates/).check();
   await expect(saved(page)).toBeVisible();
   await page.goto(`/outings/${idOf(page)}`);
@@ -87,6 +88,8 @@ test("the walk in comes from a GPX file, with its minutes; the place leaves only
 test("what is packed stays ticked; own things and who knows of it are kept", async ({ page }) => {
   await openSheet(page);
   await page.getByRole("link", { name: "Pack", exact: true }).click();
+  await expect(page.getByTestId("packed")).toBeVisible();
+  await listening(page);
   await page.getByLabel(/^headlamp/).check();
   await page.getByLabel("What else to take").fill("spotting scope");
   await page.keyboard.press("Enter");
@@ -113,10 +116,12 @@ test("the card and the sheet are there without a network; what is edited meanwhi
   await context.setOffline(true);
   await page.reload();
   await expect(page.getByTestId("turn-back")).toHaveText(/Turn back \d\d:\d\d/);
+  await listening(page);
   await expect(page.getByText(/^Place:/)).toHaveCount(0);
   await page.getByRole("button", { name: "Red light: off" }).click();
   await expect(page.locator("html")).toHaveAttribute("data-theme", "red");
   await page.reload();
+  await listening(page);
   await expect(page.getByTestId("card-next")).toHaveText(/Next|Nothing more/);
   await page.getByRole("button", { name: "Red light: o" }).click();
 
@@ -151,6 +156,7 @@ test("a removed outing is had back, and its file is taken in again", async ({ pa
   await openSheet(page);
   const { name, id } = await viewOf(page);
   await page.goto("/backup");
+  await listening(page);
   const exported = page.waitForEvent("download");
   await page.getByRole("link", { name: `Export ${name}` }).click();
   const path = await (await exported).path();
@@ -158,6 +164,7 @@ test("a removed outing is had back, and its file is taken in again", async ({ pa
   await page.goto("/");
   await expect(page.getByRole("link", { name })).toHaveCount(0);
   await page.goto("/backup");
+  await listening(page);
   await page.getByLabel("A file made by Backup or by Export").setInputFiles(path);
   await expect(page.getByTestId("restored")).toContainText("0 outings put back; 1 were here already");
   await page.getByRole("button", { name: `Have it back ${name}` }).click();
@@ -205,6 +212,7 @@ test("the card opens on the phone after the server was stopped", async ({ browse
   await page.goto("about:blank");
   await page.goto(`/outings/${outings[0]!.id}/card`);
   await expect(page.getByTestId("turn-back")).toHaveText(turnBack!);
+  await listening(page);
   await page.getByRole("button", { name: "Red light: off" }).click();
   await expect(page.locator("html")).toHaveAttribute("data-theme", "red");
   await page.close();

@@ -1,7 +1,7 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
 import { openKit, piecesList } from "./kit";
-import { openSheet } from "./sheet";
+import { listening, openSheet } from "./sheet";
 
 const SCREENS = [
   { name: "light, wide", width: 1280, height: 800, colorScheme: "light" },
@@ -41,6 +41,7 @@ for (const { name, width, height, colorScheme } of SCREENS) {
       await page.goto(`${sheet}/card`);
       await expect(page.getByTestId("card-next")).toHaveText(/Next|Nothing more/);
       expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+      await listening(page);
       await page.getByRole("button", { name: "Red light: off" }).click();
       expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
       expect(await wide()).toBe(false);

@@ -20,6 +20,10 @@ export async function openAt(page: Page, address: string): Promise<void> {
   await expect(page.getByTestId("minutes-still")).toBeVisible();
 }
 
+/** Every island listens: what is pressed or typed before is lost. */
+export const listening = async (page: Page): Promise<void> =>
+  void (await page.waitForFunction(() => !document.querySelector("astro-island[ssr]")));
+
 export const minutesField = (page: Page): Locator => page.getByLabel("Minutes", { exact: true });
 
 export const minutesStill = (page: Page): Locator => page.getByTestId("minutes-still");

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { openSheet, saved } from "./sheet";
+import { openSheet, saved, listening } from "./sheet";
 
 const CHAR = "Char through the ice";
 
@@ -81,6 +81,7 @@ test("skin on metal, glass and batteries follow the minute and what is typed", a
 test("the method page tells equations, assumptions and beliefs with figures that move", async ({ page }) => {
   await page.goto("/method");
   await expect(page.getByRole("heading", { name: "12. Water" })).toBeVisible();
+  await listening(page);
   const grams = page.getByRole("region", { name: "Grams compare and add up" });
   const before = await grams.getByText(/^a boot's batting/).textContent();
   await grams.getByLabel("Printed").fill("800");
