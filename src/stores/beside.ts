@@ -23,7 +23,7 @@ export const $look = atom<MinuteLook | null>(null);
 export const $why = atom<Trace | null>(null);
 
 /** What is asked is given up when overtaken, so that little quiet is enough. */
-const QUIET_MS = 25;
+const QUIET_MS = 12;
 
 const sameContent = (one: OutingView | null, other: OutingView): boolean =>
   one?.weather === other.weather &&

@@ -21,6 +21,6 @@ export {
   type MaterialKind,
   type SolidSubstance,
 } from "./material";
-export { coveredPatches, readLabel, type MaterialRead, type PatchReading } from "./read-label";
+export { coveredMask, coveredPatches, readLabel, type MaterialRead, type PatchReading } from "./read-label";
 export { gramReading, type GramReading } from "./gram-reading";
 export { readMaterial, type MaterialReading } from "./reading";

@@ -148,3 +148,14 @@ export function coveredPatches(label: Label): readonly Patch[] {
   knownPatches.set(label, inOrder);
   return inOrder;
 }
+
+const knownMasks = new WeakMap<Label, number>();
+
+/** The same as bits by the order of PATCHES: two labels share a part where their bits do. */
+export function coveredMask(label: Label): number {
+  const known = knownMasks.get(label);
+  if (known !== undefined) return known;
+  const mask = coveredPatches(label).reduce((bits, patch) => bits | (1 << PATCHES.indexOf(patch)), 0);
+  knownMasks.set(label, mask);
+  return mask;
+}

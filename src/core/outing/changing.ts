@@ -1,5 +1,4 @@
-import { coveredPatches } from "../labels";
-import type { Patch } from "../patches";
+import { coveredMask, coveredPatches } from "../labels";
 import type { Wearing } from "./outing";
 import type { Piece, PieceKind } from "./piece";
 import { isNextToSkin } from "./usual-wearing";
@@ -72,14 +71,12 @@ export function changeWindows(worn: readonly WornPiece[]): ChangeWindow[] {
     });
 }
 
-const shares = (one: readonly Patch[], other: readonly Patch[]): boolean => one.some((patch) => other.includes(patch));
-
 /** Whether a piece has to come off so that another can be changed: it lies further out over some of the same parts. */
 export const liesOver = (outer: WornPiece, changed: WornPiece): boolean =>
   outer !== changed &&
   outer.rank > changed.rank &&
   outer.piece.kind !== "pad" &&
-  shares(coveredPatches(outer.piece.label), coveredPatches(changed.piece.label));
+  (coveredMask(outer.piece.label) & coveredMask(changed.piece.label)) !== 0;
 
 /** What one change costs out there. */
 export type ChangeCost = {

@@ -1,5 +1,5 @@
 import type { BodyPerson } from "../body";
-import { DIGIT_COUNT, DIGITS } from "../digits";
+import { DIGIT_COUNT } from "../digits";
 import { WORN_J_PER_KG_K, type StorePlan } from "../sitter";
 import type { Piece } from "./piece";
 import { siteAreasM2 } from "./site-areas";
@@ -41,6 +41,8 @@ export class ArealMasses {
 
 const OUTER_AIR_M2K_PER_W = 0.1; // to place the store in the stack only (assumption)
 
+const NO_PIECES: ReadonlyMap<number, number> = new Map();
+
 /** What of a dress stores heat over fingers and toes; `null` where no mass is known. */
 export function storePlanOf(
   owned: readonly (readonly OwnedLayer[])[],
@@ -49,30 +51,50 @@ export function storePlanOf(
 ): StorePlan | null {
   const capacityJPerM2K = new Float64Array(DIGIT_COUNT);
   const insideShare = new Float64Array(DIGIT_COUNT).fill(1);
-  const pieces = DIGITS.map((_, digit) => {
-    const stored = new Map<number, number>();
+  const pieces: ReadonlyMap<number, number>[] = [];
+  let stores = false;
+  for (let digit = 0; digit < DIGIT_COUNT; digit++) {
     const site = SITE_OF_DIGIT[digit]!;
-    if (site < 0) return stored;
+    const layers = site < 0 ? [] : owned[site]!;
+    pieces.push(layers.length === 0 ? NO_PIECES : capacitiesOf(layers, owned, masses));
+    if (layers.length === 0) continue;
     const shells = stacks[site]?.shellsM2KPerW ?? [];
-    const all = shells.reduce((sum, shell) => sum + shell, OUTER_AIR_M2K_PER_W);
-    let inside = 0;
-    let weighted = 0;
-    owned[site]!.forEach(({ piece, place }, layer) => {
+    let all = OUTER_AIR_M2K_PER_W;
+    for (const shell of shells) all += shell;
+    let [inside, weighted, capacity] = [0, 0, 0];
+    for (let layer = 0; layer < layers.length; layer++) {
       const shell = shells[layer] ?? 0;
-      const sites = (): number[] =>
-        owned.flatMap((layers, other) => (layers.some((own) => own.piece === piece) ? [other] : []));
-      const overToes = piece.kind === "footwear" ? TOE_SHARE_OF_BOOT_MASS : 1;
-      const capacity = masses.of(piece, sites) * overToes * WORN_J_PER_KG_K;
-      weighted += capacity * (inside + shell / 2);
+      const own = layerCapacity(layers[layer]!, owned, masses);
+      weighted += own * (inside + shell / 2);
       inside += shell;
-      capacityJPerM2K[digit] = capacityJPerM2K[digit]! + capacity;
-      stored.set(place, (stored.get(place) ?? 0) + capacity);
-    });
-    const capacity = capacityJPerM2K[digit]!;
-    if (capacity > 0) {
-      insideShare[digit] = Math.min(1 - LEAST_SHARE, Math.max(LEAST_SHARE, weighted / capacity / all));
+      capacity += own;
     }
-    return stored;
-  });
-  return capacityJPerM2K.some((capacity) => capacity > 0) ? { pieces, capacityJPerM2K, insideShare } : null;
+    if (capacity === 0) continue;
+    stores = true;
+    capacityJPerM2K[digit] = capacity;
+    insideShare[digit] = Math.min(1 - LEAST_SHARE, Math.max(LEAST_SHARE, weighted / capacity / all));
+  }
+  return stores ? { pieces, capacityJPerM2K, insideShare } : null;
+}
+
+/** What a layer's piece stores over a digit, J per K and m² of digit skin. */
+function layerCapacity({ piece }: OwnedLayer, owned: readonly (readonly OwnedLayer[])[], masses: ArealMasses): number {
+  const overToes = piece.kind === "footwear" ? TOE_SHARE_OF_BOOT_MASS : 1;
+  return masses.of(piece, () => sitesWith(piece, owned)) * overToes * WORN_J_PER_KG_K;
+}
+
+const sitesWith = (piece: Piece, owned: readonly (readonly OwnedLayer[])[]): number[] =>
+  owned.flatMap((layers, site) => (layers.some((own) => own.piece === piece) ? [site] : []));
+
+/** By the place of each piece in the outing. */
+function capacitiesOf(
+  layers: readonly OwnedLayer[],
+  owned: readonly (readonly OwnedLayer[])[],
+  masses: ArealMasses,
+): ReadonlyMap<number, number> {
+  const stored = new Map<number, number>();
+  for (const layer of layers) {
+    stored.set(layer.place, (stored.get(layer.place) ?? 0) + layerCapacity(layer, owned, masses));
+  }
+  return stored;
 }

@@ -1,5 +1,5 @@
 import { SEGMENT_COUNT, SEGMENT_INDEX, SEGMENTS, type Segment } from "../body";
-import { airGapInsulation, ORDINARY_VAPOUR_INDEX, type Layer } from "../clothing";
+import { airGapInsulation, ORDINARY_VAPOUR_INDEX, type Layer, type Stack } from "../clothing";
 import { isDigitPatch, SITES } from "../patches";
 import { MOST_LAYERS_FOLLOWED, PASSES_BY_RESISTANCE, type WaterPlan } from "../water";
 import type { Outing } from "./outing";
@@ -35,15 +35,31 @@ const LEAST_OUTER_SHARE = 0.05;
 const waterResistance = ({ piece, layer }: OwnedLayer): number =>
   piece.waterResistance ?? RESISTANCE_BY_FACE.find(([most]) => layer.airPermeabilityLPerM2S <= most)?.[1] ?? 0;
 
-/** Shares of the vapour's way: ordinary by warmth, what the outermost adds so that the whole is as tight as its face. */
-function vapourShares(owned: readonly OwnedLayer[], dryShares: readonly number[]): number[] {
-  const indexOf = ({ layer }: OwnedLayer): number => layer.vapourIndex ?? ORDINARY_VAPOUR_INDEX;
-  const outer = indexOf(owned.at(-1)!);
-  const last = owned.length - 1;
-  const inner = dryShares.map((share, place) => (place === last ? 0 : (share * outer) / indexOf(owned[place]!)));
-  const ofInner = inner.reduce((sum, share) => sum + share, 0);
+const vapourIndexOf = ({ layer }: OwnedLayer): number => layer.vapourIndex ?? ORDINARY_VAPOUR_INDEX;
+
+/**
+ * Writes shares of the vapour's way: ordinary by warmth, what the outermost adds so that the whole is as tight as its face.
+ * @param dryShare already written, from the same place on
+ */
+function writeVapourShares(
+  { vapourShare, dryShare }: Pick<WaterPlan, "vapourShare" | "dryShare">,
+  from: number,
+  owned: readonly OwnedLayer[],
+  layers: number,
+): void {
+  const last = layers - 1;
+  const outer = vapourIndexOf(owned[last]!);
+  let ofInner = 0;
+  for (let layer = 0; layer < last; layer++) {
+    const share = (dryShare[from + layer]! * outer) / vapourIndexOf(owned[layer]!);
+    vapourShare[from + layer] = share;
+    ofInner += share;
+  }
   const ofOuter = Math.max(LEAST_OUTER_SHARE, 1 - ofInner);
-  return inner.map((share, place) => (place === last ? ofOuter : share) / (ofInner + ofOuter));
+  vapourShare[from + last] = ofOuter;
+  for (let layer = 0; layer < layers; layer++) {
+    vapourShare[from + layer] = vapourShare[from + layer]! / (ofInner + ofOuter);
+  }
 }
 
 /** Share of a layer's shell that is cloth; the gap under it does not get wet. */
@@ -64,19 +80,53 @@ const LEFT_OF: readonly number[] = SEGMENTS.map(
   (segment, place) => SEGMENT_INDEX[segment.replace("right", "left") as Segment] ?? place,
 );
 
-type Followed = { readonly layers: readonly OwnedLayer[] } | null;
+/** Layers of a segment that are followed; `null` where none are. */
+type Followed = { readonly stack: Stack; readonly owned: readonly OwnedLayer[]; readonly layers: number } | null;
 
 function twinOf(bySegment: readonly Followed[], segment: number): number {
   const left = LEFT_OF[segment]!;
-  const [own, other] = [bySegment[segment]?.layers ?? [], bySegment[left]?.layers ?? []];
-  const isAlike =
-    own.length === other.length &&
-    own.every(({ layer, place }, at) => layer === other[at]!.layer && place === other[at]!.place);
-  return isAlike ? left : segment;
+  const [own, other] = [bySegment[segment], bySegment[left]];
+  if (left === segment || !own || !other) return own === other ? left : segment;
+  if (own.layers !== other.layers) return segment;
+  for (let layer = 0; layer < own.layers; layer++) {
+    const [one, two] = [own.owned[layer]!, other.owned[layer]!];
+    if (one.layer !== two.layer || one.place !== two.place) return segment;
+  }
+  return left;
 }
 
 /** Cells of water an outing's pieces have. */
 export const waterCells = (pieces: readonly Piece[]): number => pieces.length * SEGMENT_COUNT;
+
+/** The layers followed on each segment. */
+function followedOn(owned: readonly (readonly OwnedLayer[])[], stacks: SiteStacks): Followed[] {
+  return SITE_OF_SEGMENT.map((site) => {
+    const stack = stacks[site]!;
+    const own = owned[site]!;
+    if (stack === null || stack.stillM2KPerW <= 0 || stack.shellsM2KPerW.length !== own.length) return null;
+    return { stack, owned: own, layers: Math.min(own.length, MOST_LAYERS_FOLLOWED) };
+  });
+}
+
+/** Writes one segment's layers from a place on. */
+function writeSegment(
+  plan: WaterPlan,
+  segment: number,
+  from: number,
+  { stack, owned, layers }: NonNullable<Followed>,
+): void {
+  for (let within = 0; within < layers; within++) {
+    const { layer, place } = owned[within]!;
+    const at = from + within;
+    plan.cell[at] = place * SEGMENT_COUNT + segment;
+    plan.dryShare[at] = stack.shellsM2KPerW[within]! / stack.stillM2KPerW;
+    plan.massGPerM2[at] = layer.absorbingGPerM2 ?? 0;
+    plan.lossAtOwnMass[at] = layer.lossAtOwnMass ? layer.lossAtOwnMass * clothShare(layer) : 0;
+    if (!layer.rigidWall) plan.under[segment] = at;
+  }
+  writeVapourShares(plan, from, owned, layers);
+  plan.passes[segment] = PASSES_BY_RESISTANCE[waterResistance(owned[layers - 1]!)]!;
+}
 
 /**
  * How water meets the layers of a dress.
@@ -84,16 +134,10 @@ export const waterCells = (pieces: readonly Piece[]): number => pieces.length * 
  * @returns `null` where nothing worn takes up water
  */
 export function waterPlanOf(owned: readonly (readonly OwnedLayer[])[], stacks: SiteStacks): WaterPlan | null {
-  const bySegment = SITE_OF_SEGMENT.map((site) => {
-    const stack = stacks[site]!;
-    const layers = owned[site]!;
-    const isFollowed = stack !== null && stack.stillM2KPerW > 0 && stack.shellsM2KPerW.length === layers.length;
-    return isFollowed ? { stack, layers: layers.slice(0, MOST_LAYERS_FOLLOWED) } : null;
-  });
-  if (!bySegment.some((followed) => followed?.layers.some(({ layer }) => (layer.absorbingGPerM2 ?? 0) > 0)))
-    return null;
-  const count = bySegment.reduce((sum, followed) => sum + (followed?.layers.length ?? 0), 0);
-  const plan = {
+  const bySegment = followedOn(owned, stacks);
+  let count = 0;
+  for (const followed of bySegment) count += followed?.layers ?? 0;
+  const plan: WaterPlan = {
     first: new Int32Array(SEGMENT_COUNT + 1),
     cell: new Int32Array(count),
     dryShare: new Float64Array(count),
@@ -102,26 +146,17 @@ export function waterPlanOf(owned: readonly (readonly OwnedLayer[])[], stacks: S
     lossAtOwnMass: new Float64Array(count),
     passes: new Float64Array(SEGMENT_COUNT).fill(1),
     under: new Int32Array(SEGMENT_COUNT).fill(-1),
-    twin: Int32Array.from(bySegment, (_, segment) => twinOf(bySegment, segment)),
+    twin: new Int32Array(SEGMENT_COUNT),
   };
   let next = 0;
-  bySegment.forEach((followed, segment) => {
+  for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
+    const followed = bySegment[segment]!;
     plan.first[segment] = next;
-    if (!followed) return;
-    const { stack, layers } = followed;
-    const dryShares = layers.map((_, place) => stack.shellsM2KPerW[place]! / stack.stillM2KPerW);
-    const vapour = vapourShares(layers, dryShares);
-    layers.forEach(({ layer, place }, within) => {
-      plan.cell[next] = place * SEGMENT_COUNT + segment;
-      plan.dryShare[next] = dryShares[within]!;
-      plan.vapourShare[next] = vapour[within]!;
-      plan.massGPerM2[next] = layer.absorbingGPerM2 ?? 0;
-      plan.lossAtOwnMass[next] = (layer.lossAtOwnMass ?? 0) * clothShare(layer);
-      if (!layer.rigidWall) plan.under[segment] = next;
-      next++;
-    });
-    plan.passes[segment] = PASSES_BY_RESISTANCE[waterResistance(layers.at(-1)!)]!;
-  });
+    plan.twin[segment] = twinOf(bySegment, segment);
+    if (!followed) continue;
+    writeSegment(plan, segment, next, followed);
+    next += followed.layers;
+  }
   plan.first[SEGMENT_COUNT] = next;
-  return plan;
+  return plan.massGPerM2.some((mass) => mass > 0) ? plan : null;
 }
