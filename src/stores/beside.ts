@@ -73,7 +73,7 @@ function keeper<Answer>(into: WritableAtom<Answer | null>, ask: (asked: Asked) =
     asking = true;
     const answer = await ask(asked).catch(() => null);
     asking = false;
-    if (sameContent($view.get(), asked.view)) into.set(answer);
+    if (asked.ticket === ticket && sameContent($view.get(), asked.view)) into.set(answer);
     else askSoon();
   };
   return () => void work();
@@ -109,8 +109,13 @@ export function keepBeside(): () => void {
       for (const shown of [$range, $opinion, $worths, $why]) shown.set(null);
       askSoon();
     }),
+    // An edit, or taking hold of something, frees the processor for the answer at once: what is worked out is outdated.
+    $view.listen((view, before) => {
+      if (view && before && !sameContent(before, view)) overtakeAll();
+    }),
     $heldMinutes.listen((held) => {
       if (held === null) askSoon();
+      else overtakeAll();
     }),
   ];
   return () => {
