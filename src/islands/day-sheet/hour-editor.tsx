@@ -96,7 +96,7 @@ export function HourEditor({
       </div>
       <p className="text-muted text-sm">
         {hour.cloudShare === null && "Cloud is not known: sky and sun are left out. "}
-        Rain and snow are shown; what wet does to clothes is not counted yet.
+        Rain and snow wet the clothes: the water in them is drawn under the curves.
       </p>
       <p className="flex gap-2">
         <button type="button" className="press" disabled={index === 0} onClick={() => go(index - 1)}>
