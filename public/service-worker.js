@@ -73,12 +73,20 @@ async function keptPagesOf(path) {
   return keys.map(({ url }) => url).filter((url) => new URL(url).pathname.startsWith(path));
 }
 
+/** What is not kept yet: a page that was loaded through this worker is, and built files never change. */
+async function notKept(addresses) {
+  const cache = await caches.open(KEPT);
+  const known = await Promise.all(addresses.map((address) => cache.match(address, { ignoreVary: true })));
+  return addresses.filter((_, place) => !known[place]);
+}
+
+async function keepPage(addresses, client) {
+  await keepAll(await notKept(addresses));
+  client?.postMessage({ kind: "kept" });
+}
+
 self.addEventListener("message", (event) => {
   const { kind, addresses = [], path = "" } = event.data ?? {};
-  if (kind === "keep") {
-    event.waitUntil(
-      keepAll(addresses).then(() => event.source?.postMessage({ kind: "kept", count: addresses.length })),
-    );
-  }
+  if (kind === "keep") event.waitUntil(keepPage(addresses, event.source));
   if (kind === "renew") event.waitUntil(keptPagesOf(path).then(keepAll));
 });

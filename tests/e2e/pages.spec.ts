@@ -14,6 +14,7 @@ for (const { name, width, height, colorScheme } of SCREENS) {
     test.use({ viewport: { width, height }, colorScheme });
 
     test("no accessibility violation, no error in the console, nothing wider than the screen", async ({ page }) => {
+      test.slow(); // a dozen pages, each looked through whole
       const errors: string[] = [];
       page.on("console", (message) => message.type() === "error" && errors.push(message.text()));
       page.on("pageerror", (error) => errors.push(error.message));

@@ -78,6 +78,15 @@ function pair(name: "Toes" | "Fingers", series: OutingSeries): Curve[] {
       ];
 }
 
+const LABEL_APART_PX = 11;
+
+/** Bounds that may carry their label: where the scale presses them together, the hardest ones. */
+const labelled = (bounds: readonly Bound[]): ReadonlySet<Bound> =>
+  [...bounds].reverse().reduce<Set<Bound>>((kept, bound) => {
+    const isFree = [...kept].every(({ y }) => Math.abs(y - bound.y) >= LABEL_APART_PX);
+    return isFree ? kept.add(bound) : kept;
+  }, new Set());
+
 function BoundLines({
   bounds,
   axis,
@@ -87,6 +96,7 @@ function BoundLines({
   readonly axis: TimeAxis;
   readonly text: (bound: Bound) => string;
 }) {
+  const withLabel = labelled(bounds);
   return bounds.map((bound) => (
     <g key={bound.key}>
       <line
@@ -97,16 +107,18 @@ function BoundLines({
         strokeDasharray="4 4"
         className={LEVEL_LINE[bound.key as Level]}
       />
-      <text
-        x={axis.left - 5}
-        y={bound.y + 4}
-        textAnchor="end"
-        fontSize={11.5}
-        fontWeight={600}
-        className={LEVEL_TEXT[bound.key as Level]}
-      >
-        {text(bound)}
-      </text>
+      {withLabel.has(bound) && (
+        <text
+          x={axis.left - 5}
+          y={bound.y + 4}
+          textAnchor="end"
+          fontSize={11.5}
+          fontWeight={600}
+          className={LEVEL_TEXT[bound.key as Level]}
+        >
+          {text(bound)}
+        </text>
+      )}
     </g>
   ));
 }
