@@ -5,6 +5,7 @@ import {
   dressingOrder,
   packingList,
   PACK_GROUPS,
+  sumOf,
   turnBackMinute,
   watchYourselfMinute,
   type Planned,
@@ -94,6 +95,56 @@ describe("the packing list", () => {
 
 const placeOf = (of: Planned, pieceId: string, kind: "putOn" | "takeOff" = "putOn"): number =>
   dressingOrder(of).findIndex(({ act }) => act.kind === kind && act.piece.id === pieceId);
+
+describe("what the list looks at", () => {
+  const of = planned(lek);
+  const at = (latitudeDeg: number, month: number): Planned =>
+    planned(lek, {
+      setting: { ...of.setting, latitudeDeg, longitudeDeg: 15 },
+      startsAtMs: Date.UTC(2027, month, 21, 6),
+    });
+
+  it("asks for a second lamp in the polar night and none under the midnight sun; where is not known, it may be dark", () => {
+    expect(keys(at(78, 11))).toContain("thing spareLamp");
+    expect(keys(at(78, 5))).not.toContain("thing spareLamp");
+    const { latitudeDeg: _latitude, longitudeDeg: _longitude, ...nowhere } = of.setting;
+    expect(keys(planned(lek, { setting: nowhere }))).toContain("thing spareLamp");
+    expect(keys(planned(lek, { setting: nowhere }))).not.toContain("thing sunglasses");
+  });
+
+  it("keeps apart what is worn, carried, left at the vehicle and heated, and adds up mass and room", () => {
+    const wearings = of.wearings.map((own) =>
+      own.pieceId === "downParka" ? { ...own, fromMinute: 60, whenOff: "vehicle" as const } : own,
+    );
+    const packs = {
+      pieceId: "toePacks",
+      rank: 5,
+      fromMinute: 0,
+      toMinute: 300,
+      side: "both",
+      whenOff: "pack",
+    } as const;
+    const lines = packingList({ ...of, wearings: [...wearings, packs] }, [{ id: "x", words: "scope" }]);
+    const groupOf = (key: string): string | undefined => lines.find((line) => line.key === key)?.group;
+    expect(groupOf("piece downParka")).toBe("vehicle");
+    expect(groupOf("piece toePacks")).toBe("heat");
+    expect(groupOf("extra x")).toBe("tools");
+    const parka = of.kit.find(({ id }) => id === "downParka")!;
+    const sum = sumOf(lines.filter(({ group }) => group === "vehicle"));
+    expect(sum).toEqual({ massG: parka.massG, volumeL: parka.traits.volumeL, unknownMass: 0 });
+    const bare = { ...of, kit: of.kit.map((piece) => ({ ...piece, massG: undefined })) };
+    expect(sumOf(packingList(bare)).unknownMass).toBeGreaterThan(5);
+  });
+
+  it("names a face cover and a pad that nothing worn stands in for", () => {
+    const faceless = of.wearings.filter(
+      ({ pieceId }) => !["faceMask", "balaclava", "seatPad", "footPad"].includes(pieceId),
+    );
+    expect(keys({ ...of, wearings: faceless })).toEqual(
+      expect.arrayContaining(["missing faceCover", "missing seatPad"]),
+    );
+  });
+});
 
 describe("the dressing order", () => {
   it.each(DEMO_NAMES)("puts on all that is worn, each once a wearing, and takes it off in its minute: %s", (name) => {

@@ -131,3 +131,31 @@ describe("the range", () => {
     expect(minutesRange({ ...mild, weather }, 0, 4).high.kind).toBe("longerThan");
   });
 });
+
+describe("the range of people outside the adult model", () => {
+  const adult = sampleOuting();
+  const child = { ...adult, person: { ...adult.person, body: { ...adult.person.body, ageYears: 12 } } };
+
+  it("is wider by half both ways from its middle, and never under nothing", () => {
+    const parts = [rangeMembers(adult, 0, 0, 12)];
+    const [usual, wide] = [rangeOf(adult, parts), rangeOf(child, parts)];
+    expect(wide.middle).toEqual(usual.middle);
+    for (const side of ["low", "high"] as const) {
+      const away = usual[side].minutes - usual.middle.minutes;
+      expect(wide[side].minutes).toBe(Math.max(0, Math.round(usual.middle.minutes + 1.5 * away)));
+    }
+    const endless = parts.map((part) => ({
+      ...part,
+      bounds: part.bounds.map(() => ({ kind: "longerThan", minutes: 600 }) as const),
+    }));
+    expect(rangeOf(child, endless).low).toEqual({ kind: "longerThan", minutes: 600 });
+  });
+
+  it("counts who arrives too cold as no minute at all", () => {
+    const naked = { ...adult, wearings: [] };
+    expect(rangeOf(naked, [rangeMembers(naked, 0, 0, 3)])).toMatchObject({
+      low: { kind: "minutes", minutes: 0 },
+      high: { kind: "minutes", minutes: 0 },
+    });
+  });
+});
