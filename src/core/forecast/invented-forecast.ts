@@ -21,6 +21,10 @@ export const WIND_SPREAD = { atOnce: 0.08, perRootDay: 0.09, usualWeather: 0.5 }
 const MOST_WIND_SPREAD = 0.5;
 /** Errors of following runs are alike: they turn in about this many runs. */
 const RUNS_PER_TURN = 5;
+/** And slowly with the hour they speak of: so much of an hour each hour. */
+const TURN_PER_HOUR = 0.2;
+/** Keeps the errors of a place apart from its weather, and those of wind from those of air. */
+const ERROR_SEEDS = { air: 0x51ed270b, wind: 0x51ed270a } as const;
 
 const oneDecimal = (value: number): number => Math.round(value * 10) / 10;
 
@@ -57,7 +61,7 @@ export function inventedForecast({ latitudeDeg, longitudeDeg, fromMs, hours, asO
   const issuedAtMs = runIssuedMs(asOfMs);
   const isUsualWeather = fromMs - issuedAtMs > REACHES_DAYS * HOURS_PER_DAY * MS_PER_HOUR;
   const run = issuedAtMs / (RUN_EVERY_HOURS * MS_PER_HOUR);
-  const errorSeed = placeSeed(latitudeDeg, longitudeDeg) ^ 0x51ed270b;
+  const place = placeSeed(latitudeDeg, longitudeDeg);
   const hourAt = (atMs: number): ForecastHour => {
     if (isUsualWeather) {
       return rounded(
@@ -72,9 +76,9 @@ export function inventedForecast({ latitudeDeg, longitudeDeg, fromMs, hours, asO
     const windSpread = Math.min(MOST_WIND_SPREAD, spreadAhead(WIND_SPREAD, leadHours));
     const truth = inventedHour(latitudeDeg, longitudeDeg, atMs);
     // An error turns with the run and slowly with the hour it speaks of.
-    const turn = (run / RUNS_PER_TURN) * HOURS_PER_DAY + (atMs / MS_PER_HOUR) * 0.2;
-    const airError = leadHours <= 0 ? 0 : airSpreadK * wave(errorSeed, turn);
-    const windError = leadHours <= 0 ? 0 : windSpread * wave(errorSeed ^ 1, turn);
+    const turn = (run / RUNS_PER_TURN) * HOURS_PER_DAY + (atMs / MS_PER_HOUR) * TURN_PER_HOUR;
+    const airError = leadHours <= 0 ? 0 : airSpreadK * wave(place ^ ERROR_SEEDS.air, turn);
+    const windError = leadHours <= 0 ? 0 : windSpread * wave(place ^ ERROR_SEEDS.wind, turn);
     return rounded(
       atMs,
       {

@@ -23,6 +23,8 @@ const WIND = { meanMPerS: 4, swingMPerS: 2.6, leastMPerS: 0.2 } as const;
 const HUMIDITY = { clearPercent: 68, overcastPercent: 90 } as const;
 /** Rain or snow falls where cloud is thicker than this, up to so much an hour. */
 const RAIN = { fromCloud: 0.82, mostMm: 2.2 } as const;
+/** Cloud usually, and about what it swings how far. */
+const CLOUD = { usualShare: 0.6, meanShare: 0.55, swingShare: 0.6 } as const;
 const GRID_PER_DEGREE = 4;
 
 /** A place's number: neighbours within a quarter of a degree share their weather. */
@@ -64,7 +66,7 @@ export function usualHour(latitudeDeg: number, longitudeDeg: number, atMs: numbe
   const meanC = YEARLY_MEAN_C.isC + (Math.abs(latitudeDeg) - YEARLY_MEAN_C.at) * YEARLY_MEAN_C.perDegreeK;
   const localHour = (atMs / MS_PER_HOUR + longitudeDeg / DEGREES_PER_HOUR) % HOURS_PER_DAY;
   const time = Math.cos((2 * Math.PI * (localHour - WARMEST_LOCAL_HOUR)) / HOURS_PER_DAY);
-  const cloudShare = 0.6;
+  const cloudShare = CLOUD.usualShare;
   const dailyK = DAILY_SWING_K.clear + (DAILY_SWING_K.overcast - DAILY_SWING_K.clear) * cloudShare;
   return {
     airTemperatureC: meanC + YEARLY_SWING_K * season + dailyK * time,
@@ -80,7 +82,7 @@ export function inventedHour(latitudeDeg: number, longitudeDeg: number, atMs: nu
   const place = placeSeed(latitudeDeg, longitudeDeg);
   const hour = atMs / MS_PER_HOUR;
   const usual = usualHour(latitudeDeg, longitudeDeg, atMs);
-  const cloudShare = within01(0.55 + 0.6 * wave(seedOf(place, SEEDS.cloud), hour));
+  const cloudShare = within01(CLOUD.meanShare + CLOUD.swingShare * wave(seedOf(place, SEEDS.cloud), hour));
   const over = Math.max(0, cloudShare - RAIN.fromCloud) / (1 - RAIN.fromCloud);
   const wind = WIND.meanMPerS + WIND.swingMPerS * wave(seedOf(place, SEEDS.wind), hour);
   return {

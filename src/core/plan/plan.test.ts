@@ -41,7 +41,6 @@ function planned(name: string, change: Partial<Planned> = {}): Planned {
     setting: DEMO_PLACES[demo.place].setting,
     startsAtMs: Date.parse(file.startsAt),
     lowestAirC: Math.min(...file.weather.map(({ airTemperatureC }) => airTemperatureC)),
-    hasPrecipitation: false,
     ...change,
   };
 }

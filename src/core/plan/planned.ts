@@ -19,7 +19,6 @@ export type Planned = {
   /** Start, ms since 1970 UTC. */
   readonly startsAtMs: number;
   readonly lowestAirC: number;
-  readonly hasPrecipitation: boolean;
 };
 
 export const endOf = ({ phases }: Pick<Planned, "phases">): number =>

@@ -24,5 +24,4 @@ export const plannedOfView = (view: OutingView, careById: CareById = {}): Planne
   setting: view.setting,
   startsAtMs: Date.parse(view.startsAt),
   lowestAirC: Math.min(...view.weather.map(({ airTemperatureC }) => airTemperatureC)),
-  hasPrecipitation: view.weather.some(({ precipitationMm }) => (precipitationMm ?? 0) > 0),
 });

@@ -1,5 +1,5 @@
+import { lightSpans } from "@/core/day";
 import type { AfterWalkOut, Standing } from "@/core/outing";
-import { dayLight } from "@/core/sun";
 import { plainNumber, temperatureText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText } from "@/formats/display/time";
@@ -9,14 +9,11 @@ import type { OutingView } from "@/formats/wire/outing-view";
 
 type Props = { readonly view: OutingView; readonly told: AfterWalkOut | null; readonly preferences: Preferences };
 
-/** Whether it is dark at an instant of the place; `null` where the place is not known. */
-function isDarkAt({ setting }: OutingView, atMs: number): boolean | null {
+/** Whether it is dark when a minute ends; `null` where the place is not known. */
+function isDarkAt({ setting, startsAt }: OutingView, minute: number): boolean | null {
   const { latitudeDeg, longitudeDeg } = setting;
   if (latitudeDeg === undefined || longitudeDeg === undefined) return null;
-  const light = dayLight(atMs, latitudeDeg, longitudeDeg);
-  if (light.kind === "polarDay") return false;
-  if (light.kind === "polarNight") return true;
-  return atMs < (light.dawnMs ?? light.sunriseMs) || atMs > (light.duskMs ?? light.sunsetMs);
+  return lightSpans(Date.parse(startsAt), minute, latitudeDeg, longitudeDeg).at(-1)?.light === "dark";
 }
 
 const standingWords = ({ toesC, fingersC, trunkC, trunkWaterGPerM2 }: Standing, { temperature }: Preferences): string =>
@@ -27,7 +24,7 @@ export function OnFoot({ view, told, preferences }: Props) {
   if (!told) return <li className="border-line border-t py-1">On foot: …</li>;
   const { endMinute, onArrival, afterWaiting, hardPassed } = told;
   const arrival = instantAt(view.startsAt, endMinute);
-  const isDark = isDarkAt(view, Date.parse(arrival));
+  const isDark = isDarkAt(view, endMinute);
   const passed = hardPassed.map((limit) =>
     limitWords(limit, { part: limit === "toes" || limit === "fingers" ? limit : "body", side: "both" }),
   );
