@@ -9,6 +9,7 @@ import {
 } from "@/formats/display/units";
 import { $preferences, changePreferences } from "@/stores/preferences";
 import { useInitially } from "./use-initially";
+import { OnceAlive } from "./once-alive";
 
 type ChoiceProps<Word extends string> = {
   readonly label: string;
@@ -45,28 +46,30 @@ export default function Preferences({ initial }: { readonly initial: Chosen }) {
   useInitially(() => $preferences.set(initial));
   const { temperature, wind, theme } = useStore($preferences);
   return (
-    <div className="flex flex-wrap items-center gap-2">
-      <Choice<TemperatureUnit>
-        label="Temperature in"
-        value={temperature}
-        words={TEMPERATURE_UNITS}
-        text={(unit) => TEMPERATURE[unit].label}
-        onChoose={(unit) => changePreferences({ temperature: unit })}
-      />
-      <Choice<WindUnit>
-        label="Wind in"
-        value={wind}
-        words={WIND_UNITS}
-        text={(unit) => unit}
-        onChoose={(unit) => changePreferences({ wind: unit })}
-      />
-      <Choice<Theme>
-        label="Colours"
-        value={theme}
-        words={THEMES}
-        text={(word) => THEME_WORDS[word]}
-        onChoose={(word) => changePreferences({ theme: word })}
-      />
-    </div>
+    <OnceAlive>
+      <div className="flex flex-wrap items-center gap-2">
+        <Choice<TemperatureUnit>
+          label="Temperature in"
+          value={temperature}
+          words={TEMPERATURE_UNITS}
+          text={(unit) => TEMPERATURE[unit].label}
+          onChoose={(unit) => changePreferences({ temperature: unit })}
+        />
+        <Choice<WindUnit>
+          label="Wind in"
+          value={wind}
+          words={WIND_UNITS}
+          text={(unit) => unit}
+          onChoose={(unit) => changePreferences({ wind: unit })}
+        />
+        <Choice<Theme>
+          label="Colours"
+          value={theme}
+          words={THEMES}
+          text={(word) => THEME_WORDS[word]}
+          onChoose={(word) => changePreferences({ theme: word })}
+        />
+      </div>
+    </OnceAlive>
   );
 }

@@ -1,4 +1,5 @@
 import { expect, type Locator, type Page } from "@playwright/test";
+import { listening } from "./sheet";
 
 export const piecesList = (page: Page): Locator => page.getByRole("region", { name: "Pieces" });
 export const pieceRegion = (page: Page): Locator => page.getByRole("region", { name: "Piece", exact: true });
@@ -8,7 +9,7 @@ export async function openKit(page: Page, person = "Runa"): Promise<void> {
   await page.goto("/kit");
   await page.getByRole("navigation", { name: "Whose kit" }).getByRole("link", { name: person }).click();
   await expect(page.getByRole("heading", { name: `Kit of ${person}` })).toBeVisible();
-  await page.waitForFunction(() => !document.querySelector("astro-island[ssr]"));
+  await listening(page);
 }
 
 /** How many pieces are listed, on all pages; not a number while some are selected. */

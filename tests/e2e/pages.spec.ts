@@ -91,6 +91,21 @@ test("colours follow the choice, and the choice lasts", async ({ page }) => {
   expect(await ground()).not.toBe(light);
 });
 
+test("what would do nothing yet cannot be pressed: on a slow line the controls wait for their script", async ({ page }) => {
+  let letThrough = (): void => undefined;
+  const arrives = new Promise<void>((resolve) => (letThrough = resolve));
+  await page.route("**/*.js", async (route) => {
+    await arrives;
+    await route.continue();
+  });
+  await page.goto("/outings/new", { waitUntil: "commit" });
+  const make = page.getByRole("button", { name: "Make the sheet" });
+  await expect(make).toBeDisabled();
+  await expect(page.getByLabel("Colours")).toBeDisabled();
+  letThrough();
+  await expect(make).toBeEnabled();
+});
+
 test("what is not there is said plainly, with a way back", async ({ page }) => {
   for (const path of ["/outings/nonsense", "/outings/01900000-0000-7000-8000-0000000000aa", "/no-such-page"]) {
     const response = await page.goto(path);

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { LEK, minutesOf, openSheet, saved } from "./sheet";
+import { LEK, listening, minutesOf, openSheet, saved } from "./sheet";
 
 /** Counts what a person does by hand: presses, choices, typing into a field. */
 function byHand(page: Page) {
@@ -49,6 +49,7 @@ test("from nothing to a verdict with own clothes in 30 actions by mouse", async 
 
 test("the same by keyboard alone: own pieces one after the other", async ({ page }) => {
   await page.goto("/outings/new");
+  await listening(page);
   const tabTo = async (role: "button" | "combobox" | "textbox" | "spinbutton", name: RegExp): Promise<void> => {
     const wanted = page.getByRole(role, { name }).first();
     for (let step = 0; step < 60; step++) {
@@ -65,6 +66,7 @@ test("the same by keyboard alone: own pieces one after the other", async ({ page
   await tabTo("button", /Make the sheet/);
   await page.keyboard.press("Enter");
   await expect(page.getByTestId("minutes-still")).toBeVisible();
+  await listening(page);
   await tabTo("button", /Add clothes/);
   await page.keyboard.press("Enter");
   await tabTo("button", /Type my own/);

@@ -3,6 +3,7 @@ import { dateText } from "@/formats/display/time";
 import type { OutingLine } from "@/formats/wire/outing-view";
 import type { Restored } from "@/formats/wire/restored";
 import { ask } from "@/stores/ask";
+import { OnceAlive } from "../once-alive";
 
 type Props = { readonly outings: readonly OutingLine[]; readonly removed: readonly OutingLine[] };
 
@@ -113,44 +114,46 @@ export default function BackupPage({ outings: atFirst, removed: removedAtFirst }
     setOutings([...outings, outing].sort((one, other) => one.startsAt.localeCompare(other.startsAt)));
   };
   return (
-    <div className="flex max-w-3xl flex-col gap-8 pt-5">
-      <div>
-        <h1 className="text-2xl font-semibold">Backup</h1>
-        <p className="text-muted">
-          Everything in one file: people, places, kits with photos, outfits, outings and what was done to them. It holds
-          secret places too: keep it to yourself.
-        </p>
-        <p className="pt-3">
-          <a className="press border-accent inline-flex items-center" href="/api/backup" download>
-            Save a backup
-          </a>
-        </p>
+    <OnceAlive>
+      <div className="flex max-w-3xl flex-col gap-8 pt-5">
+        <div>
+          <h1 className="text-2xl font-semibold">Backup</h1>
+          <p className="text-muted">
+            Everything in one file: people, places, kits with photos, outfits, outings and what was done to them. It
+            holds secret places too: keep it to yourself.
+          </p>
+          <p className="pt-3">
+            <a className="press border-accent inline-flex items-center" href="/api/backup" download>
+              Save a backup
+            </a>
+          </p>
+        </div>
+        <Restore />
+        <section aria-labelledby="outings-here">
+          <h2 id="outings-here" className="text-xl font-semibold">
+            Outings here
+          </h2>
+          <p className="text-muted">
+            An export holds one outing with all it stands on; coordinates only where its plan ticks them.
+          </p>
+          <ul>
+            {outings.map((outing) => (
+              <Line key={outing.id} outing={outing} isRemoved={false} onChanged={() => take(outing)} />
+            ))}
+          </ul>
+        </section>
+        <section aria-labelledby="removed">
+          <h2 id="removed" className="text-xl font-semibold">
+            Removed outings
+          </h2>
+          {removed.length === 0 && <p className="text-muted">None.</p>}
+          <ul>
+            {removed.map((outing) => (
+              <Line key={outing.id} outing={outing} isRemoved onChanged={() => giveBack(outing)} />
+            ))}
+          </ul>
+        </section>
       </div>
-      <Restore />
-      <section aria-labelledby="outings-here">
-        <h2 id="outings-here" className="text-xl font-semibold">
-          Outings here
-        </h2>
-        <p className="text-muted">
-          An export holds one outing with all it stands on; coordinates only where its plan ticks them.
-        </p>
-        <ul>
-          {outings.map((outing) => (
-            <Line key={outing.id} outing={outing} isRemoved={false} onChanged={() => take(outing)} />
-          ))}
-        </ul>
-      </section>
-      <section aria-labelledby="removed">
-        <h2 id="removed" className="text-xl font-semibold">
-          Removed outings
-        </h2>
-        {removed.length === 0 && <p className="text-muted">None.</p>}
-        <ul>
-          {removed.map((outing) => (
-            <Line key={outing.id} outing={outing} isRemoved onChanged={() => giveBack(outing)} />
-          ))}
-        </ul>
-      </section>
-    </div>
+    </OnceAlive>
   );
 }

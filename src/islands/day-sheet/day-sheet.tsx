@@ -24,6 +24,7 @@ import { SheetHead } from "./sheet-head";
 import { Timeline } from "./timeline";
 import { useDrawnMark } from "./use-drawn-mark";
 import { VerdictBand } from "./verdict-band";
+import { OnceAlive } from "../once-alive";
 
 type Props = {
   readonly initial: OutingView;
@@ -65,38 +66,40 @@ export default function DaySheet({ initial, verdict, party, preferences: fromCoo
   const minute = minuteShown(result, useStore($readMinute));
   useDrawnMark(computed);
   return (
-    <div
-      className={`whole:-mb-10 whole:h-[calc(100dvh-3.25rem)] flex flex-col ${selection ? "max-lg:pb-[55dvh]" : ""}`}
-    >
-      <SheetHead view={view} />
-      <VerdictBand view={view} result={result} range={range} before={verdict} />
-      <BesideAnswer preferences={preferences} isReady={result !== null} />
-      {computed.kind === "impossible" && (
-        <p role="alert" className="border-cranberry bg-raised border-l-4 px-3 py-2">
-          This outing cannot be computed: {computed.message}
-        </p>
-      )}
-      <div className="whole:pb-2 grid min-h-0 grow grid-cols-[minmax(0,1fr)] gap-x-5 gap-y-6 pt-2 lg:grid-cols-[minmax(0,1fr)_21rem]">
-        <Timeline
-          view={view}
-          result={result}
-          trial={trial?.result ?? null}
-          bands={range?.bands ?? null}
-          preferences={preferences}
-          selection={selection}
-          minute={minute}
-          heldMinutes={heldMinutes}
-          onSelect={select}
-        />
-        <Aside
-          view={view}
-          result={result}
-          minute={minute}
-          selection={selection}
-          preferences={preferences}
-          party={party}
-        />
+    <OnceAlive>
+      <div
+        className={`whole:-mb-10 whole:h-[calc(100dvh-3.25rem)] flex flex-col ${selection ? "max-lg:pb-[55dvh]" : ""}`}
+      >
+        <SheetHead view={view} />
+        <VerdictBand view={view} result={result} range={range} before={verdict} />
+        <BesideAnswer preferences={preferences} isReady={result !== null} />
+        {computed.kind === "impossible" && (
+          <p role="alert" className="border-cranberry bg-raised border-l-4 px-3 py-2">
+            This outing cannot be computed: {computed.message}
+          </p>
+        )}
+        <div className="whole:pb-2 grid min-h-0 grow grid-cols-[minmax(0,1fr)] gap-x-5 gap-y-6 pt-2 lg:grid-cols-[minmax(0,1fr)_21rem]">
+          <Timeline
+            view={view}
+            result={result}
+            trial={trial?.result ?? null}
+            bands={range?.bands ?? null}
+            preferences={preferences}
+            selection={selection}
+            minute={minute}
+            heldMinutes={heldMinutes}
+            onSelect={select}
+          />
+          <Aside
+            view={view}
+            result={result}
+            minute={minute}
+            selection={selection}
+            preferences={preferences}
+            party={party}
+          />
+        </div>
       </div>
-    </div>
+    </OnceAlive>
   );
 }

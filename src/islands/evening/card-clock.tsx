@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import { untilText } from "@/formats/display/time";
 import { changePreferences } from "@/stores/preferences";
 import type { Theme } from "@/formats/display/preferences";
+import { OnceAlive } from "../once-alive";
 
 /** A moment of the card as it is shown. */
 export type ShownMoment = { readonly atMs: number; readonly clock: string; readonly words: string };
@@ -27,24 +28,26 @@ export default function CardClock({ moments, theme: initial }: Props) {
   };
   const next = nowMs === null ? null : moments.find(({ atMs }) => atMs > nowMs);
   return (
-    <div className="flex flex-col gap-3">
-      <button
-        type="button"
-        className="press no-print min-h-16 text-xl"
-        aria-pressed={theme === "red"}
-        onClick={() => change(theme === "red" ? "system" : "red")}
-      >
-        {theme === "red" ? "Red light: on" : "Red light: off"}
-      </button>
-      <p role="status" className="no-print border-accent border-l-4 pl-3 text-2xl" data-testid="card-next">
-        {nowMs === null && "looking at the clock …"}
-        {nowMs !== null && !next && "Nothing more is planned."}
-        {nowMs !== null && next && (
-          <>
-            Next, {next.clock}: <strong>{next.words}</strong>, in {untilText((next.atMs - nowMs) / MS_PER_MINUTE)}
-          </>
-        )}
-      </p>
-    </div>
+    <OnceAlive>
+      <div className="flex flex-col gap-3">
+        <button
+          type="button"
+          className="press no-print min-h-16 text-xl"
+          aria-pressed={theme === "red"}
+          onClick={() => change(theme === "red" ? "system" : "red")}
+        >
+          {theme === "red" ? "Red light: on" : "Red light: off"}
+        </button>
+        <p role="status" className="no-print border-accent border-l-4 pl-3 text-2xl" data-testid="card-next">
+          {nowMs === null && "looking at the clock …"}
+          {nowMs !== null && !next && "Nothing more is planned."}
+          {nowMs !== null && next && (
+            <>
+              Next, {next.clock}: <strong>{next.words}</strong>, in {untilText((next.atMs - nowMs) / MS_PER_MINUTE)}
+            </>
+          )}
+        </p>
+      </div>
+    </OnceAlive>
   );
 }

@@ -14,6 +14,7 @@ import { useInitially } from "../use-initially";
 import { DressingList } from "./dressing";
 import { LeftWithFields } from "./left-with";
 import { Packing } from "./packing";
+import { OnceAlive } from "../once-alive";
 
 type Props = {
   readonly initial: OutingView;
@@ -36,42 +37,44 @@ export default function Evening({ initial, verdict, careById, preferences }: Pro
   const { timeZone } = view.place;
   const invented = inventedWords(view);
   return (
-    <div className="flex flex-col gap-8 pt-5">
-      <div>
-        <div className="flex flex-wrap items-baseline justify-between gap-3">
-          <h1 className="text-2xl font-semibold">{view.name}: the evening before</h1>
-          <div className="no-print">
-            <SaveNotice />
+    <OnceAlive>
+      <div className="flex flex-col gap-8 pt-5">
+        <div>
+          <div className="flex flex-wrap items-baseline justify-between gap-3">
+            <h1 className="text-2xl font-semibold">{view.name}: the evening before</h1>
+            <div className="no-print">
+              <SaveNotice />
+            </div>
           </div>
-        </div>
-        <p className="text-muted">
-          {view.place.name} · {view.person.name} · {dateText(view.startsAt, timeZone)} from{" "}
-          {clockText(view.startsAt, timeZone)}
-          {invented && ` · ${invented}`}
-        </p>
-        {verdict && (
-          <p className="font-semibold">
-            {verdictWords(verdict)} · {againstPlanWords(verdict)}
+          <p className="text-muted">
+            {view.place.name} · {view.person.name} · {dateText(view.startsAt, timeZone)} from{" "}
+            {clockText(view.startsAt, timeZone)}
+            {invented && ` · ${invented}`}
           </p>
-        )}
-        <p className="no-print flex flex-wrap gap-2 pt-3">
-          <a className="press inline-flex items-center" href={`/outings/${view.id}`}>
-            Day sheet
-          </a>
-          <a className="press border-accent inline-flex items-center" href={`/outings/${view.id}/card`}>
-            Field card
-          </a>
-          <a className="press inline-flex items-center" href={`/api/outings/${view.id}/calendar`} download>
-            Calendar file
-          </a>
-          <button type="button" className="press" onClick={() => window.print()}>
-            Print
-          </button>
-        </p>
+          {verdict && (
+            <p className="font-semibold">
+              {verdictWords(verdict)} · {againstPlanWords(verdict)}
+            </p>
+          )}
+          <p className="no-print flex flex-wrap gap-2 pt-3">
+            <a className="press inline-flex items-center" href={`/outings/${view.id}`}>
+              Day sheet
+            </a>
+            <a className="press border-accent inline-flex items-center" href={`/outings/${view.id}/card`}>
+              Field card
+            </a>
+            <a className="press inline-flex items-center" href={`/api/outings/${view.id}/calendar`} download>
+              Calendar file
+            </a>
+            <button type="button" className="press" onClick={() => window.print()}>
+              Print
+            </button>
+          </p>
+        </div>
+        <Packing view={view} careById={careById} />
+        <DressingList view={view} />
+        <LeftWithFields view={view} />
       </div>
-      <Packing view={view} careById={careById} />
-      <DressingList view={view} />
-      <LeftWithFields view={view} />
-    </div>
+    </OnceAlive>
   );
 }

@@ -12,6 +12,7 @@ import { BenchFields } from "../bench/bench-fields";
 import { FootChart, FootLegend } from "./foot-chart";
 import { FootColumn } from "./foot-column";
 import { FootTable } from "./foot-table";
+import { OnceAlive } from "../once-alive";
 
 type Props = { readonly view: OutingView; readonly preferences: Preferences };
 
@@ -32,64 +33,71 @@ export default function FootwearBench({ view, preferences: fromCookie }: Props) 
   const level = setting.person.accepted.toes;
   const { airTemperatureC, hours } = setting;
   return (
-    <div className="flex flex-col gap-4 pt-4">
-      <div>
-        <h1 className="text-2xl font-semibold">Footwear bench</h1>
-        <p className="text-muted text-sm">
-          {view.person.name}, dressed as for “{view.name}”, straight from indoors, sitting still. A comparison, not a
-          plan: the way in with its sweat is not in it.
-        </p>
-      </div>
-      <BenchFields setting={setting} preferences={preferences} onChange={feet.setSetting} />
-      {problem !== null && (
-        <p role="alert" className="text-cranberry">
-          {problem}
-        </p>
-      )}
-      <FootLegend preferences={preferences} />
-      <div aria-busy={isBusy} className="grid gap-6 sm:grid-cols-2 lg:grid-cols-4" data-testid="columns">
-        {columns.map((column, place) => {
-          const answer = answers[place];
-          return (
-            <section key={place} aria-label={`Feet ${place + 1}`} className="flex min-w-0 flex-col gap-2">
-              <p className="text-2xl font-bold" data-testid="toes-last">
-                {answer ? toeText(answer.toeMinutes, level, hours) : "…"}
-              </p>
-              {answer && (
-                <FootChart answer={answer} airTemperatureC={airTemperatureC} hours={hours} preferences={preferences} />
-              )}
-              <FootColumn
-                place={place}
-                column={column}
-                onChange={(changed) => feet.setColumns(columns.map((own, at) => (at === place ? changed : own)))}
-                onRemove={columns.length > 1 ? () => feet.setColumns(columns.filter((_, at) => at !== place)) : null}
-              />
-            </section>
-          );
-        })}
-        {columns.length < MOST_COLUMNS && (
-          <button
-            type="button"
-            className="press self-start"
-            onClick={() => feet.setColumns([...columns, columns.at(-1)!])}
-          >
-            Another beside
-          </button>
+    <OnceAlive>
+      <div className="flex flex-col gap-4 pt-4">
+        <div>
+          <h1 className="text-2xl font-semibold">Footwear bench</h1>
+          <p className="text-muted text-sm">
+            {view.person.name}, dressed as for “{view.name}”, straight from indoors, sitting still. A comparison, not a
+            plan: the way in with its sweat is not in it.
+          </p>
+        </div>
+        <BenchFields setting={setting} preferences={preferences} onChange={feet.setSetting} />
+        {problem !== null && (
+          <p role="alert" className="text-cranberry">
+            {problem}
+          </p>
         )}
+        <FootLegend preferences={preferences} />
+        <div aria-busy={isBusy} className="grid gap-6 sm:grid-cols-2 lg:grid-cols-4" data-testid="columns">
+          {columns.map((column, place) => {
+            const answer = answers[place];
+            return (
+              <section key={place} aria-label={`Feet ${place + 1}`} className="flex min-w-0 flex-col gap-2">
+                <p className="text-2xl font-bold" data-testid="toes-last">
+                  {answer ? toeText(answer.toeMinutes, level, hours) : "…"}
+                </p>
+                {answer && (
+                  <FootChart
+                    answer={answer}
+                    airTemperatureC={airTemperatureC}
+                    hours={hours}
+                    preferences={preferences}
+                  />
+                )}
+                <FootColumn
+                  place={place}
+                  column={column}
+                  onChange={(changed) => feet.setColumns(columns.map((own, at) => (at === place ? changed : own)))}
+                  onRemove={columns.length > 1 ? () => feet.setColumns(columns.filter((_, at) => at !== place)) : null}
+                />
+              </section>
+            );
+          })}
+          {columns.length < MOST_COLUMNS && (
+            <button
+              type="button"
+              className="press self-start"
+              onClick={() => feet.setColumns([...columns, columns.at(-1)!])}
+            >
+              Another beside
+            </button>
+          )}
+        </div>
+        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="In figures">
+          <FootTable
+            answers={answers}
+            boots={columns.map(({ boot }) => chosen(boot))}
+            level={level}
+            hours={hours}
+            preferences={preferences}
+          />
+        </div>
+        <p className="text-muted max-w-prose text-sm">
+          Why a printed temperature and ours differ: {WHY_PRINTED_DIFFERS}. A gaiter, a height of shaft and an opening
+          at the top count through what they cover and close; how it walks and holds is told, not computed.
+        </p>
       </div>
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="In figures">
-        <FootTable
-          answers={answers}
-          boots={columns.map(({ boot }) => chosen(boot))}
-          level={level}
-          hours={hours}
-          preferences={preferences}
-        />
-      </div>
-      <p className="text-muted max-w-prose text-sm">
-        Why a printed temperature and ours differ: {WHY_PRINTED_DIFFERS}. A gaiter, a height of shaft and an opening at
-        the top count through what they cover and close; how it walks and holds is told, not computed.
-      </p>
-    </div>
+    </OnceAlive>
   );
 }

@@ -13,6 +13,7 @@ import { useInitially } from "../use-initially";
 import { TaskChart, TaskLegend } from "./hand-chart";
 import { HandColumn } from "./hand-column";
 import { HandTable } from "./hand-table";
+import { OnceAlive } from "../once-alive";
 
 type Props = { readonly view: OutingView; readonly preferences: Preferences };
 
@@ -38,74 +39,76 @@ export default function HandwearBench({ view, preferences: fromCookie }: Props) 
   if (!setting) return null;
   const level = setting.person.accepted.fingers;
   return (
-    <div className="flex flex-col gap-4 pt-4">
-      <div>
-        <h1 className="text-2xl font-semibold">Handwear bench</h1>
-        <p className="text-muted max-w-prose text-sm">
-          {view.person.name}, dressed as for “{view.name}”, straight from indoors, sitting still; after 45 minutes the
-          working hand does something. A comparison, not a plan: the way in with its sweat is not in it. Bare skin on
-          cold metal freezes far sooner than any of these times.
-        </p>
-      </div>
-      <BenchFields setting={setting} preferences={preferences} onChange={hands.setSetting} />
-      {problem !== null && (
-        <p role="alert" className="text-cranberry">
-          {problem}
-        </p>
-      )}
-      <div className="flex flex-wrap items-end gap-6">
-        <ChoiceField
-          label="The working hand has to"
-          value={String(needed)}
-          options={DEXTERITY.slice(1).map((words, place): [string, string] => [String(place + 1), words])}
-          onChange={(step) => setNeeded(Number(step))}
-        />
-        <TaskLegend />
-      </div>
-      <div aria-busy={isBusy} className="grid gap-6 sm:grid-cols-2 lg:grid-cols-4" data-testid="columns">
-        {columns.map((column, place) => {
-          const answer = answers[place];
-          const task = answer?.tasks.find(({ dexterityNeeded }) => dexterityNeeded === needed);
-          return (
-            <section key={place} aria-label={`Hands ${place + 1}`} className="flex min-w-0 flex-col gap-2">
-              <p>
-                <span className="text-2xl font-bold" data-testid="task-lasts">
-                  {task ? taskText(task, level) : "…"}
-                </span>{" "}
-                <span className="text-muted text-sm">
-                  at it; at rest{" "}
-                  {answer ? fingerText(answer.restMinutes[level], setting.hours * MINUTES_PER_HOUR) : "…"}
-                </span>
-              </p>
-              {task && <TaskChart task={task} preferences={preferences} />}
-              <HandColumn
-                place={place}
-                column={column}
-                onChange={(changed) => hands.setColumns(columns.map((own, at) => (at === place ? changed : own)))}
-                onRemove={columns.length > 1 ? () => hands.setColumns(columns.filter((_, at) => at !== place)) : null}
-              />
-            </section>
-          );
-        })}
-        {columns.length < MOST_COLUMNS && (
-          <button
-            type="button"
-            className="press self-start"
-            onClick={() => hands.setColumns([...columns, columns.at(-1) ?? []])}
-          >
-            Another beside
-          </button>
+    <OnceAlive>
+      <div className="flex flex-col gap-4 pt-4">
+        <div>
+          <h1 className="text-2xl font-semibold">Handwear bench</h1>
+          <p className="text-muted max-w-prose text-sm">
+            {view.person.name}, dressed as for “{view.name}”, straight from indoors, sitting still; after 45 minutes the
+            working hand does something. A comparison, not a plan: the way in with its sweat is not in it. Bare skin on
+            cold metal freezes far sooner than any of these times.
+          </p>
+        </div>
+        <BenchFields setting={setting} preferences={preferences} onChange={hands.setSetting} />
+        {problem !== null && (
+          <p role="alert" className="text-cranberry">
+            {problem}
+          </p>
         )}
+        <div className="flex flex-wrap items-end gap-6">
+          <ChoiceField
+            label="The working hand has to"
+            value={String(needed)}
+            options={DEXTERITY.slice(1).map((words, place): [string, string] => [String(place + 1), words])}
+            onChange={(step) => setNeeded(Number(step))}
+          />
+          <TaskLegend />
+        </div>
+        <div aria-busy={isBusy} className="grid gap-6 sm:grid-cols-2 lg:grid-cols-4" data-testid="columns">
+          {columns.map((column, place) => {
+            const answer = answers[place];
+            const task = answer?.tasks.find(({ dexterityNeeded }) => dexterityNeeded === needed);
+            return (
+              <section key={place} aria-label={`Hands ${place + 1}`} className="flex min-w-0 flex-col gap-2">
+                <p>
+                  <span className="text-2xl font-bold" data-testid="task-lasts">
+                    {task ? taskText(task, level) : "…"}
+                  </span>{" "}
+                  <span className="text-muted text-sm">
+                    at it; at rest{" "}
+                    {answer ? fingerText(answer.restMinutes[level], setting.hours * MINUTES_PER_HOUR) : "…"}
+                  </span>
+                </p>
+                {task && <TaskChart task={task} preferences={preferences} />}
+                <HandColumn
+                  place={place}
+                  column={column}
+                  onChange={(changed) => hands.setColumns(columns.map((own, at) => (at === place ? changed : own)))}
+                  onRemove={columns.length > 1 ? () => hands.setColumns(columns.filter((_, at) => at !== place)) : null}
+                />
+              </section>
+            );
+          })}
+          {columns.length < MOST_COLUMNS && (
+            <button
+              type="button"
+              className="press self-start"
+              onClick={() => hands.setColumns([...columns, columns.at(-1) ?? []])}
+            >
+              Another beside
+            </button>
+          )}
+        </div>
+        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="In figures">
+          <HandTable
+            answers={answers}
+            names={columns.map(namesOf)}
+            level={level}
+            hours={setting.hours}
+            preferences={preferences}
+          />
+        </div>
       </div>
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="In figures">
-        <HandTable
-          answers={answers}
-          names={columns.map(namesOf)}
-          level={level}
-          hours={setting.hours}
-          preferences={preferences}
-        />
-      </div>
-    </div>
+    </OnceAlive>
   );
 }

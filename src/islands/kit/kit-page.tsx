@@ -17,6 +17,7 @@ import { isAskedFor, NO_FILTER, type KitFilter } from "./kit-filter";
 import { KitFilters } from "./kit-filters";
 import { KitTable } from "./kit-table";
 import { PieceEditor } from "./piece-editor";
+import { OnceAlive } from "../once-alive";
 
 /** Fetched when first opened, with all that reads files. */
 const KitFile = lazy(() => import("./kit-file").then((module) => ({ default: module.KitFile })));
@@ -141,71 +142,73 @@ export default function KitPage({ initial, people, sheet, preferences }: Props) 
   const chosen = kit.pieces.find(({ id }) => id === chosenId);
   const ids = pieces.filter(({ id }) => selected[id]).map(({ id }) => id);
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] gap-6 pt-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
-      <div className="flex flex-col gap-3">
-        <div className="flex flex-wrap items-center justify-between gap-3">
-          <h1 className="text-2xl font-semibold">Kit of {kit.person.name}</h1>
-          <button type="button" className="press press-small no-print mr-auto" onClick={() => setFileOpen(true)}>
-            File …
-          </button>
-          {people.length > 1 && (
-            <nav aria-label="Whose kit" className="flex flex-wrap gap-3 text-sm">
-              {people.map(({ id, name }) => (
-                <a
-                  key={id}
-                  href={`/kit?person=${id}`}
-                  aria-current={id === kit.person.id ? "page" : undefined}
-                  className={`min-h-6 ${id === kit.person.id ? "font-semibold" : "underline"}`}
-                >
-                  {name}
-                </a>
-              ))}
-            </nav>
+    <OnceAlive>
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-6 pt-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
+        <div className="flex flex-col gap-3">
+          <div className="flex flex-wrap items-center justify-between gap-3">
+            <h1 className="text-2xl font-semibold">Kit of {kit.person.name}</h1>
+            <button type="button" className="press press-small no-print mr-auto" onClick={() => setFileOpen(true)}>
+              File …
+            </button>
+            {people.length > 1 && (
+              <nav aria-label="Whose kit" className="flex flex-wrap gap-3 text-sm">
+                {people.map(({ id, name }) => (
+                  <a
+                    key={id}
+                    href={`/kit?person=${id}`}
+                    aria-current={id === kit.person.id ? "page" : undefined}
+                    className={`min-h-6 ${id === kit.person.id ? "font-semibold" : "underline"}`}
+                  >
+                    {name}
+                  </a>
+                ))}
+              </nav>
+            )}
+          </div>
+          <AddPieces />
+          {isFileOpen && (
+            <Suspense fallback={null}>
+              <KitFile pieces={kit.pieces} onClose={() => setFileOpen(false)} />
+            </Suspense>
           )}
-        </div>
-        <AddPieces />
-        {isFileOpen && (
-          <Suspense fallback={null}>
-            <KitFile pieces={kit.pieces} onClose={() => setFileOpen(false)} />
-          </Suspense>
-        )}
-        <KitFilters filter={filter} onChange={setFilter} />
-        <Many
-          ids={ids}
-          listed={`${pieces.length} listed, ${kit.pieces.filter(({ status }) => status === "inUse").length} in use`}
-          onDone={() => setSelected({})}
-          onCompare={() => setComparing(true)}
-        />
-        {isComparing && (
-          <Suspense fallback={null}>
-            <Compare
-              pieces={pieces.filter(({ id }) => selected[id])}
-              sheet={sheet}
-              onClose={() => setComparing(false)}
-            />
-          </Suspense>
-        )}
-        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Pieces">
-          <KitTable
-            pieces={pieces}
-            chosenId={chosenId}
-            selected={selected}
-            onSelect={setSelected}
-            onOpen={(id) => $chosenPiece.set(id)}
+          <KitFilters filter={filter} onChange={setFilter} />
+          <Many
+            ids={ids}
+            listed={`${pieces.length} listed, ${kit.pieces.filter(({ status }) => status === "inUse").length} in use`}
+            onDone={() => setSelected({})}
+            onCompare={() => setComparing(true)}
           />
+          {isComparing && (
+            <Suspense fallback={null}>
+              <Compare
+                pieces={pieces.filter(({ id }) => selected[id])}
+                sheet={sheet}
+                onClose={() => setComparing(false)}
+              />
+            </Suspense>
+          )}
+          <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Pieces">
+            <KitTable
+              pieces={pieces}
+              chosenId={chosenId}
+              selected={selected}
+              onSelect={setSelected}
+              onOpen={(id) => $chosenPiece.set(id)}
+            />
+          </div>
         </div>
+        <section
+          ref={beside}
+          aria-label="Piece"
+          className="border-line min-w-0 lg:sticky lg:top-2 lg:max-h-[calc(100dvh-1rem)] lg:self-start lg:overflow-y-auto lg:border-l lg:pl-5"
+        >
+          {chosen ? (
+            <PieceEditor key={chosen.id} piece={chosen} onClose={() => $chosenPiece.set(null)} />
+          ) : (
+            <p className="text-muted">Open a piece to see what its label comes to, and to correct it.</p>
+          )}
+        </section>
       </div>
-      <section
-        ref={beside}
-        aria-label="Piece"
-        className="border-line min-w-0 lg:sticky lg:top-2 lg:max-h-[calc(100dvh-1rem)] lg:self-start lg:overflow-y-auto lg:border-l lg:pl-5"
-      >
-        {chosen ? (
-          <PieceEditor key={chosen.id} piece={chosen} onClose={() => $chosenPiece.set(null)} />
-        ) : (
-          <p className="text-muted">Open a piece to see what its label comes to, and to correct it.</p>
-        )}
-      </section>
-    </div>
+    </OnceAlive>
   );
 }

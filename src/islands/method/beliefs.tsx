@@ -9,6 +9,7 @@ import { plainNumber } from "@/formats/display/numbers";
 import { STARTER_KITS } from "@/formats/starter-kit/starter-kits";
 import type { StarterPiece } from "@/formats/starter-kit/starter-pieces";
 import { NumberField } from "../number-field";
+import { OnceAlive } from "../once-alive";
 
 // Beliefs that mislead, each with a figure that moves: the same core as every sheet.
 
@@ -208,11 +209,13 @@ function Foil() {
 /** Beliefs corrected, each beside a small figure that can be moved. */
 export default function Beliefs() {
   return (
-    <div className="flex max-w-3xl flex-col gap-5">
-      <Grams />
-      <FillPower />
-      <Head />
-      <Foil />
-    </div>
+    <OnceAlive>
+      <div className="flex max-w-3xl flex-col gap-5">
+        <Grams />
+        <FillPower />
+        <Head />
+        <Foil />
+      </div>
+    </OnceAlive>
   );
 }

@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { Preferences } from "@/formats/display/preferences";
 import type { StartingPoints } from "@/formats/wire/starting-points";
 import { $preferences } from "@/stores/preferences";
-import { useAlive } from "../use-alive";
+import { OnceAlive } from "../once-alive";
 import { useInitially } from "../use-initially";
 import { OneOf } from "../one-of";
 import { FromEarlier } from "./from-earlier";
@@ -20,13 +20,13 @@ const WAYS: readonly (readonly [Start, string])[] = [
 export default function NewOuting({ points, preferences }: Props) {
   useInitially(() => $preferences.set(preferences));
   const [start, setStart] = useState<Start>("place");
-  // Until the page is alive nothing can be chosen that would be forgotten.
-  const isAlive = useAlive();
   return (
-    <fieldset className="max-w-3xl" disabled={!isAlive}>
-      <h1 className="pt-6 text-2xl font-semibold">Plan an outing</h1>
-      <OneOf label="Start" value={start} options={WAYS} onChoose={setStart} />
-      {start === "place" ? <FromPlace points={points} /> : <FromEarlier points={points} />}
-    </fieldset>
+    <OnceAlive>
+      <div className="max-w-3xl">
+        <h1 className="pt-6 text-2xl font-semibold">Plan an outing</h1>
+        <OneOf label="Start" value={start} options={WAYS} onChoose={setStart} />
+        {start === "place" ? <FromPlace points={points} /> : <FromEarlier points={points} />}
+      </div>
+    </OnceAlive>
   );
 }
