@@ -27,8 +27,9 @@ import { TOE_SHARE_OF_BOOT_MASS } from "@/core/outing/stores";
 import { SWEAT_STEPS_G_PER_M2 } from "@/core/opinion/sweat";
 import { SPREAD } from "@/core/range/variation";
 import { TOUCHED_EFFUSIVITY, USUAL_TOUCHING_SKIN_C } from "@/core/touch";
+import { SECONDS_PER_MINUTE } from "@/core/units";
 import { LATENT_J_PER_G, PASSES_BY_RESISTANCE } from "@/core/water";
-import { FOOT_SWEAT_G_PER_M2H } from "@/core/water/water-book";
+import { FOOT_SWEAT_G_PER_M2H, LATEST_MOVE_S, SOONEST_MOVE_S } from "@/core/water/water-book";
 import {
   DRY_SNOW_BELOW_C,
   DRY_SNOW_CLINGS,
@@ -163,6 +164,8 @@ export const METHOD_VALUES: Readonly<Record<string, () => string>> = {
   fit: () => listed(GAP_BY_FIT_MM),
   spreads: () =>
     `basal heat ${percent(SPREAD.basalHeat)}, digit flow ${percent(SPREAD.digitFlow)} (${percent(SPREAD.digitFlowOfColdHands)} for cold hands), effort of walking ${percent(SPREAD.walkEffort)}, air ${figure(SPREAD.forecastK)} K and wind ${percent(SPREAD.forecastWind)} for the whole day`,
+  waterSoonest: () => figure(SOONEST_MOVE_S / SECONDS_PER_MINUTE),
+  waterLatest: () => figure(LATEST_MOVE_S / SECONDS_PER_MINUTE),
   footSweat: () => figure(FOOT_SWEAT_G_PER_M2H),
   latent: () => figure(LATENT_J_PER_G, 4),
   rained: () =>

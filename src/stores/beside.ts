@@ -1,11 +1,11 @@
 import { atom, type WritableAtom } from "nanostores";
 import type { Worth } from "@/core/changes";
 import type { SitAnswer } from "@/core/outing";
-import { RANGE_MEMBERS, rangeOf, type MinutesRange } from "@/core/range";
+import { RANGE_MEMBERS, rangeOf, type MinutesRange, type RangeMembers } from "@/core/range";
 import type { MinuteLook, Trace } from "@/core/trace";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { kitOf, viewToOuting } from "@/formats/wire/view-to-outing";
-import { workerFor } from "@/workers/simulate-client";
+import { workerFor, type Purpose } from "@/workers/simulate-client";
 import type { Opinion } from "@/workers/simulation-answer";
 import { $computed, $heldMinutes, $view } from "./day-sheet";
 
@@ -79,25 +79,42 @@ function keeper<Answer>(into: WritableAtom<Answer | null>, ask: (asked: Asked) =
   return () => void work();
 }
 
-const HALF = RANGE_MEMBERS / 2;
+/** Members a worker takes at a time: few enough that both end together, enough that asking costs nothing. */
+const MEMBERS_AT_A_TIME = 8;
 
-/** Half of the members in each of two workers: the range comes in half the time where there are two cores. */
+/** Members of the range by turns in two workers: it comes in half the time where there are two cores. */
 async function rangeInTwoWorkers({ view, sit, ticket: own }: Asked): Promise<MinutesRange | null> {
   const outing = viewToOuting(view);
-  const parts = await Promise.all([
-    workerFor("range").members(outing, sit, 0, HALF, own),
-    workerFor("changes").members(outing, sit, HALF, RANGE_MEMBERS, own),
-  ]);
-  return parts[0] && parts[1] && rangeOf(outing, [parts[0], parts[1]]);
+  const parts: RangeMembers[] = [];
+  let next = 0;
+  let isOvertaken = false;
+  const workThrough = async (purpose: Purpose): Promise<void> => {
+    while (next < RANGE_MEMBERS && !isOvertaken) {
+      const from = next;
+      next = Math.min(from + MEMBERS_AT_A_TIME, RANGE_MEMBERS);
+      const part = await workerFor(purpose).members(outing, sit, from, next, own);
+      if (part) parts.push(part);
+      else isOvertaken = true;
+    }
+  };
+  await Promise.all([workThrough("range"), workThrough("changes")]);
+  return isOvertaken ? null : rangeOf(outing, parts);
 }
 
-/** In this order: a worker takes one question after the other, and the range is waited for most. */
+/** The range being worked out: what takes longer and is waited for less comes after it. */
+let ranging: Promise<unknown> = Promise.resolve();
+
 const KEEPERS = [
-  keeper($range, rangeInTwoWorkers),
+  keeper($range, (asked) => {
+    const range = rangeInTwoWorkers(asked);
+    ranging = range.catch(() => null);
+    return range;
+  }),
   keeper($opinion, ({ view, answer }) => workerFor("range").opinion(viewToOuting(view), answer)),
-  keeper($worths, ({ view, sit, ticket: own }) =>
-    workerFor("changes").worths(viewToOuting(view), sit, kitOf(view), own),
-  ),
+  keeper($worths, async ({ view, sit, ticket: own }) => {
+    await ranging;
+    return workerFor("changes").worths(viewToOuting(view), sit, kitOf(view), own);
+  }),
 ];
 
 /** Follows the answer on screen; while something is held only the answer itself is worked out. @returns stops following */

@@ -44,6 +44,7 @@ export class Course {
     this.surroundings = surroundings;
     this.stepping = stepping;
     this.pace = new Pace(PARTS[stepping]);
+    sitter.wet?.book.partMoves(PARTS[stepping]);
     this.start = this.emptyState();
   }
 
@@ -88,8 +89,7 @@ export class Course {
 
   private fallIn(): void {
     this.sitter.fallIn();
-    this.pace.restart();
-    this.sitter.forget();
+    this.beginAnew();
   }
 
   private emptyState(): SitterState {
@@ -104,12 +104,17 @@ export class Course {
 
   /** Another doing or other clothes than before: the same object serves one doing all along. */
   private noteChange(at: Conditions): void {
-    if (at !== this.at || at.outfit !== this.outfit) {
-      this.pace.restart();
-      this.sitter.forget();
-    }
+    if (at !== this.at || at.outfit !== this.outfit) this.beginAnew();
     this.at = at;
     this.outfit = at.outfit;
+  }
+
+  /** After a change the past tells nothing of what comes. */
+  private beginAnew(): void {
+    const { pace, sitter } = this;
+    pace.restart();
+    sitter.forget();
+    sitter.wet?.forget();
   }
 
   /** Steps as far as the pace allows and tells how far, s; a step that bent too much is taken back and made shorter. */

@@ -28,11 +28,15 @@ const newSitter = (): Sitter =>
 /** Digits minute by minute through the sample outing, each minute in so many steps of first order. */
 function digitsThrough(sitter: Sitter, stepsPerMinute: number, of: Outing = outing): Float64Array[] {
   const surroundings = new Surroundings(of);
+  let before: unknown[] = [];
   return Array.from({ length: totalMinutes }, (_, minute) => {
     const { phase, minuteInPhase } = phaseAt(of.phases, minute);
+    const at = surroundings.at(minute, phase, minuteInPhase);
+    if (before[0] !== at || before[1] !== at.outfit) sitter.wet?.forget(); // another doing or other clothes
+    before = [at, at.outfit];
     for (let step = 0; step < stepsPerMinute; step++) {
       sitter.forget();
-      sitter.step(surroundings.at(minute, phase, minuteInPhase), 60 / stepsPerMinute);
+      sitter.step(at, 60 / stepsPerMinute);
     }
     return Float64Array.from(sitter.digitC);
   });

@@ -26,7 +26,7 @@ export type Sitter = {
   readonly digitC: Float64Array;
   /** Resistances of the step just made. */
   readonly exchange: OutingExchange;
-  /** Advances by a step; in conditions that change at once, forget first. */
+  /** Advances by a step; in conditions that change at once, forget first, and let the water in the clothes forget. */
   step(conditions: Conditions, stepS: number): void;
   /** The past tells nothing of what comes: the next step is of first order, as published. */
   forget(): void;

@@ -66,6 +66,11 @@ export class WetClothes {
     book.move(at.water, isWetted ? this.wetting : null, this.skinOf(body, skinExchange, exchange));
   }
 
+  /** Another doing or other clothes than before. */
+  forget(): void {
+    this.book.forget();
+  }
+
   /** Water in what is worn on a segment, g/m². */
   heldGPerM2(segment: number): number {
     return this.worn === null ? 0 : this.book.heldGPerM2(this.worn, segment);

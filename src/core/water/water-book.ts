@@ -16,8 +16,16 @@ const LEAST_CLOTHING_M2KPA_PER_W = 1e-4;
 const MOST_PER_MASS = 1;
 /** Insulation is lost in proportion up to a kg of water a kg of fibre (assumption). */
 const LOST_UP_TO = 1;
-/** Water is moved on after so long, s: it changes slower than temperatures. */
-const LEAST_STEP_S = 240;
+// When water is moved on: soon after a change, twice as late each time while all goes on as it went, sooner where it
+// turns. All assumptions of the numerics; docs/method.md, "Water".
+export const SOONEST_MOVE_S = 60;
+export const LATEST_MOVE_S = 480;
+/** How far the heat into a segment's skin may lead from where it pointed, W/m². */
+const MOST_TURN_W_PER_M2 = 1;
+/** A move twice as late turns four times as much. */
+const TURN_OF_DOUBLED = 4;
+/** Share of its insulation that a segment may lose or gain at once. */
+const MOST_LOST_AT_ONCE = 0.006;
 /** Heat is looked ahead at most so many times the time between the last two moves: then it may have turned. */
 const MOST_LOOKED_AHEAD = 1;
 /** A change of a segment's insulation smaller than this is not worth doing its resistances anew. */
@@ -53,6 +61,7 @@ export class WaterState {
   readonly heatBeforeWPerM2 = new Float64Array(SEGMENT_COUNT);
   betweenS = 0;
   pendingS = 0;
+  moveAfterS = SOONEST_MOVE_S;
 
   constructor(cells: number) {
     this.waterGPerM2 = new Float64Array(cells);
@@ -65,6 +74,7 @@ export class WaterState {
     this.heatBeforeWPerM2.set(other.heatBeforeWPerM2);
     this.betweenS = other.betweenS;
     this.pendingS = other.pendingS;
+    this.moveAfterS = other.moveAfterS;
   }
 }
 
@@ -88,38 +98,67 @@ export class WaterBook {
   /** Water in each layer before the move being made. */
   private readonly startedWith = new Float64Array(SEGMENT_COUNT * MOST_LAYERS_FOLLOWED);
   private isAfterChange = true;
+  private parts = 1;
   private readonly vapour = new VapourThroughLayers();
 
   constructor(cells: number) {
     this.state = new WaterState(cells);
   }
 
+  /** @param parts into how many each usual move is parted; under 1 for those who ask for less */
+  partMoves(parts: number): void {
+    this.parts = parts;
+    this.state.moveAfterS = SOONEST_MOVE_S / parts;
+  }
+
   /** Lets time pass; whether enough has to move water. */
   isDueAfter(stepS: number): boolean {
     this.state.pendingS += stepS;
-    return this.state.pendingS >= LEAST_STEP_S;
+    return this.state.pendingS >= this.state.moveAfterS;
   }
 
   /** Moves the water of the time that has passed. @param wetting what meets the outside, if anything does */
   move(plan: WaterPlan, wetting: Wetting | null, skin: WetSkin): void {
     const { state } = this;
     let noticed = false;
-    state.heatBeforeWPerM2.set(state.skinHeatWPerM2);
+    let turned = 0;
+    let lost = 0;
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
+      const pointedTo = this.heatAheadWPerM2(segment, 0);
+      state.heatBeforeWPerM2[segment] = state.skinHeatWPerM2[segment]!;
       const twin = plan.twin[segment]!;
       if (twin !== segment && this.isTwin(plan, twin, segment, skin)) this.copyTwin(plan, twin, segment);
-      else {
-        this.moveSegment(plan, wetting, segment, skin);
-      }
+      else this.moveSegment(plan, wetting, segment, skin);
+      turned = Math.max(turned, Math.abs(state.skinHeatWPerM2[segment]! - pointedTo));
       const kept = this.keptShareOf(plan, segment);
-      if (Math.abs(kept - state.keptShare[segment]!) <= NOTICED_SHARE) continue;
+      const lostNow = Math.abs(kept - state.keptShare[segment]!);
+      lost = Math.max(lost, lostNow);
+      if (lostNow <= NOTICED_SHARE) continue;
       state.keptShare[segment] = kept;
       noticed = true;
     }
     if (noticed) this.version++;
+    this.pace(turned, lost);
     state.betweenS = this.isAfterChange ? 0 : state.pendingS;
     this.isAfterChange = false;
     state.pendingS = 0;
+  }
+
+  /** Sets when water is moved next, by how far the last move led from where things pointed. */
+  private pace(turnedWPerM2: number, lostShare: number): void {
+    const { parts, state } = this;
+    const turned = (turnedWPerM2 * parts * parts) / MOST_TURN_W_PER_M2;
+    const lost = (lostShare * parts) / MOST_LOST_AT_ONCE;
+    if (turned > 1 || lost > 1) state.moveAfterS = Math.max(SOONEST_MOVE_S / parts, state.moveAfterS / 2);
+    else if (turned * TURN_OF_DOUBLED < 1 && lost * 2 < 1) {
+      state.moveAfterS = Math.min(LATEST_MOVE_S / parts, state.moveAfterS * 2);
+    }
+  }
+
+  /** Another doing or other clothes: the heat that came tells nothing of what comes, and water is moved soon again. */
+  forget(): void {
+    this.state.betweenS = 0;
+    this.state.moveAfterS = SOONEST_MOVE_S / this.parts;
   }
 
   /** Heat into a segment's skin at the end of a step about to be made, if it goes on so, W/m². */

@@ -209,13 +209,13 @@ function Foil() {
 /** Beliefs corrected, each beside a small figure that can be moved. */
 export default function Beliefs() {
   return (
-    <OnceAlive>
-      <div className="flex max-w-3xl flex-col gap-5">
+    <div className="flex max-w-3xl flex-col gap-5">
+      <OnceAlive>
         <Grams />
         <FillPower />
         <Head />
         <Foil />
-      </div>
-    </OnceAlive>
+      </OnceAlive>
+    </div>
   );
 }
