@@ -4,7 +4,14 @@ export type { PatchForm } from "./curvature";
 export { coveredRegions, sideBySide, type CoveredRegion } from "./cover";
 export { digitFlowWhenTight, fitLayers } from "./fit-budget";
 export { GAP_BY_FIT_MM, LAYER_RANGE, ORDINARY_VAPOUR_INDEX, type Fit, type Layer, type WornLayer } from "./layer";
-export { buildStack, clothingInsulation, totalInsulation, type Stack } from "./stack";
+export {
+  buildStack,
+  clothingInsulation,
+  totalInsulation,
+  withClothFactor,
+  type ClothFactor,
+  type Stack,
+} from "./stack";
 export {
   clothPermeability,
   standardWindFactor,

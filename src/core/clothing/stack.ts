@@ -12,8 +12,12 @@ import {
 
 /** A stack with everything that does not depend on the weather worked out once. */
 export type Stack = {
+  /** The layers as worn, before any is pressed, from the skin out. */
+  readonly worn: readonly Layer[];
   /** Resistance of each layer with the gap under it, on skin area, m²·K/W, from the skin out. */
   readonly shellsM2KPerW: readonly number[];
+  /** The same without the gaps. */
+  readonly clothM2KPerW: readonly number[];
   /** Tightest cloth at or outside each layer; `null` under a rigid wall, where no wind comes. */
   readonly protection: readonly (ClothPermeability | null)[];
   readonly stillM2KPerW: number;
@@ -37,22 +41,45 @@ const OPENING_PERMEABILITY_L_PER_M2S = 200;
 export function buildStack(worn: readonly Layer[], form: PatchForm, leaks = false): Stack {
   const { layers, overfillMm } = fitLayers(worn);
   let radiusMm = form.shape === "flat" ? 0 : form.radiusMm;
+  const clothM2KPerW: number[] = [];
   const shellsM2KPerW = layers.map((layer) => {
     const gap = curvedInsulation(form, airGapInsulation(layer.gapMm), layer.gapMm, radiusMm);
     radiusMm += layer.gapMm;
     const cloth = curvedInsulation(form, layer.insulationM2KPerW, layer.thicknessMm, radiusMm);
     radiusMm += layer.thicknessMm;
+    clothM2KPerW.push(cloth);
     return gap + cloth;
   });
   return {
+    worn,
     shellsM2KPerW,
+    clothM2KPerW,
     protection: protectionFromOutside(layers, leaks ? OPENING_PERMEABILITY_L_PER_M2S : 0),
-    stillM2KPerW: shellsM2KPerW.reduce((total, shell) => total + shell, 0),
+    stillM2KPerW: sumOf(shellsM2KPerW),
     skinOverOuterArea: skinOverOuterArea(form, radiusMm),
     vapourIndex: layers.at(-1)?.vapourIndex ?? ORDINARY_VAPOUR_INDEX,
     overfillMm,
   };
 }
+
+/** How many times as much as it is read to a layer insulates. */
+export type ClothFactor = (layer: Layer) => number;
+
+/** A stack whose cloth insulates more or less than read, as thick as before: exact, since every shell is linear in it. */
+export function withClothFactor(stack: Stack, factor: ClothFactor): Stack {
+  const { worn } = stack;
+  const shellsM2KPerW = stack.shellsM2KPerW.slice();
+  const clothM2KPerW = stack.clothM2KPerW.slice();
+  for (let layer = 0; layer < worn.length; layer++) {
+    const read = clothM2KPerW[layer]!;
+    const cloth = read * factor(worn[layer]!);
+    clothM2KPerW[layer] = cloth;
+    shellsM2KPerW[layer] = shellsM2KPerW[layer]! + cloth - read;
+  }
+  return { ...stack, shellsM2KPerW, clothM2KPerW, stillM2KPerW: sumOf(shellsM2KPerW) };
+}
+
+const sumOf = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
 
 function protectionFromOutside(layers: readonly Layer[], leastPermeability: number): (ClothPermeability | null)[] {
   const protection: (ClothPermeability | null)[] = [];

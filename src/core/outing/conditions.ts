@@ -128,7 +128,7 @@ export class StrandConditions {
   private contactFor(dress: Dress): Float64Array {
     const known = this.contactOf.get(dress);
     if (known) return known;
-    const contact = contactResistances(dress.contactLayers, this.doing, this.groundM2KPerW);
+    const contact = contactResistances(dress.contactLayers, this.doing, this.groundM2KPerW, dress.clothFactor);
     this.contactOf.set(dress, contact);
     return contact;
   }

@@ -1,5 +1,5 @@
 import type { BodyPerson } from "../body";
-import type { WornLayer } from "../clothing";
+import type { ClothFactor, WornLayer } from "../clothing";
 import { CoreError } from "../errors";
 import { readLabel, type PatchReading } from "../labels";
 import {
@@ -14,7 +14,7 @@ import {
   type Side,
 } from "../patches";
 import type { WaterPlan } from "../water";
-import { buildOutfit, Wardrobe, type Outfit, type SiteLayers, type StorePlan } from "../sitter";
+import { buildOutfit, FactoredStacks, Wardrobe, type Outfit, type SiteLayers, type StorePlan } from "../sitter";
 import { changeWindows, liesOver, type ChangeWindow, type WornPiece } from "./changing";
 import { dexterityOf, NO_HANDS, withFreeHands, type HandsNeeded } from "./hands";
 import { heatersOf, type Heater } from "./heaters";
@@ -41,6 +41,14 @@ export type Dress = {
   readonly heaters: readonly Heater[];
   /** What of it stores heat over fingers and toes. */
   readonly stores: StorePlan | null;
+  /** How much more or less cloth insulates than read; `null` where it is taken as read. */
+  readonly clothFactor: ClothFactor | null;
+};
+
+/** What of a dress does not follow from how much its cloth insulates. */
+type Worked = Pick<Dress, "outfit" | "layers" | "contactLayers" | "leaks" | "shaftHeightCm"> & {
+  readonly clothes: readonly Worn[];
+  readonly owned: Laid["owned"];
 };
 
 type Cover = { readonly site: number; readonly side: Side | null; readonly layers: readonly WornLayer[] };
@@ -140,6 +148,7 @@ export class Dressing {
   private readonly windows: readonly ChangeWindow[];
   private readonly masses: ArealMasses | null;
   private readonly wardrobe = new Wardrobe();
+  private readonly worked = new Map<string, Dresses<Worked>>();
 
   /**
    * @param person whose skin the pieces cover; without one nothing stores heat
@@ -164,12 +173,32 @@ export class Dressing {
     this.changes = [...minutes].filter((minute) => minute >= 0).sort((one, other) => one - other);
   }
 
-  /** How a person is dressed through the outing when their hands are so needed and these parts are bared. */
-  dresses(needed: HandsNeeded = NO_HANDS, bared: readonly Patch[] = []): Dresses {
-    return new Dresses(this.changes, (fromMinute) => this.dressFrom(fromMinute, needed, bared));
+  /**
+   * How a person is dressed through the outing when their hands are so needed and these parts are bared.
+   * @param clothFactor how much more or less each layer insulates than read, for those who ask what a misread label does
+   */
+  dresses(
+    needed: HandsNeeded = NO_HANDS,
+    bared: readonly Patch[] = [],
+    clothFactor: ClothFactor | null = null,
+  ): Dresses<Dress> {
+    const worked = this.workedFor(needed, bared);
+    const factored = clothFactor && new FactoredStacks(clothFactor);
+    return new Dresses(this.changes, (fromMinute) =>
+      this.dressOf(fromMinute, worked.at(fromMinute), factored, clothFactor),
+    );
   }
 
-  private dressFrom(fromMinute: number, neededNow: HandsNeeded, bared: readonly Patch[]): Dress {
+  private workedFor(needed: HandsNeeded, bared: readonly Patch[]): Dresses<Worked> {
+    const key = [needed.left, needed.right, ...bared].join(" ");
+    const known = this.worked.get(key);
+    if (known) return known;
+    const worked = new Dresses(this.changes, (fromMinute) => this.workOut(fromMinute, needed, bared));
+    this.worked.set(key, worked);
+    return worked;
+  }
+
+  private workOut(fromMinute: number, neededNow: HandsNeeded, bared: readonly Patch[]): Worked {
     const isOn = (span: Pick<Wearing, "fromMinute" | "toMinute">): boolean =>
       span.fromMinute <= fromMinute && fromMinute < span.toMinute;
     const changed = this.windows.filter(isOn).flatMap((window) => window.changed);
@@ -179,43 +208,55 @@ export class Dressing {
     const { layers, owned } = layersOf(clothes, needed, bared);
     const leaks = leaksOf(clothes);
     const mitt = { left: inMitt(clothes, "left", needed), right: inMitt(clothes, "right", needed) };
+    const contactLayers = withPads(
+      layers,
+      on.filter(({ piece }) => piece.kind === "pad"),
+    );
     const outfit = buildOutfit({ layers, mitt, leaks }, this.wardrobe);
+    return { outfit, layers, contactLayers, leaks, shaftHeightCm: openShaftCm(clothes), clothes, owned };
+  }
+
+  private dressOf(
+    fromMinute: number,
+    { outfit: asRead, layers, contactLayers, leaks, shaftHeightCm, clothes, owned }: Worked,
+    factored: FactoredStacks | null,
+    clothFactor: ClothFactor | null,
+  ): Dress {
+    const outfit = factored ? factored.outfitOf(asRead) : asRead;
     const stacks = siteStacks(outfit);
     return {
       fromMinute,
       outfit,
       layers,
-      contactLayers: withPads(
-        layers,
-        on.filter(({ piece }) => piece.kind === "pad"),
-      ),
+      contactLayers,
       leaks,
-      water: waterPlanOf(owned, stacks),
-      shaftHeightCm: openShaftCm(clothes),
+      shaftHeightCm,
+      water: waterPlanOf(owned, stacks, clothFactor),
       heaters: heatersOf(clothes, owned, stacks),
       stores: this.masses && storePlanOf(owned, stacks, this.masses),
+      clothFactor,
     };
   }
 }
 
-/** Dresses in order of time, a new one wherever something is put on or taken off; each worked out when first asked for. */
-export class Dresses {
+/** What is worn in order of time, another wherever something is put on or taken off; each worked out when first asked for. */
+export class Dresses<What = Dress> {
   private readonly changes: readonly number[];
-  private readonly dressFrom: (fromMinute: number) => Dress;
-  private readonly known: (Dress | undefined)[] = [];
+  private readonly workOut: (fromMinute: number) => What;
+  private readonly known: (What | undefined)[] = [];
 
   /** @param changes minutes in order of time, the first not after any that is asked for */
-  constructor(changes: readonly number[], dressFrom: (fromMinute: number) => Dress) {
+  constructor(changes: readonly number[], workOut: (fromMinute: number) => What) {
     this.changes = changes;
-    this.dressFrom = dressFrom;
+    this.workOut = workOut;
   }
 
-  /** The dress at a minute. */
-  at(minute: number): Dress {
+  /** What is worn at a minute. */
+  at(minute: number): What {
     const { changes, known } = this;
     let place = 0;
     while (place + 1 < changes.length && changes[place + 1]! <= minute) place++;
-    return (known[place] ??= this.dressFrom(changes[place]!));
+    return (known[place] ??= this.workOut(changes[place]!));
   }
 
   /** When clothes are changed next, `to` at most. */

@@ -70,6 +70,6 @@ export { simulateSitMinutes, type SitMinutes } from "./sit-minutes";
 export type { SitAnswer } from "./sit-answer";
 export { withRadiation } from "./radiation";
 export { kindAt, strandAt } from "./strands";
-export { phaseAt, Surroundings } from "./surroundings";
+export { dressingOf, phaseAt, Surroundings, type Misread } from "./surroundings";
 export { spareMinutes } from "./sit-answer";
 export { sitSpans, type SitSpan } from "./sits";

@@ -6,7 +6,7 @@ import { OUTING_RANGE, type Outing } from "./outing";
 import { createRecorder, type OutingSeries, type Recorder } from "./series";
 import { sitWatches } from "./sit-watches";
 import { sitSpans, type SitSpan } from "./sits";
-import { Surroundings } from "./surroundings";
+import { Surroundings, type Misread } from "./surroundings";
 import { waterCells, wetCells } from "./water-layers";
 
 /** What of a simulation need not be the usual. */
@@ -14,6 +14,8 @@ export type SimulationOptions = {
   /** The person as they step out, when already known; it has to belong to the same start and basal heat. */
   readonly rested?: RestedPerson | undefined;
   readonly nature?: BodilyNature | undefined;
+  /** What is worn, worked out before, with labels that say too much or too little; as read when not given. */
+  readonly misread?: Misread | undefined;
   /** Limits to judge by; all when not given. */
   readonly only?: readonly Limit[] | undefined;
   /** "paced" when not given. */
@@ -44,9 +46,11 @@ export const natureOf = ({ calibration }: Outing["person"]): BodilyNature => ({ 
  */
 export function runOuting<Answer>(
   outing: Outing,
-  { rested, nature = natureOf(outing.person), only = LIMITS, stepping = "paced", skinCurves = true }: SimulationOptions,
+  options: SimulationOptions,
   answer: (run: Run, span: SitSpan) => Answer,
 ): { readonly series: OutingSeries; readonly answers: readonly Answer[] } {
+  const { rested, misread, nature = natureOf(outing.person) } = options;
+  const { only = LIMITS, stepping = "paced", skinCurves = true } = options;
   if (outing.phases.length === 0) throw new CoreError("no-phases", "an outing needs at least one phase");
   const spans = sitSpans(outing.phases);
   if (spans.length === 0) throw new CoreError("no-sit", "an outing needs at least one phase in which the person sits");
@@ -63,7 +67,7 @@ export function runOuting<Answer>(
     outing.storedStartC,
   );
   const recorder = createRecorder(totalMinutes, skinCurves);
-  const surroundings = new Surroundings(outing);
+  const surroundings = new Surroundings(outing, misread);
   const course = new Course(sitter, surroundings, stepping, outing.fallsInAtMinute);
   const run: Run = { outing, course, recorder, surroundings, only };
   recorder.record(0, sitter, surroundings.at(0, 0, 0));

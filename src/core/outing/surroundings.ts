@@ -1,4 +1,5 @@
 import { bodyParameters } from "../body";
+import type { ClothFactor } from "../clothing";
 import { exertionOf, type Exertion } from "../effort";
 import { WeatherCourse } from "../weather";
 import { StrandConditions, workedDoing } from "./conditions";
@@ -15,21 +16,31 @@ const MIDDLE_OF_MINUTE = 0.5;
 /** A strand with its clothes and surroundings. */
 type StrandRun = { readonly conditions: StrandConditions; readonly dresses: Dresses };
 
+/** The clothes of an outing, to be worn by many variations of it whose labels are read otherwise. */
+export type Misread = { readonly dressing: Dressing; readonly clothFactor: ClothFactor };
+
+/** @throws {CoreError} `unknown-piece` */
+export const dressingOf = ({ pieces, wearings, person }: Outing): Dressing =>
+  new Dressing(pieces, wearings, person.body);
+
 /** Everything that surrounds a person through an outing, prepared once. */
 export class Surroundings {
   private readonly outing: Outing;
   private readonly runs: readonly (readonly StrandRun[])[];
 
-  /** @throws {CoreError} `no-weather`, `unknown-piece`, `out-of-range` */
-  constructor(outing: Outing) {
+  /**
+   * @param misread what is worn, worked out before, with labels that say too much or too little
+   * @throws {CoreError} `no-weather`, `unknown-piece`, `out-of-range`
+   */
+  constructor(outing: Outing, misread: Misread | null = null) {
     this.outing = outing;
     const weather = new WeatherCourse(withRadiation(outing));
-    const dressing = new Dressing(outing.pieces, outing.wearings, outing.person.body);
+    const dressing = misread?.dressing ?? dressingOf(outing);
     const byNeed = new Map<string, Dresses>();
     const dressesFor = (needed: HandsNeeded, bares: Baring | undefined): Dresses => {
       const key = `${needed.left} ${needed.right} ${bares ?? ""}`;
       const hands = needed.left === 0 && needed.right === 0 ? NO_HANDS : needed;
-      const known = byNeed.get(key) ?? dressing.dresses(hands, bares && BARINGS[bares]);
+      const known = byNeed.get(key) ?? dressing.dresses(hands, bares && BARINGS[bares], misread?.clothFactor);
       byNeed.set(key, known);
       return known;
     };

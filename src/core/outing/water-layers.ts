@@ -1,5 +1,5 @@
 import { SEGMENT_COUNT, SEGMENT_INDEX, SEGMENTS, type Segment } from "../body";
-import { airGapInsulation, ORDINARY_VAPOUR_INDEX, type Layer, type Stack } from "../clothing";
+import { airGapInsulation, ORDINARY_VAPOUR_INDEX, type ClothFactor, type Layer, type Stack } from "../clothing";
 import { isDigitPatch, SITES } from "../patches";
 import { MOST_LAYERS_FOLLOWED, PASSES_BY_RESISTANCE, type WaterPlan } from "../water";
 import type { Outing } from "./outing";
@@ -63,8 +63,10 @@ function writeVapourShares(
 }
 
 /** Share of a layer's shell that is cloth; the gap under it does not get wet. */
-const clothShare = ({ insulationM2KPerW, gapMm }: Layer): number =>
-  insulationM2KPerW > 0 ? insulationM2KPerW / (insulationM2KPerW + airGapInsulation(gapMm)) : 0;
+function clothShare(layer: Layer, factor: ClothFactor | null): number {
+  const insulation = layer.insulationM2KPerW * (factor?.(layer) ?? 1);
+  return insulation > 0 ? insulation / (insulation + airGapInsulation(layer.gapMm)) : 0;
+}
 
 /** Share of its own mass of water that each cell starts with; `null` where all is dry. */
 export function wetCells({ pieces, wetFromStart }: Pick<Outing, "pieces" | "wetFromStart">): Float64Array | null {
@@ -114,6 +116,7 @@ function writeSegment(
   segment: number,
   from: number,
   { stack, owned, layers }: NonNullable<Followed>,
+  factor: ClothFactor | null,
 ): void {
   for (let within = 0; within < layers; within++) {
     const { layer, place } = owned[within]!;
@@ -121,7 +124,7 @@ function writeSegment(
     plan.cell[at] = place * SEGMENT_COUNT + segment;
     plan.dryShare[at] = stack.shellsM2KPerW[within]! / stack.stillM2KPerW;
     plan.massGPerM2[at] = layer.absorbingGPerM2 ?? 0;
-    plan.lossAtOwnMass[at] = layer.lossAtOwnMass ? layer.lossAtOwnMass * clothShare(layer) : 0;
+    plan.lossAtOwnMass[at] = layer.lossAtOwnMass ? layer.lossAtOwnMass * clothShare(layer, factor) : 0;
     if (!layer.rigidWall) plan.under[segment] = at;
   }
   writeVapourShares(plan, from, owned, layers);
@@ -131,9 +134,14 @@ function writeSegment(
 /**
  * How water meets the layers of a dress.
  * @param owned layers of every site with their pieces, from the skin out, by the order of SITES
+ * @param factor how much more or less cloth insulates than read, if it does
  * @returns `null` where nothing worn takes up water
  */
-export function waterPlanOf(owned: readonly (readonly OwnedLayer[])[], stacks: SiteStacks): WaterPlan | null {
+export function waterPlanOf(
+  owned: readonly (readonly OwnedLayer[])[],
+  stacks: SiteStacks,
+  factor: ClothFactor | null = null,
+): WaterPlan | null {
   const bySegment = followedOn(owned, stacks);
   let count = 0;
   for (const followed of bySegment) count += followed?.layers ?? 0;
@@ -154,7 +162,7 @@ export function waterPlanOf(owned: readonly (readonly OwnedLayer[])[], stacks: S
     plan.first[segment] = next;
     plan.twin[segment] = twinOf(bySegment, segment);
     if (!followed) continue;
-    writeSegment(plan, segment, next, followed);
+    writeSegment(plan, segment, next, followed, factor);
     next += followed.layers;
   }
   plan.first[SEGMENT_COUNT] = next;

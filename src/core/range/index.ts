@@ -10,5 +10,6 @@ export {
   type MinutesBound,
   type MinutesRange,
 } from "./minutes-range";
+export { MisreadClothes } from "./misread";
 export { cutNormal, drawVariation, type Variation } from "./variation";
 export { varyOuting } from "./vary-outing";

@@ -3,6 +3,7 @@ import { isExtrapolated, natureOf, simulateSitMinutes, type Outing } from "../ou
 import type { LevelVerdict } from "../limits";
 import { restedPerson, type BodilyNature, type RestedPerson } from "../sitter";
 import { addCurves, bandsOf, type MemberCurves, type RangeBands } from "./bands";
+import { MisreadClothes } from "./misread";
 import { drawVariation } from "./variation";
 import { varyOuting } from "./vary-outing";
 
@@ -73,12 +74,14 @@ export function* rangeMembersInSteps(
   const random = seededRandom(RANGE_SEED);
   const curves: MemberCurves = { toes: [], fingers: [], heatDebt: [] };
   const bounds: MinutesBound[] = [];
+  const clothes = new MisreadClothes(outing);
   for (let member = 0; member < to; member++) {
     const variation = drawVariation(random, outing.pieces, outing.person.coldHands);
     if (member < from) continue;
     const nature = combined(natureOf(outing.person), variation.nature);
-    const { sits, series } = simulateSitMinutes(varyOuting(outing, variation), {
+    const { sits, series } = simulateSitMinutes(varyOuting(clothes.outing, variation), {
       nature,
+      misread: clothes.by(variation),
       rested: restedBy(outing, nature.basalHeatFactor),
       stepping: "doubled", // what a member's step errs by is lost among what members differ by (range.test.ts)
     });

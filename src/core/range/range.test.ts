@@ -1,7 +1,9 @@
 import { describe, expect, it } from "vitest";
-import { sampleOuting } from "../../../tests/sample-outing";
+import { DEMO_NAMES, demoOuting, sampleOuting } from "../../../tests/sample-outing";
+import { DIGITS } from "../digits";
+import { readLabel, type Label } from "../labels";
 import { seededRandom } from "../numeric";
-import { simulateOuting, simulateSitMinutes } from "../outing";
+import { changeMinutes, simulateOuting, simulateSitMinutes, type Outing } from "../outing";
 import { USUAL_NATURE } from "../sitter";
 import { runToEnd } from "../numeric";
 import { restedPerson } from "../sitter";
@@ -9,6 +11,7 @@ import {
   cutNormal,
   drawVariation,
   minutesRange,
+  MisreadClothes,
   rangeMembers,
   rangeMembersInSteps,
   rangeOf,
@@ -26,9 +29,37 @@ const UNCHANGED: Variation = {
   labelDeviation: new Map(),
 };
 const minutes = (variation: Variation): number => {
-  const { verdict } = simulateOuting(varyOuting(sampleOuting(), variation), { nature: variation.nature }).sits[0]!;
+  const clothes = new MisreadClothes(sampleOuting());
+  const misread = clothes.by(variation);
+  const varied = varyOuting(clothes.outing, variation);
+  const { verdict } = simulateOuting(varied, { nature: variation.nature, misread }).sits[0]!;
   return verdict.kind === "ends" ? verdict.minutesStill : verdict.kind === "longerThan" ? verdict.minutes : 0;
 };
+
+/** The same said by labels: each piece's layers written out as they insulate when misread, all panels together. */
+function misreadByLabels(outing: Outing, { labelDeviation }: Variation): Outing {
+  const misread = (label: Label, deviations: number): Label => ({
+    kind: "explicit",
+    panels: readLabel(label).map(({ patch, side, layers, insulationM2KPerW, spreadM2KPerW, coverShare, part }) => {
+      const factor = insulationM2KPerW > 0 ? 1 + (deviations * spreadM2KPerW) / insulationM2KPerW : 1;
+      return {
+        patches: [patch],
+        side,
+        coverShare,
+        part: part ?? undefined,
+        layers: layers.map((layer) => ({ ...layer, insulationM2KPerW: layer.insulationM2KPerW * factor })),
+      };
+    }),
+  });
+  return {
+    ...outing,
+    pieces: outing.pieces.map((piece) => ({
+      ...piece,
+      changeMinutes: changeMinutes(piece), // layers as they are no longer tell what is next to the skin
+      label: misread(piece.label, labelDeviation.get(piece.id) ?? 0),
+    })),
+  };
+}
 
 describe("draws", () => {
   it("are normal, cut at two standard deviations (sd of the cut normal: 0.880, from its closed form)", () => {
@@ -61,7 +92,28 @@ describe("draws", () => {
 
 describe("a variation", () => {
   it("that changes nothing gives the answer itself, labels read or explicit", () => {
-    expect(simulateOuting(varyOuting(sampleOuting(), UNCHANGED)).sits).toEqual(simulateOuting(sampleOuting()).sits);
+    const clothes = new MisreadClothes(sampleOuting());
+    const varied = varyOuting(clothes.outing, UNCHANGED);
+    const usual = simulateOuting(sampleOuting()).sits;
+    expect(simulateOuting(varied, { misread: clothes.by(UNCHANGED) }).sits).toEqual(usual);
+    expect(simulateOuting(misreadByLabels(sampleOuting(), UNCHANGED)).sits).toEqual(usual);
+  });
+
+  it.each(DEMO_NAMES)("misreads what is worn as labels written out anew would: %s", (name) => {
+    const outing = demoOuting(name);
+    const clothes = new MisreadClothes(outing);
+    const random = seededRandom(17);
+    for (let member = 0; member < 3; member++) {
+      const variation = drawVariation(random, outing.pieces);
+      const shared = simulateOuting(clothes.outing, { misread: clothes.by(variation) });
+      const apart = simulateOuting(misreadByLabels(outing, variation));
+      expect(shared.sits.map(({ verdict }) => verdict)).toEqual(apart.sits.map(({ verdict }) => verdict));
+      for (const digit of DIGITS) {
+        shared.series.digitC[digit].forEach((value, minute) => {
+          expect(Math.abs(value - apart.series.digitC[digit][minute]!)).toBeLessThan(1e-6);
+        });
+      }
+    }
   });
 
   it("moves the answer the way it must", () => {
@@ -116,9 +168,12 @@ describe("the range", () => {
     const random = seededRandom(5);
     for (let member = 0; member < 16; member++) {
       const outing = sampleOuting();
-      const varied = varyOuting(outing, drawVariation(random, outing.pieces));
+      const clothes = new MisreadClothes(outing);
+      const variation = drawVariation(random, outing.pieces);
+      const varied = varyOuting(clothes.outing, variation);
+      const misread = clothes.by(variation);
       const [coarse, fine] = (["doubled", "halved"] as const).map((stepping) => {
-        const first = simulateSitMinutes(varied, { stepping }).sits[0]!;
+        const first = simulateSitMinutes(varied, { stepping, misread }).sits[0]!;
         return first.kind === "ends" ? first.minutesStill : 0;
       });
       expect(Math.abs(coarse! - fine!)).toBeLessThanOrEqual(2);

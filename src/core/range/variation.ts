@@ -59,7 +59,7 @@ function drawLabels(seed: number, pieces: readonly NamedPiece[]): Map<string, nu
 export function drawVariation(random: RandomStream, pieces: readonly NamedPiece[], coldHands = false): Variation {
   const factor = (spread: number): number => 1 + spread * cutNormal(random);
   const [lowest, highest] = OPENING_RANGE_PER_K;
-  return {
+  const variation = {
     nature: {
       ...USUAL_NATURE,
       basalHeatFactor: factor(SPREAD.basalHeat),
@@ -70,6 +70,13 @@ export function drawVariation(random: RandomStream, pieces: readonly NamedPiece[
     walkEffortFactor: factor(SPREAD.walkEffort),
     airOffsetK: SPREAD.forecastK * cutNormal(random),
     windFactor: factor(SPREAD.forecastWind),
-    labelDeviation: drawLabels(Math.floor(random() * 2 ** 32), pieces),
+  };
+  const labelSeed = Math.floor(random() * 2 ** 32);
+  return {
+    ...variation,
+    // Drawn when asked for: who simulates some of the members draws all of them.
+    get labelDeviation() {
+      return drawLabels(labelSeed, pieces);
+    },
   };
 }

@@ -1,4 +1,4 @@
-import { contactInsulation, coveredRegions, sideBySide } from "../clothing";
+import { contactInsulation, coveredRegions, sideBySide, type ClothFactor, type Layer } from "../clothing";
 import { SITES, type Patch } from "../patches";
 import type { SitterPosture } from "./conditions";
 import type { SiteLayers } from "./outfit";
@@ -19,13 +19,16 @@ const RESTS_ON: Readonly<Record<SitterPosture, readonly Patch[]>> = {
 };
 
 /** Resistance of a loaded patch, its regions side by side. */
-const loaded = (worn: SiteLayers[number], groundM2KPerW: number, load: number): number =>
+const loaded = (worn: SiteLayers[number], groundM2KPerW: number, load: number, factor: ClothFactor | null): number =>
   sideBySide(
     coveredRegions(worn).map(({ share, layers }) => ({
       share,
-      insulationM2KPerW: contactInsulation(layers, groundM2KPerW, load),
+      insulationM2KPerW: contactInsulation(factor ? factored(layers, factor) : layers, groundM2KPerW, load),
     })),
   );
+
+const factored = (layers: readonly Layer[], factor: ClothFactor): Layer[] =>
+  layers.map((layer) => ({ ...layer, insulationM2KPerW: layer.insulationM2KPerW * factor(layer) }));
 
 /** How a person rests. */
 export type Rest = {
@@ -37,15 +40,22 @@ export type Rest = {
 /**
  * Resistance of the sites that touch the ground or the seat, m²·K/W; NaN where a site is free.
  * @param groundM2KPerW the ground's own resistance, m²·K/W
+ * @param factor how much more or less cloth insulates than read, if it does
  */
-export function contactResistances(layers: SiteLayers, rest: Rest, groundM2KPerW: number): Float64Array {
+export function contactResistances(
+  layers: SiteLayers,
+  rest: Rest,
+  groundM2KPerW: number,
+  factor: ClothFactor | null = null,
+): Float64Array {
   const { posture, leaning } = rest;
   const resting: readonly Patch[] = leaning ? [...RESTS_ON[posture], "back"] : RESTS_ON[posture];
   const soleLoad = SOLE_LOAD[posture];
   const resistances = new Float64Array(SITES.length).fill(NaN);
   SITES.forEach(({ patch }, site) => {
-    if (patch === "sole" && soleLoad !== null) resistances[site] = loaded(layers[site]!, groundM2KPerW, soleLoad);
-    if (resting.includes(patch)) resistances[site] = loaded(layers[site]!, groundM2KPerW, 1);
+    if (patch === "sole" && soleLoad !== null)
+      resistances[site] = loaded(layers[site]!, groundM2KPerW, soleLoad, factor);
+    if (resting.includes(patch)) resistances[site] = loaded(layers[site]!, groundM2KPerW, 1, factor);
   });
   return resistances;
 }

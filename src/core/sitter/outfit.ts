@@ -2,6 +2,8 @@ import {
   buildStack,
   coveredRegions,
   digitFlowWhenTight,
+  withClothFactor,
+  type ClothFactor,
   type PatchForm,
   type Stack,
   type WornLayer,
@@ -95,6 +97,26 @@ export class Wardrobe {
     alike.push({ layers, form, leaks, regions });
     this.built.set(innermost, alike);
     return regions;
+  }
+}
+
+/** Stacks whose cloth insulates otherwise than read, each worked out once for all outfits of an outing. */
+export class FactoredStacks {
+  private readonly known = new Map<Stack, Stack>();
+
+  constructor(private readonly factor: ClothFactor) {}
+
+  /** The outfit with such stacks: nothing else of it follows from what cloth insulates. */
+  outfitOf(outfit: Outfit): Outfit {
+    return { ...outfit, stacks: outfit.stacks.map((stack) => this.of(stack)) };
+  }
+
+  private of(stack: Stack): Stack {
+    const known = this.known.get(stack);
+    if (known) return known;
+    const factored = withClothFactor(stack, this.factor);
+    this.known.set(stack, factored);
+    return factored;
   }
 }
 

@@ -1,0 +1,40 @@
+import type { ClothFactor, Layer } from "../clothing";
+import { readLabel } from "../labels";
+import { dressingOf, type Misread, type Outing } from "../outing";
+import type { Variation } from "./variation";
+
+/** A layer of a piece, and one standard deviation of what it insulates over what it is read to. */
+type Spread = { readonly pieceId: string; readonly layer: Layer; readonly share: number };
+
+/** The clothes of an outing worked out once, to be misread by its variations. */
+export class MisreadClothes {
+  readonly outing: Outing;
+  private readonly dressing: Misread["dressing"];
+  private readonly spreads: readonly Spread[];
+
+  /** @throws {CoreError} `unknown-piece` */
+  constructor(outing: Outing) {
+    // Labels of its own for each piece, read to layers of its own: two pieces of one label are misread apart.
+    const pieces = outing.pieces.map((piece) => ({ ...piece, label: { ...piece.label } }));
+    this.outing = { ...outing, pieces };
+    this.dressing = dressingOf(this.outing);
+    this.spreads = pieces.flatMap(({ id, label }) =>
+      readLabel(label).flatMap(({ layers, insulationM2KPerW, spreadM2KPerW }) =>
+        insulationM2KPerW > 0
+          ? layers.map((layer) => ({ pieceId: id, layer, share: spreadM2KPerW / insulationM2KPerW }))
+          : [],
+      ),
+    );
+  }
+
+  /** As misread in one variation: all panels of a piece together. */
+  by({ labelDeviation }: Pick<Variation, "labelDeviation">): Misread {
+    const factors = new Map<Layer, number>();
+    for (const { pieceId, layer, share } of this.spreads) {
+      const deviations = labelDeviation.get(pieceId) ?? 0;
+      if (deviations !== 0) factors.set(layer, 1 + deviations * share);
+    }
+    const clothFactor: ClothFactor = (layer) => factors.get(layer) ?? 1;
+    return { dressing: this.dressing, clothFactor };
+  }
+}
