@@ -20,8 +20,8 @@ export type SimulationOptions = {
   readonly only?: readonly Limit[] | undefined;
   /** "paced" when not given. */
   readonly stepping?: Stepping | undefined;
-  /** Whether the skin of each segment is wanted as curves; it is when not said. */
-  readonly skinCurves?: boolean | undefined;
+  /** Whether curves are wanted that no limit is judged by, of each segment's skin and of the water; they are when not said. */
+  readonly allCurves?: boolean | undefined;
 };
 
 /** An outing as far as it is simulated. */
@@ -50,7 +50,7 @@ export function runOuting<Answer>(
   answer: (run: Run, span: SitSpan) => Answer,
 ): { readonly series: OutingSeries; readonly answers: readonly Answer[] } {
   const { rested, misread, nature = natureOf(outing.person) } = options;
-  const { only = LIMITS, stepping = "paced", skinCurves = true } = options;
+  const { only = LIMITS, stepping = "paced", allCurves = true } = options;
   if (outing.phases.length === 0) throw new CoreError("no-phases", "an outing needs at least one phase");
   const spans = sitSpans(outing.phases);
   if (spans.length === 0) throw new CoreError("no-sit", "an outing needs at least one phase in which the person sits");
@@ -66,7 +66,7 @@ export function runOuting<Answer>(
     wetCells(outing),
     outing.storedStartC,
   );
-  const recorder = createRecorder(totalMinutes, skinCurves);
+  const recorder = createRecorder(totalMinutes, allCurves);
   const surroundings = new Surroundings(outing, misread);
   const course = new Course(sitter, surroundings, stepping, outing.fallsInAtMinute);
   const run: Run = { outing, course, recorder, surroundings, only };

@@ -36,15 +36,16 @@ export type Recorder = { readonly series: OutingSeries; record(minute: number, s
 
 /**
  * @param minutes length of the curves: minutes 0 to `minutes`, both recorded
- * @param skin whether the skin of each segment is recorded; otherwise its curve is empty
+ * @param all whether each segment's skin and the water are recorded; otherwise their curves stay empty
  */
-export function createRecorder(minutes: number, skin = true): Recorder {
+export function createRecorder(minutes: number, all = true): Recorder {
   const curve = (): Float64Array => new Float64Array(minutes + 1);
   const digitC = Object.fromEntries(DIGITS.map((digit) => [digit, curve()])) as Record<Digit, Float64Array>;
-  const waterGPerM2 = Object.fromEntries(WET_PARTS.map((part) => [part, curve()])) as Record<WetPart, Float64Array>;
-  const waterCurves = WET_PARTS.map((part) => waterGPerM2[part]);
+  const ofWater = WET_PARTS.map((part) => [part, all ? curve() : new Float64Array(0)] as const);
+  const waterGPerM2 = Object.fromEntries(ofWater) as Record<WetPart, Float64Array>;
+  const waterCurves = all ? ofWater.map(([, values]) => values) : [];
   const digitCurves = DIGITS.map((digit) => digitC[digit]);
-  const segmentSkinC = new Float64Array(skin ? (minutes + 1) * SEGMENT_COUNT : 0);
+  const segmentSkinC = new Float64Array(all ? (minutes + 1) * SEGMENT_COUNT : 0);
   const series = {
     minutes,
     digitC,
@@ -80,10 +81,10 @@ export function createRecorder(minutes: number, skin = true): Recorder {
     series.airTemperatureC[minute] = at.airTemperatureC;
     series.relativeWindMPerS[minute] = at.relativeWindMPerS;
     if (sitter.wet) recordWater(waterCurves, minute, sitter);
-    if (skin) recordSkin(segmentSkinC, minute, sitter.body.now.skinC);
+    if (all) recordSkin(segmentSkinC, minute, sitter.body.now.skinC);
     if (minute - last > 1) {
       for (const curve of curves) fillBetween(curve, last, minute, 1, 0);
-      for (let segment = 0; skin && segment < SEGMENT_COUNT; segment++) {
+      for (let segment = 0; all && segment < SEGMENT_COUNT; segment++) {
         fillBetween(segmentSkinC, last, minute, SEGMENT_COUNT, segment);
       }
     }

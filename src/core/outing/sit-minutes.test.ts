@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { levelEverywhere, type LevelVerdict, type Verdict } from "../limits";
-import { simulateOuting, simulateSitMinutes, type Outing } from ".";
+import { simulateOuting, simulateSitMinutes, WET_PARTS, type Outing } from ".";
 
 /** The verdict without what comes second. */
 const first = (verdict: Verdict): LevelVerdict => {
@@ -29,7 +29,8 @@ describe("minutes of a sit alone", () => {
     const whole = simulateOuting(outing);
     const alone = simulateSitMinutes(outing);
     expect(alone.sits).toEqual(whole.sits.map(({ verdict }) => first(verdict)));
-    const { segmentSkinC: _skin, ...curves } = whole.series;
-    expect(alone.series).toEqual({ ...curves, segmentSkinC: new Float64Array(0) });
+    const none = new Float64Array(0);
+    const waterGPerM2 = Object.fromEntries(WET_PARTS.map((part) => [part, none]));
+    expect(alone.series).toEqual({ ...whole.series, waterGPerM2, segmentSkinC: none });
   });
 });

@@ -11,11 +11,11 @@ export type SitMinutes = { readonly sits: readonly LevelVerdict[]; readonly seri
 
 /**
  * The minutes still of an outing's sits and no more, for those who ask many times: the same as `simulateOuting` gives,
- * without what comes second, what other levels say, and the skin's curves.
+ * without what comes second, what other levels say, and the curves of skin and water.
  * @throws {CoreError} as `simulateOuting` does
  */
 export function simulateSitMinutes(outing: Outing, options: SimulationOptions = {}): SitMinutes {
-  const { series, answers } = runOuting(outing, { ...options, skinCurves: false }, minutesOfSit);
+  const { series, answers } = runOuting(outing, { ...options, allCurves: false }, minutesOfSit);
   return { series, sits: answers };
 }
 
