@@ -76,7 +76,18 @@ export function withClothFactor(stack: Stack, factor: ClothFactor): Stack {
     clothM2KPerW[layer] = cloth;
     shellsM2KPerW[layer] = shellsM2KPerW[layer]! + cloth - read;
   }
-  return { ...stack, shellsM2KPerW, clothM2KPerW, stillM2KPerW: sumOf(shellsM2KPerW) };
+  // Field by field: a spread would make objects of another layout, and code compiled for one layout start anew for two.
+  const { protection, skinOverOuterArea: outer, vapourIndex, overfillMm } = stack;
+  return {
+    worn,
+    shellsM2KPerW,
+    clothM2KPerW,
+    protection,
+    stillM2KPerW: sumOf(shellsM2KPerW),
+    skinOverOuterArea: outer,
+    vapourIndex,
+    overfillMm,
+  };
 }
 
 const sumOf = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);

@@ -108,7 +108,8 @@ export class FactoredStacks {
 
   /** The outfit with such stacks: nothing else of it follows from what cloth insulates. */
   outfitOf(outfit: Outfit): Outfit {
-    return { ...outfit, stacks: outfit.stacks.map((stack) => this.of(stack)) };
+    const { siteParts, digitParts, digitShapes, digitFlow } = outfit;
+    return { siteParts, digitParts, stacks: outfit.stacks.map((stack) => this.of(stack)), digitShapes, digitFlow };
   }
 
   private of(stack: Stack): Stack {
