@@ -45,20 +45,13 @@ import {
 import { SCHOOL_WAY_WORDS, SCHOOL_WORDS } from "@/formats/display/change-words";
 import { KIND_WORDS } from "@/formats/display/label-words";
 import { WETTING_WORDS } from "@/formats/display/words";
-
-const figure = (value: number, digits = 3): string => String(Number(value.toPrecision(digits))).replace("-", "−");
-const percent = (share: number): string => `${figure(100 * share)} %`;
+import { figure, listed, percent, words } from "./figures";
+import { METHOD_NUMBERS } from "./numbers";
 
 function table(head: readonly string[], rows: readonly (readonly string[])[]): string {
   const line = (cells: readonly string[]): string => `| ${cells.join(" | ")} |`;
   return [line(head), line(head.map(() => "---")), ...rows.map(line)].join("\n");
 }
-const listed = (of: Readonly<Record<string, number>>): string =>
-  Object.entries(of)
-    .map(([name, value]) => `${words(name)} ${figure(value)}`)
-    .join(", ");
-/** "mittBatting" as "mitt batting". */
-const words = (name: string): string => name.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
 
 /** Materials as labels name them, each by an amount that reads its density off. */
 const SAMPLES: readonly (readonly [name: string, material: Material, gramsPerM2: number | null])[] = [
@@ -146,6 +139,7 @@ const parts = Object.keys(RAINED_ON) as (keyof typeof RAINED_ON)[];
 
 /** Every value the page names. */
 export const METHOD_VALUES: Readonly<Record<string, () => string>> = {
+  ...METHOD_NUMBERS,
   labels,
   limits,
   digits,

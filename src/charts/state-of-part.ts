@@ -5,7 +5,7 @@ export const STATES = ["warm", "cool", "cold", "numb"] as const;
 export type PartState = (typeof STATES)[number];
 
 /** Skin away from fingers, toes and face: where it feels cool, cold, and hurts, °C (assumption). */
-const SKIN_C = { comfort: 29, cold: 24, hard: 18 };
+export const SKIN_C = { comfort: 29, cold: 24, hard: 18 };
 
 /** @param digit of which limit the part is, or `skin` */
 export function stateOfPart(temperatureC: number, digit: "toes" | "fingers" | "face" | "skin"): PartState {

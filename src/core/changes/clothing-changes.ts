@@ -3,7 +3,7 @@ import type { Patch } from "../patches";
 import { sitSpans, type Outing, type Piece, type Wearing } from "../outing";
 import type { Change } from "./change";
 
-const EARLIER_MINUTES = 10;
+export const EARLIER_MINUTES = 10;
 const MOSTLY = 0.5;
 /** Ranks by kind for a piece that is put on over what is worn: outermost of its kind. */
 const ABOVE = 1;

@@ -4,7 +4,7 @@ import { Surroundings, type Outing, type Phase, type Piece, type Recurring } fro
 import type { Change, ChangeKind } from "./change";
 
 /** A pad nobody is without: 15 mm of closed-cell foam (generic, assumption). */
-const PAD_MM = 15;
+export const PAD_MM = 15;
 const PAD_MASS_G = 90;
 const PAD_RANK = 99;
 

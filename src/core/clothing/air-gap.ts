@@ -1,6 +1,6 @@
-const STILL_AIR_W_PER_MK = 0.025;
-const GAP_RADIATION_W_PER_M2K = 4.7;
-const GAP_WITHOUT_FURTHER_GAIN_MM = 8; // beyond it, air turns over (assumption)
+export const STILL_AIR_W_PER_MK = 0.025;
+export const GAP_RADIATION_W_PER_M2K = 4.7;
+export const GAP_WITHOUT_FURTHER_GAIN_MM = 8; // beyond it, air turns over (assumption)
 const MM_PER_M = 1000;
 
 /**

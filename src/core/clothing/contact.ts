@@ -1,7 +1,7 @@
 import type { Layer } from "./layer";
 
 /** Bare skin on bare metal: the touch itself lets about 500 W/(m²·K) through (assumption; keeps contact finite). */
-const TOUCH_M2K_PER_W = 0.002;
+export const TOUCH_M2K_PER_W = 0.002;
 
 /**
  * Resistance of a patch that the body's weight presses on something: no gaps, no air layer, no wind.

@@ -4,8 +4,8 @@ import { GAP_BY_FIT_MM, type Layer } from "./layer";
 /** Cloth cannot be pressed thinner than this share of itself (assumption). */
 const LEAST_THICKNESS_SHARE = 0.2;
 /** What a mm too much takes of the blood to fingers or toes, and the least that is left (assumptions). */
-const FLOW_LOST_PER_MM = 0.35;
-const LEAST_FLOW_SHARE = 0.3;
+export const FLOW_LOST_PER_MM = 0.35;
+export const LEAST_FLOW_SHARE = 0.3;
 
 /** Layers as they lie once what has too little room is pressed. */
 export type FittedLayers = {

@@ -29,7 +29,7 @@ export type Stack = {
 };
 
 /** What an opening beside a patch lets through, L/(m²·s): as a knit does (assumption). */
-const OPENING_PERMEABILITY_L_PER_M2S = 200;
+export const OPENING_PERMEABILITY_L_PER_M2S = 200;
 
 /**
  * Works out a stack of layers on a patch.

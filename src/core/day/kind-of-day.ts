@@ -21,10 +21,10 @@ export type DayRun = {
 };
 
 /** Heat of a person who sits still, W/m² (ISO 8996 resting, with a little handling). */
-const SITTING_W_PER_M2 = 65;
+export const SITTING_W_PER_M2 = 65;
 const WINDPROOF_L_PER_M2S = 8;
 /** A change of need that is worth a piece of clothing, clo (assumption: a vest or a fleece). */
-const WORTH_A_PIECE_CLO = 0.5;
+export const WORTH_A_PIECE_CLO = 0.5;
 /** A change in the middle of the day so great that its end does not matter, clo (assumption). */
 const GREAT_CHANGE_CLO = 1;
 

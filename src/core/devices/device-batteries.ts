@@ -3,7 +3,7 @@ import { capacityShare, pocketC } from "../heat";
 
 const MINUTES_PER_HOUR = 60;
 /** A cell in a device follows the air to so near, with this time constant, min (assumption). */
-const COOLS_WITHIN_MIN = 40;
+export const COOLS_WITHIN_MIN = 40;
 /** A cold cell against the body is warm again after about two of its time constants, min (assumption). */
 const RECOVERS_WITHIN_MIN = 60;
 /** Below this share of its capacity a device cuts off (assumption). */

@@ -6,7 +6,7 @@ const KINEMATIC_VISCOSITY_M2_PER_S = 1.36e-5;
 const AIR_CONDUCTIVITY_W_PER_MK = 0.0245;
 const PRANDTL = 0.713;
 const LEAST_WIND_M_PER_S = 0.1;
-const LEAST_CONVECTION_W_PER_M2K = 4.5; // natural convection of a small body (assumption)
+export const LEAST_CONVECTION_W_PER_M2K = 4.5; // natural convection of a small body (assumption)
 /** Radiation of a digit, W/(m²·K) (assumption: emissivity near 1 at about 0 °C). */
 export const DIGIT_RADIATION_W_PER_M2K = 4.5;
 
@@ -14,7 +14,7 @@ const HEAD_DIAMETER_M = 0.15;
 const CHEEK_ANGLE_SHARE = 50 / 90; // cheek lies 50° off the wind; the front stagnation formula fades with angle
 
 /** Width of what the wind meets, m (assumptions). */
-const DIAMETER_M = { finger: 0.016, mitt: 0.056, toe: 0.07, nose: 0.025, ear: 0.025 } as const;
+export const DIAMETER_M = { finger: 0.016, mitt: 0.056, toe: 0.07, nose: 0.025, ear: 0.025 } as const;
 export type SurfaceShape = keyof typeof DIAMETER_M | "cheek";
 
 /** Shape of a digit's outer surface; fingers in a mitt share one. */

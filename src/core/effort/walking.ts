@@ -11,10 +11,10 @@ export const TERRAIN_FACTOR = {
 export type Terrain = keyof typeof TERRAIN_FACTOR;
 
 /** Snow: the factor at no depth, and what each cm of sinking adds. @source Pandolf, Haisman & Goldman 1976 (from memory) */
-const SNOW_FACTOR = 1.3;
-const SNOW_FACTOR_PER_CM = 0.082;
+export const SNOW_FACTOR = 1.3;
+export const SNOW_FACTOR_PER_CM = 0.082;
 /** Share of the sinking that snowshoes leave (assumption). */
-const SNOWSHOE_SINKING_SHARE = 0.35;
+export const SNOWSHOE_SINKING_SHARE = 0.35;
 
 export const WALK_RANGE = {
   speedMPerS: [0, 2],

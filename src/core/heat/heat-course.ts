@@ -4,7 +4,7 @@ import type { HeatSource, HeatSpan } from "./heat-source";
 
 const MINUTES_PER_HOUR = 60;
 /** A pack holds its power to the last quarter of its hours and dies away through it (assumption). */
-const PACK_FADES_FROM = 0.75;
+export const PACK_FADES_FROM = 0.75;
 
 /** Power of a source through an outing, W a minute, and what its battery is left with. */
 export type HeatCourse = {

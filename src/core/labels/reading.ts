@@ -55,8 +55,8 @@ const HIGH_PILE_W_PER_MK = 0.045;
 const FELT_W_PER_MK = 0.045;
 const DOWN = { conductivityWPerMK: 0.04, keptUnderLoad: 0.1, relativeSpread: 0.2 };
 const DOWN_MEASURED = { ...DOWN, relativeSpread: 0.1 };
-const MEAN_OF_PEAK_LOFT = 0.65; // mean thickness of a chamber over its thickest point (assumption)
-const TESTED_SPREAD = 0.05;
+export const MEAN_OF_PEAK_LOFT = 0.65; // mean thickness of a chamber over its thickest point (assumption)
+export const TESTED_SPREAD = 0.05;
 const TESTED_KEPT = 0.5; // a test sheet says nothing of load (assumption)
 
 const fromThickness = (

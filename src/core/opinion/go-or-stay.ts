@@ -12,9 +12,9 @@ export type GoOrStay =
 /** Bare skin may freeze in ten minutes or less from here on. */
 const HAZARDS_TO_STAY = ["frostbiteIn5To10", "frostbiteIn2To5", "frostbiteUnder2"] as const;
 /** A sit whose hard limits come before this is not worth the way (assumption). */
-const HARD_LIMIT_SOON_MINUTES = 30;
+export const HARD_LIMIT_SOON_MINUTES = 30;
 /** Motionless on a bucket below this experienced anglers stay at home (common practice, no source). */
-const MOTIONLESS_BELOW_C = -18;
+export const MOTIONLESS_BELOW_C = -18;
 const MOTIONLESS_RATE_W_PER_M2 = 75;
 
 function stayReasons(sit: SitAnswer, opinion: StandardOpinion): StayReason[] {

@@ -1,8 +1,8 @@
 import type { BodyPerson } from "../body";
 import { levelEverywhere, type AcceptedLevels } from "../limits";
 
-const ADULT_FROM_YEARS = 18;
-const ADULT_FROM_KG = 45;
+export const ADULT_FROM_YEARS = 18;
+export const ADULT_FROM_KG = 45;
 
 /** Below 18 years or 45 kg the published body is extrapolated. */
 export const isExtrapolated = ({ ageYears, massKg }: Pick<BodyPerson, "ageYears" | "massKg">): boolean =>

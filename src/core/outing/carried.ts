@@ -2,7 +2,7 @@ import type { Wearing, WhenOff } from "./outing";
 import type { PieceTraits } from "./piece";
 
 /** Mass of a litre of packed clothing, g (assumption, where a piece's room is not given). */
-const PACKED_G_PER_L = 120;
+export const PACKED_G_PER_L = 120;
 
 type Carriable = { readonly id: string; readonly massG: number | null; readonly traits: PieceTraits };
 type Placed = Wearing & { readonly whenOff: WhenOff };

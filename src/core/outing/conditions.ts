@@ -14,10 +14,10 @@ import type { BroughtHeats } from "./heaters";
 import type { Doing, Outing, Phase, SpotSurroundings } from "./outing";
 
 /** Wind worked out from a forecast is taken in steps: finer than any forecast, and clothing need not be redone each minute. */
-const WIND_STEPS_PER_M_PER_S = 50;
+export const WIND_STEPS_PER_M_PER_S = 50;
 
 /** A hut or vehicle that says nothing of itself (assumption). */
-const WARM_ROOM = {
+export const WARM_ROOM = {
   airTemperatureC: 18,
   relativeHumidityPercent: 40,
   relativeWindMPerS: 0.1,

@@ -10,7 +10,7 @@ const ON_FOOT: Pick<Phase, "kind" | "posture" | "activityRatio" | "walkSpeedMPer
   walkSpeedMPerS: 1,
 };
 /** Waiting at the end of it, min: for help, or a house that has to be opened (assumption). */
-const WAITS_MIN = 60;
+export const WAITS_MIN = 60;
 const WAITING: Phase = { kind: "sit", minutes: WAITS_MIN, posture: "standing", activityRatio: 1.4, walkSpeedMPerS: 0 };
 const HARD = LEVELS.at(-1)!;
 

@@ -22,9 +22,9 @@ export type MinutesRange = {
 
 export const RANGE_MEMBERS = 64;
 const RANGE_SEED = 1;
-const LOW_SHARE = 0.1;
+export const LOW_SHARE = 0.1;
 const MIDDLE_SHARE = 0.5;
-const HIGH_SHARE = 0.9;
+export const HIGH_SHARE = 0.9;
 
 const boundOf = (verdict: LevelVerdict): MinutesBound => {
   if (verdict.kind === "longerThan") return { kind: "longerThan", minutes: verdict.minutes };
@@ -46,7 +46,7 @@ const combined = (own: BodilyNature, drawn: BodilyNature): BodilyNature => ({
 });
 
 /** Outside the adult model the range is wider by half, both ways from its middle. */
-const WIDENED_BY = 1.5;
+export const WIDENED_BY = 1.5;
 function widened(range: MinutesRange): MinutesRange {
   const { low, middle, high } = range;
   const away = (bound: MinutesBound): MinutesBound =>

@@ -25,8 +25,8 @@ export const SPREAD = {
 } as const; // assumptions of the model's description, docs/method.md
 
 /** How a warm trunk opens the anastomoses is anywhere in between, 1/K (assumption). */
-const OPENING_RANGE_PER_K = [4, 12] as const;
-const CUT_AT_DEVIATIONS = 2;
+export const OPENING_RANGE_PER_K = [4, 12] as const;
+export const CUT_AT_DEVIATIONS = 2;
 const LEAST_DIGIT_FLOW = 0.1; // assumption
 
 /**

@@ -4,7 +4,7 @@ import type { SitterPosture } from "./conditions";
 import type { SiteLayers } from "./outfit";
 
 /** Share of the body's weight the soles carry (assumption: sitting takes 70 % off); `null` where they touch nothing. */
-const SOLE_LOAD: Readonly<Record<SitterPosture, number | null>> = {
+export const SOLE_LOAD: Readonly<Record<SitterPosture, number | null>> = {
   standing: 1,
   sitting: 0.3,
   kneeling: null,

@@ -4,12 +4,12 @@ import { SECONDS_PER_MINUTE } from "../units";
 // so that half of each moves no digit by 0.05 K (sitter.test.ts); docs/method.md, "Steps".
 
 /** After a change nothing of the past counts: the step is of first order and has to be short, s. */
-const FIRST_STEP_S = 7.5;
-const LONGEST_STEP_S = 8 * SECONDS_PER_MINUTE;
+export const FIRST_STEP_S = 7.5;
+export const LONGEST_STEP_S = 8 * SECONDS_PER_MINUTE;
 /** What a step may bend a temperature from the straight line, K. */
-const MOST_BEND_K = 0.05;
+export const MOST_BEND_K = 0.05;
 /** A step twice as long bends four times as much. */
-const BEND_OF_DOUBLED = 4;
+export const BEND_OF_DOUBLED = 4;
 
 /** How long steps are, by how much the last ones bent. Steps under a minute part the minute evenly. */
 export class Pace {

@@ -1,10 +1,10 @@
 import { KELVIN_AT_ZERO_C, STEFAN_BOLTZMANN_W_PER_M2K4 } from "../units";
 
 // Brunt's coefficients for clear sky, vapour pressure in hPa.
-const BRUNT_CONSTANT = 0.52;
-const BRUNT_PER_ROOT_HPA = 0.065;
+export const BRUNT_CONSTANT = 0.52;
+export const BRUNT_PER_ROOT_HPA = 0.065;
 /** Share of the gap to a black sky that full cloud closes. */
-const CLOUD_CLOSES = 0.84;
+export const CLOUD_CLOSES = 0.84;
 const HPA_PER_KPA = 10;
 
 /**
@@ -28,9 +28,9 @@ export const radiantTemperatureOfC = (wPerM2: number): number =>
   (wPerM2 / STEFAN_BOLTZMANN_W_PER_M2K4) ** 0.25 - KELVIN_AT_ZERO_C;
 
 /** Exchange of a snow surface with the air, W/(m²·K): in still air, and by wind (assumption). */
-const SNOW_STILL_W_PER_M2K = 3;
-const SNOW_PER_WIND_W_S_PER_M3K = 4;
-const RADIATION_W_PER_M2K_AT_FROST = 4.3;
+export const SNOW_STILL_W_PER_M2K = 3;
+export const SNOW_PER_WIND_W_S_PER_M3K = 4;
+export const RADIATION_W_PER_M2K_AT_FROST = 4.3;
 
 /**
  * Temperature of a snow surface, °C: the air's, less what a clear sky draws; never above 0.

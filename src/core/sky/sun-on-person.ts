@@ -2,14 +2,14 @@ import { clearSkyWPerM2 } from "../sun";
 
 const DEGREES_TO_RADIANS = Math.PI / 180;
 /** Absorption of sunlight by skin and ordinary clothing (assumption; 0.7 is the usual convention). */
-const ABSORPTIVITY = 0.7;
+export const ABSORPTIVITY = 0.7;
 /** Albedo of lying snow, and of bare ground (assumption). */
-const ALBEDO = { snow: 0.8, bare: 0.2 } as const;
+export const ALBEDO = { snow: 0.8, bare: 0.2 } as const;
 /** How cloud dims the sun: 1 − 0.75·c^3.4. @source Kasten & Czeplak 1980 (from memory) */
-const CLOUD_DIMS = 0.75;
-const CLOUD_EXPONENT = 3.4;
+export const CLOUD_DIMS = 0.75;
+export const CLOUD_EXPONENT = 3.4;
 /** Diffuse share under a clear sky; all is diffuse under full cloud. @source Kasten & Czeplak 1980 (from memory) */
-const CLEAR_DIFFUSE_SHARE = 0.3;
+export const CLEAR_DIFFUSE_SHARE = 0.3;
 /** The beam on a surface facing the sun is held to this, W/m²: low suns would otherwise divide by nothing. */
 const MOST_BEAM_WPERM2 = 1000;
 

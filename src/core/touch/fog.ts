@@ -8,7 +8,7 @@ const WITHIN_K = 0.01;
 /** Breath as it leaves, saturated, °C (ISO 11079 expired air at a cold day; assumption for a lens near the face). */
 const BREATH_C = 29;
 /** Share of breath in the air before a lens: a face cloth sends it up, bare it goes down and away (assumption). */
-const BREATH_SHARE = { faceCovered: 0.25, faceBare: 0.05 } as const;
+export const BREATH_SHARE = { faceCovered: 0.25, faceBare: 0.05 } as const;
 
 /** Dew point of air, °C. @source inverse of the Antoine equation the model uses */
 export const dewPointC = (vapourKPa: number): number =>

@@ -16,7 +16,7 @@ export const TOUCHED_EFFUSIVITY = {
 export type Touched = keyof typeof TOUCHED_EFFUSIVITY;
 
 /** Of living skin, poorly supplied with blood (common in the literature of contact temperatures; from memory). */
-const SKIN_EFFUSIVITY = 1_200;
+export const SKIN_EFFUSIVITY = 1_200;
 /** Touching lightly, skin and thing meet over a film of air and grease, W/(m²·K) (assumption). */
 const TOUCH_CONDUCTANCE_W_PER_M2K = 2_000;
 /** Skin is that of a chilled finger (assumption), °C. */

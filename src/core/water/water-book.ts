@@ -13,7 +13,7 @@ const IS_FOOT = Uint8Array.from(SEGMENTS, (segment) => (segment.endsWith("Foot")
 const LEAST_CLOTHING_M2K_PER_W = 1e-3;
 const LEAST_CLOTHING_M2KPA_PER_W = 1e-4;
 /** Cloth holds so many times its mass before it hands water on (assumption). */
-const MOST_PER_MASS = 1;
+export const MOST_PER_MASS = 1;
 /** Insulation is lost in proportion up to a kg of water a kg of fibre (assumption). */
 const LOST_UP_TO = 1;
 // When water is moved on: soon after a change, twice as late each time while all goes on as it went, sooner where it

@@ -13,7 +13,7 @@ export const GROUND_INSULATION_M2K_PER_W: Readonly<Record<Ground, number>> = {
   dryGround: 0.1,
 };
 
-const USUAL_ICE_THICKNESS_M = 0.3; // where the place does not say (assumption)
+export const USUAL_ICE_THICKNESS_M = 0.3; // where the place does not say (assumption)
 const SNOW_CONDUCTIVITY_W_PER_MK = 0.2; // settled snow (handbook value)
 const CM_PER_M = 100;
 const ICE_CONDUCTIVITY_W_PER_MK = 2.2;

@@ -19,9 +19,9 @@ export const SHELTER: Readonly<Record<"openIce" | "shore" | "edgeOfWood" | "insi
 };
 export type Shelter = keyof typeof SHELTER;
 
-const FORECAST_HEIGHT_M = 10;
+export const FORECAST_HEIGHT_M = 10;
 /** Height of a person's chest above what they stand or sit on, m (assumption). */
-const BODY_HEIGHT_M = 1;
+export const BODY_HEIGHT_M = 1;
 export const SEAT_HEIGHT_RANGE_M: Range = [0, 30];
 
 /**
