@@ -1,5 +1,5 @@
 export { airGapInsulation } from "./air-gap";
-export { contactInsulation } from "./contact";
+export { contactInsulation, TOUCH_M2K_PER_W } from "./contact";
 export type { PatchForm } from "./curvature";
 export { coveredRegions, sideBySide, type CoveredRegion } from "./cover";
 export { digitFlowWhenTight, fitLayers } from "./fit-budget";

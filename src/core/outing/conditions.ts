@@ -1,4 +1,4 @@
-import { contactResistances, type Conditions, type Rest } from "../sitter";
+import { contactResistances, contactWater, type Conditions, type Rest } from "../sitter";
 import type { Exertion } from "../effort";
 import {
   GROUND_INSULATION_M2K_PER_W,
@@ -24,6 +24,7 @@ export const WARM_ROOM = {
   groundInsulationM2KPerW: 0.2,
 } as const satisfies SpotSurroundings;
 
+type Contact = Pick<Conditions, "contactM2KPerW" | "contactWater">;
 type Filled = { -readonly [Name in keyof Conditions]: Conditions[Name] };
 
 /** What a person does in one strand of a phase, worked out. */
@@ -37,7 +38,7 @@ export class StrandConditions {
   private readonly spot: SpotSurroundings;
   private readonly windShare: number;
   private readonly groundM2KPerW: number;
-  private readonly contactOf = new Map<Dress, Float64Array>();
+  private readonly contactOf = new Map<Dress, Contact>();
   private readonly isIndoors: boolean;
   private readonly restsOnSnow: boolean;
   private readonly heats: BroughtHeats;
@@ -84,7 +85,7 @@ export class StrandConditions {
     now.groundTemperatureC = spot.groundTemperatureC ?? groundTemperatureC(this.place, airTemperatureC, groundSurfaceC);
     if (now.outfit !== dress.outfit) {
       now.outfit = dress.outfit;
-      now.contactM2KPerW = this.contactFor(dress);
+      this.rest(now, dress);
       now.water = dress.water;
       now.stores = dress.stores;
     }
@@ -117,7 +118,7 @@ export class StrandConditions {
       posture,
       activityRatio,
       outfit: dress.outfit,
-      contactM2KPerW: this.contactFor(dress),
+      ...this.contactFor(dress),
       water: dress.water,
       stores: dress.stores,
       wetting: null,
@@ -125,10 +126,20 @@ export class StrandConditions {
     };
   }
 
-  private contactFor(dress: Dress): Float64Array {
+  private rest(now: Filled, dress: Dress): void {
+    const contact = this.contactFor(dress);
+    now.contactM2KPerW = contact.contactM2KPerW;
+    now.contactWater = contact.contactWater;
+  }
+
+  private contactFor(dress: Dress): Contact {
     const known = this.contactOf.get(dress);
     if (known) return known;
-    const contact = contactResistances(dress.contactLayers, this.doing, this.groundM2KPerW, dress.clothFactor);
+    const { contactLayers, layers, cellAt, clothFactor } = dress;
+    const contact = {
+      contactM2KPerW: contactResistances(contactLayers, this.doing, this.groundM2KPerW, clothFactor),
+      contactWater: dress.water && contactWater(layers, cellAt, this.doing, clothFactor),
+    };
     this.contactOf.set(dress, contact);
     return contact;
   }

@@ -14,7 +14,15 @@ import {
   type Side,
 } from "../patches";
 import type { WaterPlan } from "../water";
-import { buildOutfit, FactoredStacks, Wardrobe, type Outfit, type SiteLayers, type StorePlan } from "../sitter";
+import {
+  buildOutfit,
+  FactoredStacks,
+  Wardrobe,
+  type Outfit,
+  type SiteLayers,
+  type StorePlan,
+  type CellAt,
+} from "../sitter";
 import { changeWindows, liesOver, type ChangeWindow, type WornPiece } from "./changing";
 import { dexterityOf, NO_HANDS, withFreeHands, type HandsNeeded } from "./hands";
 import { heatersOf, type Heater } from "./heaters";
@@ -22,7 +30,7 @@ import type { Wearing } from "./outing";
 import type { Piece } from "./piece";
 import { siteStacks } from "./stack-over";
 import { ArealMasses, storePlanOf } from "./stores";
-import { waterPlanOf, type OwnedLayer } from "./water-layers";
+import { cellOf, waterPlanOf, type OwnedLayer } from "./water-layers";
 
 /** An outfit for a span of the outing, and the layers that count only where weight rests. */
 export type Dress = {
@@ -32,6 +40,8 @@ export type Dress = {
   readonly layers: SiteLayers;
   /** Layers with pads under seat, knees, back and soles, for contact. */
   readonly contactLayers: SiteLayers;
+  /** Cell of the book that holds the water of a layer without pads. */
+  readonly cellAt: CellAt;
   /** Where the clothing is open. */
   readonly leaks: readonly LeakPoint[];
   readonly water: WaterPlan | null;
@@ -46,7 +56,7 @@ export type Dress = {
 };
 
 /** What of a dress does not follow from how much its cloth insulates. */
-type Worked = Pick<Dress, "outfit" | "layers" | "contactLayers" | "leaks" | "shaftHeightCm"> & {
+type Worked = Pick<Dress, "outfit" | "layers" | "contactLayers" | "cellAt" | "leaks" | "shaftHeightCm"> & {
   readonly clothes: readonly Worn[];
   readonly owned: Laid["owned"];
 };
@@ -213,12 +223,13 @@ export class Dressing {
       on.filter(({ piece }) => piece.kind === "pad"),
     );
     const outfit = buildOutfit({ layers, mitt, leaks }, this.wardrobe);
-    return { outfit, layers, contactLayers, leaks, shaftHeightCm: openShaftCm(clothes), clothes, owned };
+    const cellAt: CellAt = (site, within) => cellOf(owned[site]![within]!.place, SITES[site]!.segmentIndex);
+    return { outfit, layers, contactLayers, cellAt, leaks, shaftHeightCm: openShaftCm(clothes), clothes, owned };
   }
 
   private dressOf(
     fromMinute: number,
-    { outfit: asRead, layers, contactLayers, leaks, shaftHeightCm, clothes, owned }: Worked,
+    { outfit: asRead, layers, contactLayers, cellAt, leaks, shaftHeightCm, clothes, owned }: Worked,
     factored: FactoredStacks | null,
     clothFactor: ClothFactor | null,
   ): Dress {
@@ -229,6 +240,7 @@ export class Dressing {
       outfit,
       layers,
       contactLayers,
+      cellAt,
       leaks,
       shaftHeightCm,
       water: waterPlanOf(owned, stacks, clothFactor),

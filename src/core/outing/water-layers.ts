@@ -97,6 +97,9 @@ function twinOf(bySegment: readonly Followed[], segment: number): number {
   return left;
 }
 
+/** Cell of the book that holds a piece's water on a segment. @param place of the piece in the outing */
+export const cellOf = (place: number, segment: number): number => place * SEGMENT_COUNT + segment;
+
 /** Cells of water an outing's pieces have. */
 export const waterCells = (pieces: readonly Piece[]): number => pieces.length * SEGMENT_COUNT;
 
@@ -121,7 +124,7 @@ function writeSegment(
   for (let within = 0; within < layers; within++) {
     const { layer, place } = owned[within]!;
     const at = from + within;
-    plan.cell[at] = place * SEGMENT_COUNT + segment;
+    plan.cell[at] = cellOf(place, segment);
     plan.dryShare[at] = stack.shellsM2KPerW[within]! / stack.stillM2KPerW;
     plan.massGPerM2[at] = layer.absorbingGPerM2 ?? 0;
     plan.lossAtOwnMass[at] = layer.lossAtOwnMass ? layer.lossAtOwnMass * clothShare(layer, factor) : 0;

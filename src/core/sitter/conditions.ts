@@ -3,6 +3,7 @@ import { ACTIVITY_RATIO_RANGE, RIDE_RANGE, WALK_RANGE } from "../effort";
 import type { Range } from "../errors";
 import type { WaterPlan, WetSurroundings } from "../water";
 import type { BroughtHeat } from "./brought-heat";
+import type { ContactWater } from "./wet-contact";
 import type { Outfit } from "./outfit";
 import type { StorePlan } from "./stored-heat";
 
@@ -34,6 +35,8 @@ export type Conditions = {
   readonly outfit: Outfit;
   /** From `contactResistances`, for this outfit, posture and ground. */
   readonly contactM2KPerW: Float64Array;
+  /** From `contactWater`, likewise. */
+  readonly contactWater: ContactWater | null;
   /** How water meets the layers of the outfit; `null` where nothing worn takes up water. */
   readonly water: WaterPlan | null;
   /** Water from outside; `null` where it is dry. */

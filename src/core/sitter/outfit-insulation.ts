@@ -26,6 +26,7 @@ export function outfitInsulation(person: BodyPerson, worn: Conditions): OutfitIn
     relativeWindMPerS: STILL_AIR_M_PER_S,
     walkSpeedMPerS: 0,
     contactM2KPerW: NOWHERE_TOUCHING,
+    contactWater: null,
   });
   const { skinAreaM2, surfaceM2 } = body.parameters;
   const lossWPerK = SITES.reduce(

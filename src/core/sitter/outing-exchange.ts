@@ -13,6 +13,7 @@ import { isDigitPatch, SITES } from "../patches";
 import { LEWIS_K_PER_KPA } from "../units";
 import type { WaterBook } from "../water";
 import { BODY_POSTURE, type Conditions } from "./conditions";
+import { wetContact } from "./wet-contact";
 import { DIGIT_SITE } from "./outfit";
 
 /** 1 where a site is a digit: fingers and toes lose their heat by themselves. */
@@ -219,6 +220,7 @@ export class OutingExchange {
       const contact = at.contactM2KPerW[site]!;
       sitesM2KPerW[site] = Number.isNaN(contact) ? 1 / sitesM2KPerW[site]! : contact;
     }
+    if (this.water && at.contactWater) wetContact(sitesM2KPerW, at.contactWater, this.water.state.waterGPerM2);
     for (let digit = 0; digit < DIGIT_COUNT; digit++) {
       const site = DIGIT_AT_SITE[digit]!;
       if (IS_DIGIT_SITE[site] === 1) sitesM2KPerW[site] = digitsM2KPerW[digit]!;

@@ -3,7 +3,9 @@ import { DEMO_NAMES, demoOuting, sampleOuting } from "../../../tests/sample-outi
 import { twelveHourOuting } from "../../../scripts/bench/twelve-hours";
 import { SEGMENT_COUNT, SEGMENT_INDEX, SEGMENT_NODES } from "../body";
 import { DIGIT_PLACE, DIGITS } from "../digits";
+import { TOUCH_M2K_PER_W } from "../clothing";
 import { readLabel } from "../labels";
+import { SITES } from "../patches";
 import {
   changeMinutes,
   phaseAt,
@@ -14,7 +16,16 @@ import {
   type OutingSeries,
 } from "../outing";
 import { breathingLoss, createSkinExchange, OUTING_BODY } from "../body";
-import { contactResistances, createSitter, restedPerson, USUAL_NATURE, type Conditions, type Sitter } from ".";
+import {
+  contactResistances,
+  contactWater,
+  createSitter,
+  restedPerson,
+  USUAL_NATURE,
+  type Conditions,
+  type Sitter,
+} from ".";
+import { wetContact } from "./wet-contact";
 import { OutingExchange } from "./outing-exchange";
 
 const outing = sampleOuting();
@@ -228,6 +239,19 @@ describe("left and right", () => {
   });
 });
 
+/** Invented: a thick sock that takes up water, and a sole that does not. */
+const wetSock = {
+  insulationM2KPerW: 0.1,
+  thicknessMm: 4,
+  gapMm: 0.3,
+  airPermeabilityLPerM2S: 500,
+  keptUnderLoad: 0.5,
+  rigidWall: false,
+  absorbingGPerM2: 400,
+  lossAtOwnMass: 0.3,
+};
+const sole = { ...wetSock, keptUnderLoad: 1, rigidWall: true, absorbingGPerM2: undefined, lossAtOwnMass: undefined };
+
 describe("what a body rests on", () => {
   const { contactLayers } = new Surroundings(outing).dressAt(100, 2);
   const touching = (posture: "standing" | "sitting" | "kneeling" | "lying", leaning = false): number =>
@@ -236,6 +260,31 @@ describe("what a body rests on", () => {
   it("standing two soles; sitting seat and thighs too; kneeling two knees; lying back, lower back, seat, thighs", () => {
     expect([touching("standing"), touching("sitting"), touching("kneeling"), touching("lying")]).toEqual([2, 5, 2, 5]);
     expect(touching("sitting", true)).toBe(6);
+  });
+
+  it("wet is never warmer than dry: what is under weight loses its cloth's share, down to the touch itself", () => {
+    const rest = { posture: "standing", leaning: false } as const;
+    const sock = { layer: wetSock, coverShare: 1 };
+    const on = SITES.map(({ patch }) => (patch === "sole" ? [sock, { layer: sole, coverShare: 1 }] : []));
+    const cellAt = (site: number): number => site;
+    const dry = contactResistances(on, rest, 0);
+    const water = contactWater(on, cellAt, rest)!;
+    const at = (held: number): Float64Array => {
+      const contact = Float64Array.from(dry);
+      wetContact(contact, water, new Float64Array(SITES.length).fill(held));
+      return contact;
+    };
+    expect(at(0)).toEqual(dry);
+    const soleSite = water.site[0]!;
+    const lost = (held: number): number => dry[soleSite]! - at(held)[soleSite]!;
+    const pressedSock = wetSock.insulationM2KPerW * wetSock.keptUnderLoad;
+    expect(lost(wetSock.absorbingGPerM2 / 2)).toBeCloseTo((pressedSock * wetSock.lossAtOwnMass) / 2, 12);
+    expect(lost(10 * wetSock.absorbingGPerM2)).toBeCloseTo(pressedSock * wetSock.lossAtOwnMass, 12);
+    expect(contactWater(on, cellAt, { posture: "kneeling", leaning: false })).toBeNull(); // nothing worn on the knees
+    const doubtful = contactWater(on, cellAt, rest, () => 3)!;
+    const contact = new Float64Array(SITES.length).fill(0.01);
+    wetContact(contact, doubtful, new Float64Array(SITES.length).fill(wetSock.absorbingGPerM2));
+    expect(Math.min(...contact)).toBe(TOUCH_M2K_PER_W);
   });
 
   it("sitting takes weight off the soles, which keep more of what is under them", () => {

@@ -25,11 +25,11 @@ const MOST_TURN_W_PER_M2 = 1;
 /** A move twice as late turns four times as much. */
 const TURN_OF_DOUBLED = 4;
 /** Share of its insulation that a segment may lose or gain at once. */
-const MOST_LOST_AT_ONCE = 0.006;
+const MOST_LOST_AT_ONCE = 0.003;
 /** Heat is looked ahead at most so many times the time between the last two moves: then it may have turned. */
 const MOST_LOOKED_AHEAD = 1;
 /** A change of a segment's insulation smaller than this is not worth doing its resistances anew. */
-const NOTICED_SHARE = 0.004;
+const NOTICED_SHARE = 0.002;
 
 /** What a segment's skin and clothing are at while water is moved; arrays of 17. */
 export type WetSkin = {
