@@ -1,7 +1,7 @@
 import { quantileSorted } from "d3-array";
 import { Bench } from "tinybench";
 import { bodyAtRest, createSkinExchange, PUBLISHED_BODY, publishedExchange, restingBody } from "@/core/body";
-import { simulateOuting } from "@/core/outing";
+import { simulateOuting, simulateSitMinutes } from "@/core/outing";
 import { minutesRange } from "@/core/range";
 import { restedPerson } from "@/core/sitter";
 import { toOuting } from "@/formats/outing-file/to-outing";
@@ -9,16 +9,19 @@ import { parseOutingFile } from "@/formats/outing-file/parse";
 import { demoByName, demoFile } from "@/server/demo/demo-file";
 import { watchStolen } from "./stolen";
 import { twelveHourOuting } from "./twelve-hours";
+import { withoutStoredHeat, withoutWater } from "./without";
 
 type Row = { readonly name: string; readonly medianMs: number; readonly p95Ms: number; readonly runs: number };
 
 const RUN_MS = 3000;
 const WARM_UP_MS = 1500;
 const TWELVE_HOURS_MIN = 720;
-const NAME_WIDTH = 34;
+const NAME_WIDTH = 38;
 
 const outing = twelveHourOuting();
 const rested = restedPerson(outing.person.body, outing.start);
+const dry = withoutWater(outing);
+const unstored = withoutStoredHeat(outing);
 const { resting } = rested;
 const demo = toOuting(demoFile(demoByName("Grouse lek before dawn")));
 const file = JSON.stringify(demoFile(demoByName("Grouse lek before dawn")));
@@ -46,6 +49,9 @@ function bodyAlone(): void {
 const bench = new Bench({ time: RUN_MS, warmupTime: WARM_UP_MS, retainSamples: true })
   .add("12 h outing", () => void simulateOuting(outing))
   .add("12 h outing, person known", () => void simulateOuting(outing, { rested }))
+  .add("12 h outing, no water in the clothes", () => void simulateOuting(dry))
+  .add("12 h outing, no heat stored in them", () => void simulateOuting(unstored))
+  .add("12 h outing, minutes only", () => void simulateSitMinutes(outing, { rested }))
   .add("range of 64 over the demo outing", () => void minutesRange(demo, 0))
   .add("published body alone, 12 h", bodyAlone)
   .add("set points of a person", () => void restingBody(outing.person.body))

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { starterPiece } from "@/formats/starter-kit/starter-pieces";
-import { hoursToDry, wetClothC } from "./drying";
+import { wetClothC } from "../water/drying-rate";
+import { hoursToDry } from "./drying";
 import { hoursToDrySoaked } from "./soaked";
 
 describe("drying indoors", () => {

@@ -2,6 +2,7 @@ import { Pace, SitterState, type Conditions, type Sitter } from "../sitter";
 import { SECONDS_PER_MINUTE } from "../units";
 import type { Recorder } from "./series";
 import type { Surroundings } from "./surroundings";
+import { cellOf } from "./water-layers";
 
 /**
  * How time is stepped: by how fast things change; twice as far each time, for those who simulate many; half as far, for
@@ -59,6 +60,7 @@ export class Course {
       const until = this.beforeFall(minute, same);
       this.noteChange(this.conditionsAt(stretch, minute, minute));
       if (minute === this.fallsInAtMinute) this.fallIn();
+      if (dressHeldAt === undefined) this.dryHung(minute);
       const endS = until * SECONDS_PER_MINUTE;
       for (let nowS = minute * SECONDS_PER_MINUTE; nowS < endS;) {
         nowS += this.step(stretch, nowS, endS);
@@ -90,6 +92,13 @@ export class Course {
   private fallIn(): void {
     this.sitter.fallIn();
     this.beginAnew();
+  }
+
+  /** What hung until now is put on drier than it was taken off. */
+  private dryHung(minute: number): void {
+    for (const { place, minutes } of this.surroundings.hungUntil(minute)) {
+      this.sitter.wet?.dryHung(cellOf(place, 0), minutes, this.at!);
+    }
   }
 
   private emptyState(): SitterState {

@@ -97,6 +97,8 @@ export type Wearing = {
   readonly opened?: readonly LeakPoint[] | undefined;
   /** Parts taken out, off or folded back: lining, hood, cap of a mitt. */
   readonly withoutParts?: readonly string[] | undefined;
+  /** Where it is while it is not worn; in the pack when not said. What hangs dries. */
+  readonly whenOff?: WhenOff | undefined;
   /** When a piece that brings heat runs; not said: a pack is opened as it is put on, all else is off. */
   readonly heat?: readonly HeatSpan[] | null | undefined;
 };

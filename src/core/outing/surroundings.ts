@@ -5,6 +5,7 @@ import { WeatherCourse } from "../weather";
 import { StrandConditions, workedDoing } from "./conditions";
 import { Dressing, type Dress, type Dresses } from "./dressing";
 import { BroughtHeats } from "./heaters";
+import { HungPieces, type HungBefore } from "./hung";
 import { handsNeeded, NO_HANDS, type HandsNeeded } from "./hands";
 import { BARINGS, type Baring, type Doing, type Outing, type Phase } from "./outing";
 import { withRadiation } from "./radiation";
@@ -26,6 +27,7 @@ export const dressingOf = ({ pieces, wearings, person }: Outing): Dressing =>
 /** Everything that surrounds a person through an outing, prepared once. */
 export class Surroundings {
   private readonly outing: Outing;
+  private readonly hung: HungPieces;
   private readonly runs: readonly (readonly StrandRun[])[];
 
   /**
@@ -34,6 +36,7 @@ export class Surroundings {
    */
   constructor(outing: Outing, misread: Misread | null = null) {
     this.outing = outing;
+    this.hung = new HungPieces(outing.pieces, outing.wearings);
     const weather = new WeatherCourse(withRadiation(outing));
     const dressing = misread?.dressing ?? dressingOf(outing);
     const byNeed = new Map<string, Dresses>();
@@ -83,6 +86,11 @@ export class Surroundings {
       if (strandAt(this.outing.phases[phase]!, minuteInPhase + later - minute) !== strand) return later;
     }
     return until;
+  }
+
+  /** What hung in the air until it is put on at this minute. */
+  hungUntil(minute: number): readonly HungBefore[] {
+    return this.hung.until(minute);
   }
 
   /** The clothes of a minute, as they are without a task. */

@@ -1,20 +1,12 @@
 import { describe, expect, it } from "vitest";
 import { DEMO_NAMES, demoOuting, sampleOuting } from "../../../tests/sample-outing";
 import { twelveHourOuting } from "../../../scripts/bench/twelve-hours";
+import { withoutStoredHeat, withoutWater } from "../../../scripts/bench/without";
 import { SEGMENT_COUNT, SEGMENT_INDEX, SEGMENT_NODES } from "../body";
 import { DIGIT_PLACE, DIGITS } from "../digits";
 import { TOUCH_M2K_PER_W } from "../clothing";
-import { readLabel } from "../labels";
 import { SITES } from "../patches";
-import {
-  changeMinutes,
-  phaseAt,
-  simulateOuting,
-  Surroundings,
-  waterCells,
-  type Outing,
-  type OutingSeries,
-} from "../outing";
+import { phaseAt, simulateOuting, Surroundings, waterCells, type Outing, type OutingSeries } from "../outing";
 import { breathingLoss, createSkinExchange, OUTING_BODY } from "../body";
 import {
   contactResistances,
@@ -60,26 +52,6 @@ const digitsOf = (of: Outing, stepping: "paced" | "halved"): Float64Array[] => {
   return Array.from({ length: series.minutes }, (_, minute) => digitsAt(series, minute + 1));
 };
 
-/** The same clothes of cloth that takes up no water and stores no heat. */
-const keptDry = (of: Outing): Outing => ({
-  ...of,
-  pieces: of.pieces.map((piece) => ({
-    ...piece,
-    massG: undefined,
-    changeMinutes: changeMinutes(piece),
-    label: {
-      kind: "explicit",
-      panels: readLabel(piece.label).map(({ patch, side, layers, coverShare, part }) => ({
-        patches: [patch],
-        side,
-        coverShare,
-        part: part ?? undefined,
-        layers: layers.map((layer) => ({ ...layer, absorbingGPerM2: undefined })),
-      })),
-    },
-  })),
-});
-
 const worstK = (one: readonly Float64Array[], other: readonly Float64Array[]): number =>
   Math.max(
     ...one.flatMap((digits, minute) => [...digits].map((value, digit) => Math.abs(value - other[minute]![digit]!))),
@@ -90,7 +62,7 @@ describe("the step", () => {
     ...DEMO_NAMES.map((name) => [name, demoOuting(name)] as const),
     ["the benchmark's twelve hours", twelveHourOuting()] as const,
   ])("half of each moves no digit by 0.05 K at any minute: %s", (_name, of) => {
-    const dry = keptDry(of);
+    const dry = withoutStoredHeat(withoutWater(of));
     expect(worstK(digitsOf(dry, "paced"), digitsOf(dry, "halved"))).toBeLessThanOrEqual(0.05);
     // Water is moved beside the steps, and a cold mitt from the pack takes a kelvin and a half within a minute.
     expect(worstK(digitsOf(of, "paced"), digitsOf(of, "halved"))).toBeLessThanOrEqual(0.08);

@@ -1,5 +1,15 @@
 import { SEGMENT_COUNT, SEGMENT_INDEX, SEGMENT_NODES, type Body, type SkinExchange } from "../body";
-import { createWetting, WaterBook, writeWetting, type WaterPlan, type WaterState, type WetSkin } from "../water";
+import {
+  createWetting,
+  driesFromOneSideGPerM2H,
+  HUNG_SIDES,
+  WaterBook,
+  writeWetting,
+  type WaterPlan,
+  type WaterState,
+  type WetSkin,
+} from "../water";
+import { SECONDS_PER_HOUR, SECONDS_PER_MINUTE } from "../units";
 import type { Conditions } from "./conditions";
 import type { OutingExchange } from "./outing-exchange";
 
@@ -69,6 +79,15 @@ export class WetClothes {
   /** Another doing or other clothes than before. */
   forget(): void {
     this.book.forget();
+  }
+
+  /**
+   * Dries what hung from both sides, in the air in which it is put on again (assumption).
+   * @param firstCell of the piece, one for each segment
+   */
+  dryHung(firstCell: number, minutes: number, { airTemperatureC, relativeHumidityPercent }: Conditions): void {
+    const gPerM2H = HUNG_SIDES * driesFromOneSideGPerM2H(airTemperatureC, relativeHumidityPercent);
+    this.book.dryOff(firstCell, SEGMENT_COUNT, (gPerM2H * minutes * SECONDS_PER_MINUTE) / SECONDS_PER_HOUR);
   }
 
   /** Water in what is worn on a segment, g/m². */

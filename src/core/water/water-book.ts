@@ -187,6 +187,16 @@ export class WaterBook {
     });
   }
 
+  /** Takes water out of cells while nobody wears them, as far as there is any. @param first of so many cells */
+  dryOff(first: number, count: number, waterG: number): void {
+    const { waterGPerM2 } = this.state;
+    for (let cell = first; cell < first + count; cell++) {
+      const dried = Math.min(waterG, waterGPerM2[cell]!);
+      waterGPerM2[cell] = waterGPerM2[cell]! - dried;
+      this.flow(TO_AIR, dried);
+    }
+  }
+
   /** Fills all that is worn below the neck. */
   soak(plan: WaterPlan): void {
     for (let segment = SEGMENT_INDEX.chest; segment < SEGMENT_COUNT; segment++) {

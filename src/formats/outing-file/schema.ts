@@ -151,6 +151,7 @@ const MOST_PARTS = 8;
 const fileWearingSchema = wearingSchema.safeExtend({
   opened: leakPoints,
   withoutParts: z.array(partSchema).max(MOST_PARTS).optional(),
+  whenOff: z.enum(WHEN_OFF).optional(),
   heat: heatSpansSchema.optional(),
 });
 /** A wearing as a sheet keeps it. */

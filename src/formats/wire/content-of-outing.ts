@@ -15,7 +15,8 @@ const NEW_WEARING = { opened: [], withoutParts: [], whenOff: "pack", heat: null 
 function toWearing(known: WearingView | undefined, wearing: Wearing, newId: () => string): WearingView {
   const { pieceId, side, rank, fromMinute, toMinute, opened = [], withoutParts = [], heat = null } = wearing;
   const own = known ?? { ...NEW_WEARING, id: newId() };
-  return { ...own, pieceId, side, rank, fromMinute, toMinute, opened, withoutParts, heat };
+  const { whenOff = own.whenOff } = wearing;
+  return { ...own, pieceId, side, rank, fromMinute, toMinute, opened, withoutParts, whenOff, heat };
 }
 
 /** Which wearing of the view each changed one was: the same piece first, then whatever stood in its place. */

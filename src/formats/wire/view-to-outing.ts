@@ -56,6 +56,6 @@ export function viewToOuting(view: OutingView): Outing {
     ),
     phases: view.phases.map((phase) => phaseOf(phase, view.setting)),
     pieces: kitOf(view).filter(({ id }) => worn.has(id)),
-    wearings: view.wearings.map(({ id: _id, whenOff: _whenOff, ...wearing }) => wearing),
+    wearings: view.wearings.map(({ id: _id, ...wearing }) => wearing),
   };
 }

@@ -46,8 +46,8 @@ function sampleView(): OutingView {
     phases: file.phases.map(({ spot: _spot, ...phase }, place) => ({ id: `${UUID}${place}`, ...phase })),
     wearings: file.wearings.map((wearing, place) => ({
       id: String(place),
-      whenOff: "pack",
       ...wearing,
+      whenOff: wearing.whenOff ?? "pack",
       opened: [],
       withoutParts: [],
     })),
