@@ -91,7 +91,9 @@ test("colours follow the choice, and the choice lasts", async ({ page }) => {
   expect(await ground()).not.toBe(light);
 });
 
-test("what would do nothing yet cannot be pressed: on a slow line the controls wait for their script", async ({ page }) => {
+test("what would do nothing yet cannot be pressed: on a slow line the controls wait for their script", async ({
+  page,
+}) => {
   let letThrough = (): void => undefined;
   const arrives = new Promise<void>((resolve) => (letThrough = resolve));
   await page.route("**/*.js", async (route) => {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
-import { driesFromOneSideGPerM2H, WaterBook } from "../water";
+import { WaterBook } from "../water";
 import { simulateOuting, type Outing, type WhenOff } from ".";
 import { HungPieces } from "./hung";
 
@@ -55,11 +55,5 @@ describe("a piece that hangs while it is off", () => {
     book.dryOff(0, 3, 12);
     expect([...book.state.waterGPerM2]).toEqual([0, 28, 0, 9]);
     expect(book.flowsG[2]).toBeCloseTo(5 + 12, 12);
-  });
-
-  it("gives off nothing in saturated air, and less in colder air", () => {
-    expect(driesFromOneSideGPerM2H(-5, 100)).toBeLessThan(0.5);
-    const rates = [-20, -10, 0, 10, 20].map((airC) => driesFromOneSideGPerM2H(airC, 60));
-    expect(rates).toEqual([...rates].sort((one, other) => one - other));
   });
 });
