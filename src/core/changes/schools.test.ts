@@ -74,6 +74,32 @@ describe("schools", () => {
     expect(asked({ ...bare, phases: bare.phases.slice(0, 1) }, "bigLayer")).toBeUndefined();
   });
 
+  it("know an open jacket, one put on as cooling begins, one put on at no such hour, and hoods half up", () => {
+    const ids = ["base200Top", "fleeceJacket", "downParka"] as const;
+    const withParka = (change: Partial<Wearing>): Outing =>
+      plan(ids, (own) => own.map((wearing) => (wearing.pieceId === "downParka" ? { ...wearing, ...change } : wearing)));
+    expect(asked(withParka({ opened: ["neck"] }), "bigLayer")).toMatchObject({ own: "fromStartOpen" });
+    expect(asked(withParka({ fromMinute: 60 }), "bigLayer")).toMatchObject({ own: "later" });
+    expect(asked(withParka({ toMinute: 50 }), "bigLayer")).toBeUndefined(); // off before cooling begins
+    const twoHoods = (parka: string[], other: string[]): Outing =>
+      plan(["downParka", "synthParka"], (own) =>
+        own.map((wearing) => ({ ...wearing, withoutParts: wearing.pieceId === "downParka" ? parka : other })),
+      );
+    const own = (of: Outing) => asked(of, "hood")?.own;
+    expect(own(twoHoods(["hood"], ["hood"]))).toBe("down");
+    expect(own(twoHoods(["hood"], []))).toBeNull();
+    const up = asked(twoHoods(["hood"], ["hood"]), "hood")!.others.find(({ id }) => id.endsWith("up"))!;
+    const raised = up.apply(twoHoods(["hood"], ["hood"]));
+    expect(raised.wearings.every(({ withoutParts }) => withoutParts?.length === 0)).toBe(true);
+  });
+
+  it("ask of a thin outer layer only where it holds the wind and lies over another", () => {
+    expect(ways(asked(plan(["base200Top", "fleeceJacket", "shellJacket"]), "shell"))).toEqual(["leftOff"]);
+    expect(asked(plan(["base200Top", "fleeceJacket"]), "shell")).toBeUndefined(); // wind goes through
+    expect(asked(plan(["base200Top", "downParka"]), "shell")).toBeUndefined(); // warmer than what it covers
+    expect(asked(plan(["shellJacket"]), "shell")).toBeUndefined();
+  });
+
   it("are worth what simulating the other way gives, and leaving a layer off never gains in a dry plan", () => {
     const dressed = plan(["base200Top", "fleeceJacket", "downParka"]);
     const minutes = (of: Outing): number => {

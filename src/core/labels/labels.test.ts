@@ -33,6 +33,20 @@ describe("label readings", () => {
     expect(readMaterial(plain).thicknessMm).toBeCloseTo(33.813, 2);
   });
 
+  it("a test sheet is taken as it is; one that states a total, less the static air layer of ISO 11079's annex", () => {
+    const read = (statesTotal: boolean, insulationM2KPerW = 0.3) =>
+      readMaterial({ kind: "testSheet", insulationM2KPerW, statesTotal }).insulationM2KPerW;
+    expect(read(false)).toBe(0.3);
+    expect(read(true)).toBeCloseTo(0.3 - 0.085, 9);
+    expect(read(true, 0.05)).toBe(0); // less than the air alone
+  });
+
+  it("a measured loft overrides fill power, fill and area: 40 mm at the peak are 26 mm of 0.04 W/(m·K)", () => {
+    const fill = { kind: "down", fillPowerIn3PerOz: 850, fillG: 100, panelAreaM2: 1 } as const;
+    expect(readMaterial({ ...fill, peakLoftMm: 40 }).insulationM2KPerW).toBeCloseTo(0.026 / 0.04, 9);
+    expect(readMaterial({ ...fill, peakLoftMm: 40 }).relativeSpread).toBeLessThan(readMaterial(fill).relativeSpread);
+  });
+
   it("the same grams mean different things on a parka, a glove and a boot", () => {
     const grams = 200;
     const parka = clo({ kind: "garmentBatting", massGPerM2: grams, fibre: "loftyFine", quilted: true });

@@ -33,6 +33,19 @@ describe("the standard's opinion", () => {
     expect(requiredForPlanClo.value).toBeLessThan(minimal.required.value.intrinsicClo);
   });
 
+  it("asks for less in warmer air, and where no clothing could balance says that the standard has no answer", () => {
+    const at = (airTemperatureC: number) =>
+      opinionOf({ ...outing, weather: outing.weather.map((hour) => ({ ...hour, airTemperatureC })) }).opinion;
+    const required = (airTemperatureC: number): number => {
+      const answer = at(airTemperatureC).neutral.required;
+      return answer.kind === "applies" ? answer.value.requiredClo : NaN;
+    };
+    expect(required(30)).toBeLessThan(required(20));
+    const hot = at(36);
+    expect(hot.neutral.required).toMatchObject({ kind: "notApplicable", why: expect.stringContaining("too warm") });
+    expect(hot.requiredForPlanClo).toEqual(applies(0)); // the planned time is allowed in nothing at all
+  });
+
   it("of a winter outfit lies outside ISO 9920, which was measured on ordinary clothing", () => {
     expect(opinion.windCorrected.kind).toBe("notApplicable");
     expect(opinion.means.intrinsicClo).toBeGreaterThan(2.5);

@@ -9,6 +9,7 @@ import {
   turnBackMinute,
   watchYourselfMinute,
   type Planned,
+  type PlannedPiece,
 } from ".";
 import { DEMO_NAMES } from "../../../tests/sample-outing";
 import { demoByName, demoFile } from "@/server/demo/demo-file";
@@ -194,6 +195,44 @@ describe("the dressing order", () => {
     expect(placeOf(together("walkTrousers"), "walkTrousers")).toBeLessThan(
       placeOf(together("walkTrousers"), boot.pieceId),
     );
+  });
+});
+
+describe("turns of dressing", () => {
+  it("harness over trousers, packs onto socks before the boots, pads last (common practice, no source)", () => {
+    const of = planned(lek);
+    const extra = ([id, kind, traits = {}]: readonly [string, PlannedPiece["kind"], PlannedPiece["traits"]?]) => ({
+      ...of.kit.find((piece) => piece.id === "heavySock")!,
+      id,
+      kind,
+      traits,
+    });
+    const added = [
+      extra(["harness", "protection", { isHarness: true }]),
+      extra(["bodyPacks", "heatSource"]),
+      extra(["felt", "liner"]),
+      extra(["insole", "footbed"]),
+    ];
+    const outing: Planned = {
+      ...of,
+      kit: [...of.kit, ...added],
+      wearings: [
+        ...of.wearings,
+        ...added.map(({ id }) => ({
+          pieceId: id,
+          rank: 5,
+          fromMinute: 0,
+          toMinute: 60,
+          side: "both" as const,
+          whenOff: "pack" as const,
+        })),
+      ],
+    };
+    const order = dressingOrder(outing).flatMap(({ act }) => (act.kind === "putOn" ? [act.piece.id] : []));
+    const at = (id: string): number => order.indexOf(id);
+    for (const id of ["felt", "insole"]) expect(at(id)).toBeLessThan(at("heavyBoot"));
+    expect(at("harness")).toBeGreaterThan(at("base350Legs"));
+    expect(Math.min(...added.map(({ id }) => at(id)))).toBeGreaterThanOrEqual(0);
   });
 });
 

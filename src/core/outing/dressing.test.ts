@@ -1,0 +1,95 @@
+import { describe, expect, it } from "vitest";
+import { sampleOuting } from "../../../tests/sample-outing";
+import type { Label } from "../labels";
+import { SITE_INDEX, type Side } from "../patches";
+import { replayTo, simulateOuting, sitSpans, type Piece, type Wearing } from ".";
+import { Dressing } from "./dressing";
+
+/** Invented: a sleeve on the forearm, as sewn for one side or for both. */
+const layer = {
+  insulationM2KPerW: 0.1,
+  thicknessMm: 4,
+  gapMm: 1,
+  airPermeabilityLPerM2S: 100,
+  keptUnderLoad: 0.5,
+  rigidWall: false,
+};
+const sleeve = (side: Side | "both", part?: string): Label => ({
+  kind: "explicit",
+  panels: [{ patches: ["forearm"], side, part, layers: [layer] }],
+});
+const belly: Label = { kind: "explicit", panels: [{ patches: ["belly"], side: "left", layers: [layer] }] };
+const pieceOf = (label: Label, traits: Partial<Piece> = {}): Piece => ({
+  id: "piece",
+  name: "piece",
+  kind: "garment",
+  fingersTogether: false,
+  label,
+  ...traits,
+});
+const worn = (side: Wearing["side"], more: Partial<Wearing> = {}): Wearing => ({
+  pieceId: "piece",
+  side,
+  rank: 1,
+  fromMinute: 0,
+  toMinute: 60,
+  ...more,
+});
+const dressOf = (piece: Piece, wearing: Wearing) => new Dressing([piece], [wearing]).dresses().at(0);
+const sidesDressed = (label: Label, wearing: Wearing): Side[] => {
+  const { layers } = dressOf(pieceOf(label), wearing);
+  return (["left", "right"] as const).filter((side) => layers[SITE_INDEX[`forearm.${side}`]!]!.length > 0);
+};
+
+describe("a piece on one side", () => {
+  it("lies where both its panel and the wearing say", () => {
+    expect(sidesDressed(sleeve("both"), worn("both"))).toEqual(["left", "right"]);
+    expect(sidesDressed(sleeve("both"), worn("left"))).toEqual(["left"]);
+    expect(sidesDressed(sleeve("right"), worn("both"))).toEqual(["right"]);
+    expect(sidesDressed(sleeve("right"), worn("right"))).toEqual(["right"]);
+    expect(sidesDressed(sleeve("right"), worn("left"))).toEqual([]);
+  });
+
+  it("covers what has no sides however it is worn", () => {
+    const { layers } = dressOf(pieceOf(belly), worn("right"));
+    expect(layers[SITE_INDEX.belly!]).toHaveLength(1);
+  });
+
+  it("lies nowhere with a part that is taken off", () => {
+    expect(sidesDressed(sleeve("both", "sleeves"), worn("both"))).toEqual(["left", "right"]);
+    expect(sidesDressed(sleeve("both", "sleeves"), worn("both", { withoutParts: ["sleeves"] }))).toEqual([]);
+  });
+});
+
+describe("the lowest shaft on the feet", () => {
+  const boot = pieceOf(sleeve("both"), { kind: "footwear", shaftHeightCm: 18 });
+
+  it("is open, unless a gaiter closes the ankles or it is not known", () => {
+    expect(dressOf(boot, worn("both")).shaftHeightCm).toBe(18);
+    expect(dressOf({ ...boot, seals: ["ankles"] }, worn("both")).shaftHeightCm).toBeNull();
+    expect(dressOf({ ...boot, shaftHeightCm: undefined }, worn("both")).shaftHeightCm).toBeNull();
+  });
+});
+
+describe("a moment lived again", () => {
+  const outing = sampleOuting();
+  const { series } = simulateOuting(outing);
+  const sits = sitSpans(outing.phases);
+  const last = sits.at(-1)!;
+
+  it("is the simulation's, to the digit, in the plan", () => {
+    for (const minute of [1, 30, last.fromMinute + 20, last.toMinute]) {
+      const { sitter } = replayTo(outing, last, minute);
+      expect(sitter.digitC[0]).toBeCloseTo(series.digitC.leftFingers[minute]!, 9);
+      expect(sitter.trunkC()).toBeCloseTo(series.trunkC[minute]!, 9);
+    }
+  });
+
+  it("goes on past the plan in the clothes of its last minute, colder and colder in toes", () => {
+    const toes = [0, 20, 60].map((past) => replayTo(outing, last, last.toMinute + past).sitter.digitC[2]!);
+    expect(toes[1]).toBeLessThan(toes[0]!);
+    expect(toes[2]).toBeLessThan(toes[1]!);
+    const { dress } = replayTo(outing, last, last.toMinute + 60);
+    expect(dress.layers).toEqual(replayTo(outing, last, last.toMinute).dress.layers);
+  });
+});
