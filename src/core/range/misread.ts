@@ -14,7 +14,8 @@ export class MisreadClothes {
 
   /** @throws {CoreError} `unknown-piece` */
   constructor(outing: Outing) {
-    // Labels of its own for each piece, read to layers of its own: two pieces of one label are misread apart.
+    // Labels of its own for each piece, read to layers of its own: two pieces of one label are misread apart. (Layers
+    // written out have no spread.)
     const pieces = outing.pieces.map((piece) => ({ ...piece, label: { ...piece.label } }));
     this.outing = { ...outing, pieces };
     this.dressing = dressingOf(this.outing);

@@ -116,6 +116,17 @@ describe("a variation", () => {
     }
   });
 
+  it("misreads two pieces apart that share one label", () => {
+    const outing = sampleOuting();
+    const { label } = outing.pieces[0]!;
+    const clothes = new MisreadClothes({ ...outing, pieces: outing.pieces.map((piece) => ({ ...piece, label })) });
+    const [one, other] = clothes.outing.pieces;
+    const { clothFactor } = clothes.by({ labelDeviation: new Map([[one!.id, 1]]) });
+    const factorOf = (piece: typeof one): number => clothFactor(readLabel(piece!.label)[0]!.layers[0]!);
+    expect(factorOf(one)).toBeGreaterThan(1);
+    expect(factorOf(other)).toBe(1);
+  });
+
   it("moves the answer the way it must", () => {
     const usual = minutes(UNCHANGED);
     expect(minutes({ ...UNCHANGED, airOffsetK: -4 })).toBeLessThan(usual);
