@@ -249,6 +249,8 @@ export const outing = pgTable(
     /** Invented for the demonstration: said on screen. */
     invented: boolean().notNull().default(false),
     version: version(),
+    /** Id of the save that made this version; none where something else did. */
+    lastSave: uuid(),
     verdict: jsonb().$type<StoredVerdict>(),
     verdictModelVersion: text(),
     verdictInputHash: text(),

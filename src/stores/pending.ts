@@ -17,26 +17,35 @@ function holdPage(): void {
   void navigator.locks.request(lockOf(PAGE), () => new Promise(() => undefined));
 }
 
+/** What is not on the server yet, as far as this browser knows. */
+export type Pending = {
+  readonly commands: readonly SheetCommand[];
+  /** Ids of saves that were sent and never answered: they may have arrived. */
+  readonly tried: readonly string[];
+};
+
+export const NOTHING_PENDING: Pending = { commands: [], tried: [] };
+
 /** Keeps what is not saved; nothing left: forgets it. */
-export function keepPending(outingId: string, commands: readonly SheetCommand[]): void {
+export function keepPending(outingId: string, pending: Pending): void {
   holdPage();
   const key = keyOf(outingId, PAGE);
   try {
-    if (commands.length === 0) localStorage.removeItem(key);
-    else localStorage.setItem(key, JSON.stringify(commands));
+    if (pending.commands.length === 0) localStorage.removeItem(key);
+    else localStorage.setItem(key, JSON.stringify(pending));
   } catch {
     // Storage may be full or barred: saving to the server goes on without it.
   }
 }
 
-export const forgetPending = (outingId: string): void => keepPending(outingId, []);
+export const forgetPending = (outingId: string): void => keepPending(outingId, NOTHING_PENDING);
 
-function read(key: string): readonly SheetCommand[] {
+function read(key: string): Pending {
   try {
-    const kept: unknown = JSON.parse(localStorage.getItem(key) ?? "[]");
-    return Array.isArray(kept) ? (kept as SheetCommand[]) : [];
+    const kept: unknown = JSON.parse(localStorage.getItem(key) ?? "null");
+    return kept && typeof kept === "object" && "commands" in kept ? (kept as Pending) : NOTHING_PENDING;
   } catch {
-    return [];
+    return NOTHING_PENDING;
   }
 }
 
@@ -53,15 +62,19 @@ async function leftBehind(outingId: string): Promise<string[]> {
 }
 
 /** Takes over what pages that are closed by now could not save; it is this page's from then on. */
-export async function takePending(outingId: string): Promise<readonly SheetCommand[]> {
+export async function takePending(outingId: string): Promise<Pending> {
   holdPage();
   try {
     const keys = await leftBehind(outingId);
-    const commands = keys.flatMap(read);
-    if (commands.length > 0) keepPending(outingId, commands);
+    const queues = keys.map(read);
+    const pending = {
+      commands: queues.flatMap(({ commands }) => commands),
+      tried: queues.flatMap(({ tried }) => tried),
+    };
+    if (pending.commands.length > 0) keepPending(outingId, pending);
     for (const key of keys) localStorage.removeItem(key);
-    return commands;
+    return pending;
   } catch {
-    return []; // storage is barred: nothing was kept
+    return NOTHING_PENDING; // storage is barred: nothing was kept
   }
 }

@@ -1,6 +1,13 @@
 import { atom } from "nanostores";
 import { v7 as uuid } from "uuid";
-import { historyPatch, NO_HISTORY, unsavedCommands, type History, type SheetCommand } from "@/formats/sheet-commands";
+import {
+  historyPatch,
+  MOST_TRIED,
+  NO_HISTORY,
+  unsavedCommands,
+  type History,
+  type SheetCommand,
+} from "@/formats/sheet-commands";
 import type { ErrorBody, OutingContentView, OutingView } from "@/formats/wire/outing-view";
 import { $heldMinutes, $view, show } from "./day-sheet";
 import { $edits, $history, markSent, replay } from "./editing";
@@ -19,10 +26,15 @@ export const $save = atom<SaveState>({ kind: "saved" });
 
 const QUIET_MS = 500;
 const RETRY_MS = 15_000;
+/** A save without an answer counts as failed after this time: a weak network may never give one. */
+const NO_ANSWER_MS = 30_000;
+const FIRST_SERVER_FAULT = 500;
 let timer: ReturnType<typeof setTimeout> | undefined;
 let sending = false;
 /** The commands the server has. */
 let savedHistory: History = NO_HISTORY;
+/** Saves since then whose answers never came; the server may have them all the same. */
+let tried: readonly string[] = [];
 
 const outingUrl = (id: string): string => `/api/outings/${id}`;
 const contentOf = ({ setting, weatherShaped, weather, phases, wearings, plan }: OutingView): OutingContentView => ({
@@ -40,7 +52,7 @@ const unsaved = (): readonly SheetCommand[] => unsavedCommands(savedHistory, $hi
 /** Keeps in the browser what is not saved: not with every edit, a drag makes sixty a second. */
 function keepUnsaved(): void {
   const view = $view.get();
-  if (view) keepPending(view.id, unsaved());
+  if (view) keepPending(view.id, { commands: unsaved(), tried });
 }
 
 function scheduleSave(): void {
@@ -57,6 +69,7 @@ function scheduleSave(): void {
 /** Fetches the list of commands, puts back what an earlier visit could not save. */
 async function takeUp(view: OutingView): Promise<void> {
   const kept = await takePending(view.id);
+  tried = [...tried, ...kept.tried].slice(-MOST_TRIED);
   try {
     const response = await fetch(`${outingUrl(view.id)}/history`);
     if (response.ok) {
@@ -68,7 +81,7 @@ async function takeUp(view: OutingView): Promise<void> {
   } catch {
     // Without the list there is no way back beyond this visit; editing and saving go on.
   }
-  if (kept.length > 0) replay($view.get() ?? view, $history.get(), kept);
+  if (kept.commands.length > 0) replay($view.get() ?? view, $history.get(), kept.commands);
 }
 
 /** Listens to edits and saves shortly after the last. @returns stops listening */
@@ -109,22 +122,32 @@ export async function saveNow(): Promise<void> {
 }
 
 async function send(view: OutingView, history: History): Promise<SaveState> {
+  const saveId = uuid();
+  const before = tried;
+  tried = [...before, saveId].slice(-MOST_TRIED); // until the answer is here
   try {
     const response = await fetch(outingUrl(view.id), {
       method: "PUT",
       headers: { "content-type": "application/json" },
+      signal: AbortSignal.timeout(NO_ANSWER_MS),
       body: JSON.stringify({
         version: view.version,
+        saveId,
+        tried: before,
         ...contentOf(view),
         history: historyPatch(savedHistory, history),
       }),
     });
-    if (!response.ok) return refusal(await readError(response));
+    if (!response.ok) {
+      if (response.status < FIRST_SERVER_FAULT) tried = before;
+      return refusal(await readError(response));
+    }
     const saved = (await response.json()) as { version: number };
     savedHistory = history;
+    tried = [];
     const newest = $view.get();
     if (newest) $view.set({ ...newest, version: saved.version });
-    keepPending(view.id, unsaved());
+    keepUnsaved();
     renewKept(view.id);
     return { kind: "saved" };
   } catch {
@@ -155,6 +178,7 @@ export async function doAgainOnNewer(): Promise<void> {
     const [newer, history] = await Promise.all([fetch(outingUrl(view.id)), fetch(`${outingUrl(view.id)}/history`)]);
     if (!newer.ok || !history.ok) throw new Error(String(newer.status));
     savedHistory = (await history.json()) as History;
+    tried = [];
     $save.set({ kind: "changed" });
     replay((await newer.json()) as OutingView, savedHistory, mine);
   } catch {
@@ -192,6 +216,7 @@ export async function saveAsCopy(): Promise<void> {
 /** Puts an outing on screen afresh. */
 export function openSheet(view: OutingView): void {
   savedHistory = NO_HISTORY;
+  tried = [];
   $history.set(NO_HISTORY);
   $save.set({ kind: "saved" });
   show(view);

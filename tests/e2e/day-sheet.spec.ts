@@ -139,6 +139,22 @@ test("a server that cannot be reached loses nothing: the sheet goes on and can b
   await expect(saved(page)).toBeVisible();
 });
 
+test("a save that arrives while its answer is lost is not taken for somebody else's", async ({ page }) => {
+  await openSheet(page, "Sea-bird count");
+  await page.route("**/api/outings/*", async (route) => {
+    await route.fetch();
+    await route.abort();
+  });
+  await page.getByRole("button", { name: /^Phase 1, walk in/ }).click();
+  await minutesField(page).fill("33");
+  await expect(page.getByRole("alert")).toContainText("cannot be reached");
+  await page.unroute("**/api/outings/*");
+  await minutesField(page).fill("34");
+  await expect(saved(page)).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole("button", { name: /^Phase 1, walk in: 34 min/ })).toBeVisible();
+});
+
 test("a closed tab loses nothing that could not be saved", async ({ page, context }) => {
   await openSheet(page, "Char through the ice");
   const address = page.url();

@@ -1,3 +1,4 @@
+import { randomUUID } from "node:crypto";
 import type { APIContext } from "astro";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import type { History } from "@/formats/sheet-commands";
@@ -112,6 +113,23 @@ describe("saving", () => {
     expect(status).toBe(409);
     expect(body.error).toMatchObject({ code: "version-conflict", currentVersion: view.version + 1 });
     expect((await open(LEK)).phases[0]!.minutes).toBe(view.phases[0]!.minutes + 1);
+  });
+
+  it("knows the writer's own save again whose answer was lost, and nobody else's", async () => {
+    const view = await open(LEK);
+    const [lost, again, others] = [randomUUID(), randomUUID(), randomUUID()];
+    const mine = { ...content(view), saveId: lost };
+    expect((await put(view.id, mine)).status).toBe(200); // the answer does not arrive: the writer still names the old version
+    const second = await put(view.id, { ...mine, saveId: again, tried: [lost] });
+    expect(second).toMatchObject({ status: 200, body: { version: view.version + 2 } });
+    const third = await put(view.id, { ...mine, saveId: randomUUID(), tried: [lost, again] });
+    expect(third).toMatchObject({ status: 200, body: { version: view.version + 3 } });
+
+    const newest = await open(LEK);
+    expect((await put(view.id, { ...content(newest), saveId: others })).status).toBe(200);
+    expect((await put(view.id, { ...mine, saveId: randomUUID(), tried: [lost, again] })).status).toBe(409);
+    expect((await put(view.id, { ...content(newest), version: newest.version + 1 })).status).toBe(200); // names no save
+    expect((await put(view.id, { ...mine, tried: [lost, again] })).status).toBe(409);
   });
 
   it("of two writers at once exactly one wins", async () => {

@@ -38,7 +38,7 @@ export async function writeAlong(
 ): Promise<void> {
   await connection
     .update(outing)
-    .set({ ...head, version: sql`${outing.version} + 1`, updatedAt: sql`now()` })
+    .set({ ...head, version: sql`${outing.version} + 1`, lastSave: null, updatedAt: sql`now()` })
     .where(and(eq(outing.ownerId, ownerId), eq(outing.id, outingId)));
   await insertContent(connection, ownerId, outingId, content);
 }

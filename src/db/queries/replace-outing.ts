@@ -1,4 +1,4 @@
-import { and, eq, sql } from "drizzle-orm";
+import { and, eq, inArray, or, sql } from "drizzle-orm";
 import type { Connection, Database } from "../connect";
 import { patchCommands, type CommandsPatch } from "./sheet-commands";
 import { hourOfWeather, outing, phase, wearing, type StoredVerdict } from "../schema";
@@ -41,12 +41,17 @@ export type Replacement = {
   readonly head: OutingHead;
   readonly content: OutingContent;
   readonly history?: CommandsPatch | undefined;
+  /** Id of this save. */
+  readonly saveId?: string | undefined;
+  /** Saves of the same writer whose answers never came: a state that one of them made is the writer's own. */
+  readonly tried: readonly string[];
   /** What else is done in the same transaction once it is saved. */
   readonly then?: ((transaction: Connection) => Promise<void>) | undefined;
 };
 
 /**
  * Replaces an outing's content if it is still at the version the writer saw.
+ * A save whose answer was lost on the way counts as seen by the writer who sent it.
  * Two writers on the same version: one is saved, the other is told of the conflict and changes nothing.
  */
 export const replaceOuting = (
@@ -54,7 +59,7 @@ export const replaceOuting = (
   ownerId: string,
   outingId: string,
   expectedVersion: number,
-  { head, content, history, then }: Replacement,
+  { head, content, history, saveId, tried, then }: Replacement,
 ): Promise<Replaced> =>
   database.transaction(async (transaction) => {
     const own = and(eq(outing.ownerId, ownerId), eq(outing.id, outingId));
@@ -64,9 +69,10 @@ export const replaceOuting = (
         ...head,
         ...(history && { commandsDone: history.done }),
         version: sql`${outing.version} + 1`,
+        lastSave: saveId ?? null,
         updatedAt: sql`now()`,
       })
-      .where(and(own, eq(outing.version, expectedVersion)))
+      .where(and(own, or(eq(outing.version, expectedVersion), inArray(outing.lastSave, [...tried]))))
       .returning({ version: outing.version });
     if (!raised) {
       const [current] = await transaction.select({ version: outing.version }).from(outing).where(own);

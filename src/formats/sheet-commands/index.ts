@@ -3,6 +3,7 @@ export { sheetChanges } from "./diff";
 export { historyPatch, redone, remembered, undone, unsavedCommands } from "./history";
 export {
   MOST_COMMANDS,
+  MOST_TRIED,
   NO_HISTORY,
   type History,
   type HistoryPatch,

@@ -93,11 +93,13 @@ export async function saveOuting(
   const before = await openOuting(database, ownerId, outingId);
   refuseForeignPieces(before.kit, wanted);
   let along: string[] = [];
-  const { version, history, setting, weatherShaped, plan = before.plan } = wanted;
+  const { version, saveId, tried, history, setting, weatherShaped, plan = before.plan } = wanted;
   const replaced = await replaceOuting(database, ownerId, outingId, version, {
     head: { setting, weatherShaped, plan },
     content: contentRows(wanted),
     history: history && { ...history, most: MOST_COMMANDS },
+    saveId,
+    tried,
     then: async (transaction) => {
       along = await handOn(transaction, ownerId, before, { ...wanted, plan });
     },
