@@ -1,17 +1,15 @@
+import { corePiece } from "../../../tests/core-piece";
 import { describe, expect, it } from "vitest";
-import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import type { StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { LEVELS } from "../limits";
-import { simulateOuting, type Piece } from "../outing";
-import { benchOuting, footBench, type BenchSetting, type FootSystem, type ToeMinutes } from ".";
+import { simulateOuting } from "../outing";
+import { readLabel } from "../labels";
+import { BENCH_RANGE, benchOuting, footBench, type BenchSetting, type FootSystem, type ToeMinutes } from ".";
 
-const piece = (key: StarterPieceKey): Piece => {
-  const { name, kind, label, massG, fingersTogether = false, traits = {} } = starterPiece(key);
-  return { id: key, name, kind, label, massG, fingersTogether, ...traits };
-};
 const pieces = (
   ["base350Top", "base350Legs", "fleeceJacket", "bib", "downParka", "longHat", "balaclava", "mitts300"] as const
-).map(piece);
+).map(corePiece);
 
 /** Four hours on a metal platform at −12 °C. */
 const PLATFORM: BenchSetting = {
@@ -31,8 +29,8 @@ const system = (
   socks: readonly StarterPieceKey[],
   change: Partial<FootSystem> = {},
 ): FootSystem => ({
-  boot: piece(boot),
-  socks: socks.map(piece),
+  boot: corePiece(boot),
+  socks: socks.map(corePiece),
   footbed: null,
   gaiter: null,
   under: null,
@@ -63,7 +61,7 @@ describe("boots on a metal platform at −12 °C for four hours", () => {
   });
 
   it("a pad under the soles saves watts on metal, fewer on wood", () => {
-    const padded = footBench(PLATFORM, system("midBoot", TWO, { under: piece("footPad") }));
+    const padded = footBench(PLATFORM, system("midBoot", TWO, { under: corePiece("footPad") }));
     expect(padded.soleLossW.metal).toBeLessThan(two.soleLossW.metal);
     expect(two.soleLossW.wood).toBeLessThan(two.soleLossW.metal);
     expect(two.soleLossW.metal - padded.soleLossW.metal).toBeGreaterThan(two.soleLossW.wood - padded.soleLossW.wood);
@@ -80,14 +78,14 @@ describe("boots on a metal platform at −12 °C for four hours", () => {
   });
 
   it("are the whole model: the minutes are those of the outing itself, and the mass is the pair's", () => {
-    const outing = benchOuting(PLATFORM, [piece("linerSock"), piece("heavySock"), piece("midBoot")]);
+    const outing = benchOuting(PLATFORM, [corePiece("linerSock"), corePiece("heavySock"), corePiece("midBoot")]);
     const { leftToes, rightToes } = simulateOuting(outing).series.digitC;
     const crossing = two.toeMinutes.cold!;
     expect(Math.min(leftToes[crossing]!, rightToes[crossing]!)).toBeLessThan(15);
     expect(Math.min(leftToes[crossing - 1]!, rightToes[crossing - 1]!)).toBeGreaterThanOrEqual(15);
     expect(two.massG).toBe(1700 + 40 + 130);
     expect(
-      footBench(PLATFORM, { ...system("midBoot", TWO), boot: { ...piece("midBoot"), massG: undefined } }).massG,
+      footBench(PLATFORM, { ...system("midBoot", TWO), boot: { ...corePiece("midBoot"), massG: undefined } }).massG,
     ).toBeNull();
   });
 
@@ -95,5 +93,36 @@ describe("boots on a metal platform at −12 °C for four hours", () => {
     const bare = footBench(PLATFORM, { socks: [], footbed: null, boot: null, gaiter: null, under: null });
     expect(cold(bare.toeMinutes)).toBeLessThan(15);
     expect(bare.fit).toMatchObject({ roomMm: null, filledMm: 0, overfilledMm: 0, bloodShare: 1 });
+  });
+
+  it("a footbed under the sole saves watts on metal and takes no room over the toes", () => {
+    const withBed = footBench(PLATFORM, system("midBoot", TWO, { footbed: corePiece("feltFootbed") }));
+    expect(withBed.soleLossW.metal).toBeLessThan(two.soleLossW.metal);
+    expect(withBed.fit).toEqual(two.fit);
+  });
+
+  it("a boot whose layers are written out has no room that could be too little", () => {
+    const boot = corePiece("midBoot");
+    const panels = readLabel(boot.label).map(({ patch, side, layers, coverShare }) => ({
+      patches: [patch],
+      side,
+      layers,
+      coverShare,
+    }));
+    const answer = footBench(
+      PLATFORM,
+      system("midBoot", TWO, { boot: { ...boot, label: { kind: "explicit", panels } } }),
+    );
+    expect(answer.fit).toMatchObject({ roomMm: null, overfilledMm: 0 });
+    expect(answer.toeMinutes).toEqual(two.toeMinutes); // nothing was too tight before either
+  });
+
+  it("finds no cold that is too much for half an hour in the heaviest, and no air warm enough for half a day in none", () => {
+    const short = footBench({ ...PLATFORM, hours: 0.5 }, system("heavyBoot", TWO));
+    expect(short.coldestForHoursC).toBe(BENCH_RANGE.airTemperatureC[0]);
+    const nothing: FootSystem = { socks: [], footbed: null, boot: null, gaiter: null, under: null };
+    const wantsComfort = { ...PLATFORM.person, accepted: { ...PLATFORM.person.accepted, toes: "comfort" as const } };
+    const half = { ...PLATFORM, person: wantsComfort, windAtSeatMPerS: 15, hours: 12 };
+    expect(footBench(half, nothing).coldestForHoursC).toBeNull();
   });
 });

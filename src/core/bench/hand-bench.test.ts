@@ -1,15 +1,11 @@
+import { corePiece } from "../../../tests/core-piece";
 import { describe, expect, it } from "vitest";
 import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
 import { sampleOuting } from "../../../tests/sample-outing";
-import type { Piece } from "../outing";
 import { handBench, type BenchSetting, type HandAnswer } from ".";
 
-const piece = (key: StarterPieceKey): Piece => {
-  const { name, kind, label, massG, fingersTogether = false, traits = {} } = starterPiece(key);
-  return { id: key, name, kind, label, massG, fingersTogether, ...traits };
-};
 const pieces = (["base350Top", "base350Legs", "fleeceJacket", "bib", "downParka", "longHat", "heavyBoot"] as const).map(
-  piece,
+  corePiece,
 );
 
 /** Two hours on the ice at −10 °C. */
@@ -25,7 +21,7 @@ const ON_THE_ICE: BenchSetting = {
   posture: "sitting",
   hours: 2,
 };
-const hands = (...keys: StarterPieceKey[]): HandAnswer => handBench(ON_THE_ICE, keys.map(piece));
+const hands = (...keys: StarterPieceKey[]): HandAnswer => handBench(ON_THE_ICE, keys.map(corePiece));
 const atRest = ({ restMinutes }: HandAnswer): number => restMinutes.cold ?? Infinity;
 
 describe("handwear on the ice at −10 °C", () => {
@@ -68,6 +64,21 @@ describe("handwear on the ice at −10 °C", () => {
 
   it("counts the pair's mass where all of it is known", () => {
     expect(hands("thinGloves").massG).toBe(starterPiece("thinGloves").massG);
-    expect(handBench(ON_THE_ICE, [{ ...piece("thinGloves"), massG: undefined }]).massG).toBeNull();
+    expect(handBench(ON_THE_ICE, [{ ...corePiece("thinGloves"), massG: undefined }]).massG).toBeNull();
+  });
+
+  it("asks the left hand of who works with it, to the same end", () => {
+    const leftHanded = handBench({ ...ON_THE_ICE, person: { ...ON_THE_ICE.person, workingHand: "left" } }, [
+      corePiece("thinGloves"),
+    ]);
+    const rightHanded = hands("thinGloves");
+    expect(leftHanded.tasks.map(({ minutes }) => minutes)).toEqual(rightHanded.tasks.map(({ minutes }) => minutes));
+  });
+
+  it("says so where a hand does not come back", () => {
+    const inDeepCold = handBench({ ...ON_THE_ICE, airTemperatureC: -45, windAtSeatMPerS: 1 }, [
+      corePiece("mitts300"),
+    ]);
+    expect(inDeepCold.tasks.at(-1)!.rewarmMinutes).toBeNull();
   });
 });

@@ -32,4 +32,8 @@ describe("the mass of whole-knit pieces", () => {
     expect(checked("heavyBoot")).toBeNull();
     expect(checked("fleeceJacket")).toBeNull(); // zips and pockets weigh what they weigh
   });
+
+  it("says nothing of layers written out", () => {
+    expect(massCheck({ kind: "explicit", panels: [] }, 200, PERSON)).toBeNull();
+  });
 });

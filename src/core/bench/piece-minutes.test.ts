@@ -1,13 +1,9 @@
+import { corePiece } from "../../../tests/core-piece";
 import { describe, expect, it } from "vitest";
-import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import type { StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
 import { sampleOuting } from "../../../tests/sample-outing";
-import type { Piece } from "../outing";
 import { dressWith, pieceMinutes, type BenchSetting } from ".";
 
-const piece = (key: StarterPieceKey): Piece => {
-  const { name, kind, label, massG, fingersTogether = false, traits = {} } = starterPiece(key);
-  return { id: key, name, kind, label, massG, fingersTogether, ...traits };
-};
 const KEYS = [
   "base350Top",
   "base350Legs",
@@ -23,7 +19,7 @@ const KEYS = [
 const setting: BenchSetting = {
   person: sampleOuting().person,
   dress: {
-    pieces: KEYS.map(piece),
+    pieces: KEYS.map(corePiece),
     wearings: KEYS.map((pieceId, rank) => ({ pieceId, side: "both", rank: 10 * rank, fromMinute: 0, toMinute: 60 })),
   },
   airTemperatureC: -2,
@@ -33,7 +29,7 @@ const setting: BenchSetting = {
   hours: 4,
 };
 const worn = (key: StarterPieceKey): string[] =>
-  dressWith(setting.dress, piece(key)).wearings.map(({ pieceId }) => pieceId);
+  dressWith(setting.dress, corePiece(key)).wearings.map(({ pieceId }) => pieceId);
 
 describe("a piece in an outfit", () => {
   it("takes the place of its like and of nothing else", () => {
@@ -44,14 +40,23 @@ describe("a piece in an outfit", () => {
   });
 
   it("lasts longer in the outfit than alone, and what the outfit holds already changes nothing", () => {
-    const parka = pieceMinutes(setting, piece("downParka"));
+    const parka = pieceMinutes(setting, corePiece("downParka"));
     expect(parka.inOutfit.minutes!).toBeGreaterThan(parka.alone.minutes!);
-    const [synthetic, boot] = [pieceMinutes(setting, piece("synthParka")), pieceMinutes(setting, piece("heavyBoot"))];
+    const [synthetic, boot] = [
+      pieceMinutes(setting, corePiece("synthParka")),
+      pieceMinutes(setting, corePiece("heavyBoot")),
+    ];
     expect(synthetic.inOutfit).toEqual(boot.inOutfit);
   });
 
   it("the thinner boot ends the sit sooner", () => {
-    const minutes = (key: StarterPieceKey): number => pieceMinutes(setting, piece(key)).inOutfit.minutes ?? Infinity;
+    const minutes = (key: StarterPieceKey): number =>
+      pieceMinutes(setting, corePiece(key)).inOutfit.minutes ?? Infinity;
     expect(minutes("kneeBoot")).toBeLessThan(minutes("heavyBoot"));
+  });
+
+  it("says so where a sit has no end as far as it is simulated", () => {
+    const mild = { ...setting, airTemperatureC: 15, windAtSeatMPerS: 0, hours: 0.5 };
+    expect(pieceMinutes(mild, corePiece("synthParka")).inOutfit).toEqual({ minutes: null, endedBy: null });
   });
 });

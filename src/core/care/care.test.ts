@@ -44,4 +44,15 @@ describe("care by wears (common practice)", () => {
     for (const [wear, kept] of Object.entries(LOFT_KEPT)) expect(wearByPinch(40, 40 * kept)).toBe(wear);
     expect(wearByPinch(40, 10)).toBe("muchUsed");
   });
+
+  it("washes socks sooner than all else, a tight knit as a close one, and asks nothing of layers written out", () => {
+    const every = (key: StarterPieceKey) => needs(key).find(({ task }) => task === "wash")!.everyWears;
+    expect(every("heavySock")).toBeLessThan(every("base200Top"));
+    const { kind, label } = starterPiece("base200Top");
+    if (label.kind === "explicit") throw new Error("a label of panels");
+    const of = (own: typeof label) => careOf({ kind, label: own, traits: {} }, {}, 0);
+    expect(of({ ...label, fit: "tight" })).toEqual(of(label));
+    expect(careOf({ kind, label: { kind: "explicit", panels: [] }, traits: {} }, {}, 0)).toEqual([]);
+    expect(newThicknessMm({ kind: "explicit", panels: [] })).toBe(0);
+  });
 });

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { STARTER_PIECES } from "@/formats/starter-kit/starter-pieces";
 import { simulateOuting, type Outing, type Piece } from "../outing";
-import { availableChanges, whatBuysMinutes, type ChangeKind } from ".";
+import { availableChanges, changedOuting, whatBuysMinutes, type ChangeKind } from ".";
 
 const outing = sampleOuting();
 const KIT: Piece[] = (["fleeceTights", "base200Top", "synthParka", "pacBoot", "feltFootbed"] as const).map((id) => {
@@ -79,5 +79,45 @@ describe("what buys minutes", () => {
       phases: bare.phases.map((phase) => (phase.kind === "sit" ? { ...phase, posture } : phase)),
     });
     expect(gain(on("metal", "standing"))).toBeGreaterThanOrEqual(gain(on("wood", "sitting")));
+  });
+
+  it("tells what a swap weighs more where both masses are known", () => {
+    const heavier = (fresh: Partial<Piece>) => {
+      const of = { ...outing, pieces: outing.pieces.map((own) => ({ ...own, massG: 200 })) };
+      const kit = KIT.filter(({ id }) => id === "base200Top").map((own) => ({ ...own, ...fresh }));
+      return availableChanges(of, kit).find(({ kind }) => kind === "swapPiece")!.addedMassG;
+    };
+    expect(heavier({ massG: 180 })).toBe(-20);
+    expect(heavier({ massG: undefined })).toBeNull();
+  });
+
+  it("puts back the part that was left off, of that piece alone", () => {
+    const bare = { ...outing, wearings: outing.wearings.map((wearing) => ({ ...wearing, withoutParts: ["hood"] })) };
+    const change = availableChanges(bare, []).find(({ kind }) => kind === "partBackOn")!;
+    const whole = change.apply(bare).wearings.filter(({ withoutParts }) => withoutParts!.length === 0);
+    expect(whole.map(({ pieceId }) => pieceId)).toEqual(change.pieceIds);
+  });
+
+  it("sits who stands down, and leaves who kneels as they are", () => {
+    const sit = outing.phases.find(({ kind }) => kind === "sit")!;
+    const of = { ...outing, phases: (["standing", "kneeling"] as const).map((posture) => ({ ...sit, posture })) };
+    const change = availableChanges(of, []).find(({ kind }) => kind === "sitDown")!;
+    expect(change.apply(of).phases.map(({ posture }) => posture)).toEqual(["sitting", "kneeling"]);
+  });
+
+  it("counts who arrives too cold as no minutes: what helps is all gain", () => {
+    const bare: Outing = {
+      ...outing,
+      wearings: [],
+      weather: outing.weather.map((hour) => ({ ...hour, airTemperatureC: -30 })),
+    };
+    expect(simulateOuting(bare).sits[0]!.verdict.kind).toBe("arrivesTooCold");
+    for (const { gainedMinutes } of whatBuysMinutes(bare, 0)) expect(gainedMinutes).toBeGreaterThanOrEqual(0);
+  });
+
+  it("knows a change by its id, and says when a plan no longer has it", () => {
+    expect(changedOuting(outing, [], "nothing of the kind")).toBeNull();
+    const [first] = availableChanges(outing, []);
+    expect(changedOuting(outing, [], first!.id)).toEqual(first!.apply(outing));
   });
 });

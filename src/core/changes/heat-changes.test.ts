@@ -1,27 +1,23 @@
+import { corePiece } from "../../../tests/core-piece";
 import { describe, expect, it } from "vitest";
 import { demoOuting } from "../../../tests/sample-outing";
-import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
-import { computedTraitsOf, simulateOuting, type Outing, type Piece } from "../outing";
+import { simulateOuting, type Outing } from "../outing";
 import { heatAndDryChanges, usualHeat } from "./heat-changes";
 
 const outing = demoOuting("Grouse lek before dawn");
-const piece = (key: StarterPieceKey): Piece => {
-  const { traits = {}, massG, fingersTogether = false, ...own } = starterPiece(key);
-  return { id: key, ...own, fingersTogether, massG: massG ?? undefined, ...computedTraitsOf(traits) };
-};
 const total = outing.phases.reduce((sum, { minutes }) => sum + minutes, 0);
 const still = { fromMinute: 60, toMinute: 300 };
 const inVest: Outing = {
   ...outing,
-  pieces: [...outing.pieces, piece("heatedVest")],
+  pieces: [...outing.pieces, corePiece("heatedVest")],
   wearings: [...outing.wearings, { pieceId: "heatedVest", side: "both", rank: 15, fromMinute: 0, toMinute: total }],
 };
 const debtAt = (of: Outing, minute: number): number => simulateOuting(of).series.heatDebtWhPerM2[minute]!;
 
 describe("heat among the changes", () => {
   it("opens packs as one leaves, and runs what is electric through the still part with a reserve left", () => {
-    expect(usualHeat(outing, piece("toePacks").heat!)).toEqual([{ fromMinute: 0, toMinute: total, level: 1 }]);
-    const source = piece("heatedVest").heat!;
+    expect(usualHeat(outing, corePiece("toePacks").heat!)).toEqual([{ fromMinute: 0, toMinute: total, level: 1 }]);
+    const source = corePiece("heatedVest").heat!;
     const [span] = usualHeat(outing, source);
     expect(span).toMatchObject(still);
     if (source.kind !== "electric") throw new Error("the vest is electric");
@@ -32,13 +28,13 @@ describe("heat among the changes", () => {
   });
 
   it("offers packs that lie at home, and puts them under all that covers the same parts", () => {
-    const change = heatAndDryChanges(outing, [piece("toePacks")]).find(({ kind }) => kind === "heatIn")!;
+    const change = heatAndDryChanges(outing, [corePiece("toePacks")]).find(({ kind }) => kind === "heatIn")!;
     const after = change.apply(outing);
     const own = after.wearings.find(({ pieceId }) => pieceId === "toePacks")!;
     const socks = outing.wearings.filter(({ pieceId }) => /sock/i.test(pieceId));
     for (const { rank } of socks) expect(own.rank).toBeLessThanOrEqual(rank);
     expect(after.pieces.some(({ id }) => id === "toePacks")).toBe(true);
-    expect(change.addedMassG).toBe(piece("toePacks").massG);
+    expect(change.addedMassG).toBe(corePiece("toePacks").massG);
   });
 
   it("switches on a heated vest that is worn and off, which leaves less heat debt; not one that runs already", () => {
@@ -50,7 +46,7 @@ describe("heat among the changes", () => {
   });
 
   it("offers dry things on arrival only to who walks in, like for like, taking the worn one off", () => {
-    const fresh = { ...piece("heavySock"), id: "dry socks" };
+    const fresh = { ...corePiece("heavySock"), id: "dry socks" };
     const change = heatAndDryChanges(outing, [fresh]).find(({ kind }) => kind === "changeOnArrival")!;
     const after = change.apply(outing);
     const worn = change.pieceIds[1]!;
@@ -58,6 +54,16 @@ describe("heat among the changes", () => {
     expect(after.wearings.find(({ pieceId }) => pieceId === "dry socks")).toMatchObject({ fromMinute: 60 });
     const rides = { ...outing, phases: outing.phases.slice(1) };
     expect(heatAndDryChanges(rides, [fresh]).some(({ kind }) => kind === "changeOnArrival")).toBe(false);
-    expect(heatAndDryChanges(outing, [piece("downParka")]).some(({ kind }) => kind === "changeOnArrival")).toBe(false);
+    expect(heatAndDryChanges(outing, [corePiece("downParka")]).some(({ kind }) => kind === "changeOnArrival")).toBe(
+      false,
+    );
+  });
+
+  it("lays a pack next to the skin where nothing is worn, its mass unknown when it is not told", () => {
+    const bare: Outing = { ...outing, wearings: [] };
+    const { massG: _massG, ...pack } = corePiece("toePacks");
+    const change = heatAndDryChanges(bare, [pack]).find(({ kind }) => kind === "heatIn")!;
+    expect(change.addedMassG).toBeNull();
+    expect(change.apply(bare).wearings).toMatchObject([{ pieceId: "toePacks", rank: 0 }]);
   });
 });

@@ -37,6 +37,10 @@ describe("the kind of day", () => {
   it("asks for nothing in summer", () => {
     expect(dayRun(hours([34, 35]), 1).neededClo).toEqual([0, 0]);
   });
+
+  it("of no hours stays", () => {
+    expect(dayRun([], 1)).toEqual({ kind: "stays", neededClo: [], advice: [] });
+  });
 });
 
 describe("a day of low and high", () => {

@@ -22,8 +22,8 @@ function turnsOf(day: DayLight): Turn[] {
   ];
 }
 
-const lightOfWholeDay = (day: DayLight): Light =>
-  day.kind === "polarDay" ? "day" : day.kind === "polarNight" && day.dawnMs === null ? "dark" : "twilight";
+/** Light of a day on which it never changes. */
+const lightOfWholeDay = ({ kind }: DayLight): Light => (kind === "polarDay" ? "day" : "dark");
 
 /**
  * Dark, twilight and day through an outing, minutes from its start.

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { FASTEST_M_PER_S } from "./walking-pace";
 import { walkingHeatW, walkingPaceMPerS, type Walk } from ".";
 
 const flat: Omit<Walk, "speedMPerS"> = {
@@ -36,5 +37,9 @@ describe("the pace at which a walk makes so much heat", () => {
     expect(pace({ slopePercent: 12 })).toBeLessThan(pace({}));
     expect(pace({ snowSinkingCm: 20 })).toBeLessThan(pace({}));
     expect(pace({ snowSinkingCm: 20, snowshoes: true })).toBeGreaterThan(pace({ snowSinkingCm: 20 }));
+  });
+
+  it("downhill without snow is no faster than one walks with a pack", () => {
+    expect(walkingPaceMPerS({ ...flat, slopePercent: -8 }, 75, 500)).toBe(FASTEST_M_PER_S);
   });
 });

@@ -22,6 +22,13 @@ describe("a pack", () => {
   });
 });
 
+describe("a pack that needs no time to start", () => {
+  it("gives its full power from the first minute", () => {
+    const course = heatCourse({ ...pack, startUpMinutes: 0 }, [{ fromMinute: 0, toMinute: 60, level: 1 }], 60, -10);
+    expect(course.powerW[0]).toBe(1.5);
+  });
+});
+
 describe("a battery", () => {
   it("gives less the colder it is, and never nothing nor more than printed", () => {
     const shares = [-60, -40, -25, -10, 0, 10, 20, 35].map(capacityShare);

@@ -1,17 +1,14 @@
+import { corePiece } from "../../../tests/core-piece";
 import { describe, expect, it } from "vitest";
 import { demoOuting } from "../../../tests/sample-outing";
-import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
-import { computedTraitsOf, heatSpansOf, simulateOuting, type Outing, type Piece, type Wearing } from ".";
+import type { StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import { heatSpansOf, simulateOuting, type Outing, type Wearing } from ".";
 
 const outing = demoOuting("Grouse lek before dawn");
 const total = outing.phases.reduce((sum, { minutes }) => sum + minutes, 0);
-const piece = (key: StarterPieceKey): Piece => {
-  const { traits = {}, massG, fingersTogether = false, ...own } = starterPiece(key);
-  return { id: key, ...own, fingersTogether, massG: massG ?? undefined, ...computedTraitsOf(traits) };
-};
 const withSource = (key: StarterPieceKey, change: Partial<Wearing> = {}): Outing => ({
   ...outing,
-  pieces: [...outing.pieces, piece(key)],
+  pieces: [...outing.pieces, corePiece(key)],
   wearings: [...outing.wearings, { pieceId: key, side: "both", rank: 12, fromMinute: 0, toMinute: total, ...change }],
 });
 const SEEN = 200;
@@ -23,10 +20,10 @@ const at = (of: Outing) => {
 describe("heat brought along", () => {
   it("runs by itself in a pack and not in what has a switch; a schedule stands over both", () => {
     const worn = { pieceId: "x", side: "both", rank: 1, fromMinute: 5, toMinute: 90 } as const;
-    expect(heatSpansOf(worn, piece("toePacks").heat!)).toEqual([{ fromMinute: 5, toMinute: 90, level: 1 }]);
-    expect(heatSpansOf(worn, piece("heatedVest").heat!)).toEqual([]);
+    expect(heatSpansOf(worn, corePiece("toePacks").heat!)).toEqual([{ fromMinute: 5, toMinute: 90, level: 1 }]);
+    expect(heatSpansOf(worn, corePiece("heatedVest").heat!)).toEqual([]);
     const heat = [{ fromMinute: 10, toMinute: 20, level: 2 }];
-    expect(heatSpansOf({ ...worn, heat }, piece("heatedVest").heat!)).toEqual(heat);
+    expect(heatSpansOf({ ...worn, heat }, corePiece("heatedVest").heat!)).toEqual(heat);
   });
 
   it("on one side warms that side's toes and far less the other's", () => {
