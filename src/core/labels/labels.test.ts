@@ -127,4 +127,36 @@ describe("labels of whole pieces", () => {
     });
     expect(reading).toMatchObject({ insulationM2KPerW: 0.2, spreadM2KPerW: 0, layers: [layer, layer] });
   });
+
+  it("a test sheet stands for the whole piece: no seams off, and one that states less than still air has nothing", () => {
+    const sheet = (insulationM2KPerW: number, statesTotal = false): Label => ({
+      kind: "panels",
+      panels: [{ patches: ["chest"], materials: [{ kind: "testSheet", insulationM2KPerW, statesTotal }] }],
+      assembly: "sewnThrough",
+      face: "knit",
+      fit: "regular",
+      wear: "new",
+    });
+    expect(readLabel(sheet(0.3))[0]).toMatchObject({ insulationM2KPerW: 0.3, assemblyFactor: 1 });
+    const [nothing] = readLabel(sheet(0.05, true));
+    expect(nothing).toMatchObject({ insulationM2KPerW: 0, spreadM2KPerW: 0 });
+    expect(nothing!.layers[0]).toMatchObject({ keptUnderLoad: 1, lossAtOwnMass: 0 });
+  });
+
+  it("what a high pile or a tested piece takes up grows with it", () => {
+    const absorbing = (material: Material): number =>
+      readLabel({
+        kind: "panels",
+        panels: [{ patches: ["chest"], materials: [material] }],
+        assembly: "none",
+        face: "knit",
+        fit: "regular",
+        wear: "new",
+      })[0]!.layers[0]!.absorbingGPerM2!;
+    const pile = (thicknessMm: number): number => absorbing({ kind: "highPile", thicknessMm });
+    expect(pile(12)).toBeCloseTo(1.5 * pile(8), 9);
+    const tested = (insulationM2KPerW: number): number =>
+      absorbing({ kind: "testSheet", insulationM2KPerW, statesTotal: false });
+    expect(tested(0.4)).toBeCloseTo(2 * tested(0.2), 9);
+  });
 });

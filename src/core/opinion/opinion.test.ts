@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
+import { levelEverywhere } from "../limits";
 import { simulateOuting, type Outing, type SitAnswer } from "../outing";
 import { applies, notApplicable } from "../standards";
 import { cautionsOf, compareWithStandard, goOrStay, printedAgainstOurs, standardOpinion } from ".";
@@ -115,5 +116,32 @@ describe("a boot's printed temperature", () => {
     expect(printed.coldestForPlanC!).toBeGreaterThan(-20);
     const withPrint = { ...outing, pieces: outing.pieces.map((piece) => ({ ...piece, printedTemperatureC: -73 })) };
     expect(simulateOuting(withPrint).sits).toEqual(simulateOuting(outing).sits);
+  });
+
+  it("moves stated radiant temperatures with the air, so that the coldest does not depend on the day it was asked on", () => {
+    const stated = (byK: number): Outing => ({
+      ...outing,
+      weather: outing.weather.map((hour) => ({
+        ...hour,
+        airTemperatureC: hour.airTemperatureC + byK,
+        radiantTemperatureC: hour.airTemperatureC + byK - 3,
+      })),
+    });
+    const coldest = (of: Outing): number =>
+      printedAgainstOurs(of, simulateOuting(of).sits[0]!, 0, -40).coldestForPlanC!;
+    expect(Math.abs(coldest(stated(0)) - coldest(stated(5)))).toBeLessThanOrEqual(1);
+  });
+
+  it("finds none where no air in reach is warm enough, and the coldest in reach where every air is", () => {
+    const bareFeet: Outing = {
+      ...outing,
+      person: { ...outing.person, accepted: levelEverywhere("comfort") },
+      wearings: [],
+      phases: [{ ...outing.phases.find(({ kind }) => kind === "sit")!, minutes: 600 }],
+      place: { ...outing.place, ground: "metal" },
+    };
+    expect(printedAgainstOurs(bareFeet, simulateOuting(bareFeet).sits[0]!, 0, -40).coldestForPlanC).toBeNull();
+    const minute: Outing = { ...outing, phases: [{ ...bareFeet.phases[0]!, minutes: 1 }] };
+    expect(printedAgainstOurs(minute, simulateOuting(minute).sits[0]!, 0, -40).coldestForPlanC).toBe(-60);
   });
 });

@@ -266,6 +266,12 @@ describe("sky and sun over an outing", () => {
     expect(filled.every(({ radiantTemperatureC }) => radiantTemperatureC === 33)).toBe(true);
   });
 
+  it("cloud known at one hour alone holds for all", () => {
+    const all = withCloud(0.4);
+    const once = all.weather.map((hour, place) => (place === 1 ? hour : { ...hour, cloudShare: null }));
+    expect(withRadiation({ ...all, weather: once })).toEqual(withRadiation(all));
+  });
+
   it("an hour that states its radiant temperature keeps it", () => {
     const stated = withCloud(0);
     const weather = stated.weather.map((hour, place) => (place === 1 ? { ...hour, radiantTemperatureC: -3 } : hour));

@@ -56,4 +56,18 @@ describe("a piece that hangs while it is off", () => {
     expect([...book.state.waterGPerM2]).toEqual([0, 28, 0, 9]);
     expect(book.flowsG[2]).toBeCloseTo(5 + 12, 12);
   });
+
+  it("counts from when it came off last, not the time before", () => {
+    const { pieces, wearings } = shirtOff("hung");
+    const own = wearings.find(({ pieceId }) => pieceId === SHIRT)!;
+    const turns = [
+      [0, 30],
+      [60, 100],
+      [150, 200],
+    ].map(([fromMinute, toMinute]) => ({ ...own, fromMinute: fromMinute!, toMinute: toMinute! }));
+    for (const order of [turns, [...turns].reverse()]) {
+      const hung = new HungPieces(pieces, order);
+      expect([60, 150].map((minute) => hung.until(minute)[0]!.minutes)).toEqual([30, 50]);
+    }
+  });
 });

@@ -8,6 +8,7 @@ import {
   resistancesAt,
   simulateOuting,
   sitSpans,
+  walkMinutes,
   withPhaseMinutes,
   type Outing,
   type Phase,
@@ -53,6 +54,34 @@ describe("sits", () => {
 
   it("a break or task alone is none", () => {
     expect(sitSpans([phase("walkIn", 30), phase("task", 5), phase("walkOut", 5)])).toEqual([]);
+  });
+});
+
+describe("a way at a pace", () => {
+  const walkIn = {
+    distanceM: 2000,
+    climbM: 150,
+    loadKg: 8,
+    terrain: "dirt",
+    snowSinkingCm: 0,
+    snowshoes: false,
+  } as const;
+  const { body } = sampleOuting().person;
+
+  it("takes longer up than down, longer easily than briskly, and never no time", () => {
+    const up = walkMinutes(walkIn, body, "easy", "in");
+    expect(up).toBeGreaterThan(walkMinutes(walkIn, body, "easy", "out"));
+    expect(up).toBeGreaterThan(walkMinutes(walkIn, body, "brisk", "in"));
+    expect(walkMinutes({ ...walkIn, distanceM: 1, climbM: 0 }, body, "brisk", "in")).toBe(1);
+  });
+});
+
+describe("somebody without any clothes at all", () => {
+  it("is simulated, holds no water, and cools faster than dressed", () => {
+    const dressed = sampleOuting();
+    const bare = simulateOuting({ ...dressed, pieces: [], wearings: [] });
+    expect(Math.max(...bare.series.waterGPerM2.trunk)).toBe(0);
+    expect(bare.series.digitC.leftToes[60]!).toBeLessThan(simulateOuting(dressed).series.digitC.leftToes[60]!);
   });
 });
 

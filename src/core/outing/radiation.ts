@@ -20,11 +20,10 @@ function sunElevationDeg({ place, startsAtMs }: Pick<Outing, "place" | "startsAt
 
 const knowsCloud = ({ cloudShare }: WeatherHour): boolean => cloudShare !== undefined && cloudShare !== null;
 
-/** Cloud at a minute, linear between the hours that know it; `null` where none does. */
-function cloudAt(known: readonly WeatherHour[], minute: number): number | null {
-  const later = known.find((hour) => hour.minute >= minute) ?? known.at(-1);
-  const earlier = known.findLast((hour) => hour.minute <= minute) ?? known[0];
-  if (!later || !earlier) return null;
+/** Cloud at a minute, linear between the hours that know it, of which there is at least one; beyond them as there. */
+function cloudAt(known: readonly WeatherHour[], minute: number): number {
+  const later = known.find((hour) => hour.minute >= minute) ?? known.at(-1)!;
+  const earlier = known.findLast((hour) => hour.minute <= minute) ?? known[0]!;
   const span = later.minute - earlier.minute;
   const share = span > 0 ? (minute - earlier.minute) / span : 0;
   return earlier.cloudShare! + (later.cloudShare! - earlier.cloudShare!) * share;
@@ -60,7 +59,7 @@ export function withRadiation(outing: Outing): readonly WeatherHour[] {
     const { radiantTemperatureC, groundSurfaceC } = radiantSurroundings({
       airTemperatureC,
       vapourPressureKPa: (saturationPressureKPa(airTemperatureC) * relativeHumidityPercent) / PERCENT,
-      cloudShare: cloudAt(clouded, minute) ?? 1,
+      cloudShare: cloudAt(clouded, minute),
       sunElevationDeg: sunElevationDeg(outing, minute),
       skyShare: SHELTER[place.shelter].skyShare,
       snow: place.ground === "snow" || (place.snowCover ?? false),

@@ -101,6 +101,16 @@ describe("what cannot be worn (common practice, no source)", () => {
   });
 });
 
+describe("what cannot be told", () => {
+  it("of boots whose layers are written out is counted by what is usual; what the kit does not know is left alone", () => {
+    const written: KnownPiece = { ...boots, label: { kind: "explicit", panels: [] } };
+    const socks = ["a", "b", "c"].map((id) => piece(id, "sock", label(["toes", "ankle"])));
+    const worn = [on("boots", 0, DAY, 40), ...socks.map(({ id }, place) => on(id, 0, DAY, 10 + place))];
+    expect(kinds([written, ...socks], worn)).toEqual(["manySocks 0"]);
+    expect(kinds(socks, worn)).toEqual([]);
+  });
+});
+
 describe("what is carried", () => {
   const kit = [
     { id: "hat", massG: 100, traits: {} },

@@ -1,3 +1,4 @@
+import { CoreError } from "../errors";
 import { coveredPatches } from "../labels";
 import { changeMinutes, Dressing, isNextToSkin } from "../outing";
 import type { LeakPoint, Side } from "../patches";
@@ -136,13 +137,16 @@ function stepsOf(
 
 /**
  * How to dress for an outing: at home, at the vehicle, and out there whenever something is put on or taken off.
+ * @throws {CoreError} `unknown-piece`
  * @source common practice, no source; minutes as of "Changing clothes" in docs/method.md
  */
 export function dressingOrder(planned: Planned): DressingStep[] {
   const pieces = new Map(planned.kit.map((piece) => [piece.id, piece]));
-  const all = planned.wearings.flatMap((wearing): Change[] => {
+  const all = planned.wearings.map((wearing): Change => {
     const piece = pieces.get(wearing.pieceId);
-    return piece ? [{ wearing, piece }] : [];
+    if (!piece)
+      throw new CoreError("unknown-piece", `a wearing names piece ${wearing.pieceId}, which is not in the kit`);
+    return { wearing, piece };
   });
   const end = planned.phases.reduce((sum, { minutes }) => sum + minutes, 0);
   const start = all.filter(({ wearing }) => wearing.fromMinute === 0);

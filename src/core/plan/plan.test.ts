@@ -13,6 +13,7 @@ import {
 } from ".";
 import { DEMO_NAMES } from "../../../tests/sample-outing";
 import { demoByName, demoFile } from "@/server/demo/demo-file";
+import { CoreError } from "../errors";
 import { computedTraitsOf } from "../outing";
 import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
 import { DEMO_PEOPLE, DEMO_PLACES } from "@/server/demo/scenario";
@@ -103,6 +104,30 @@ describe("what the list looks at", () => {
       setting: { ...of.setting, latitudeDeg, longitudeDeg: 15 },
       startsAtMs: Date.UTC(2027, month, 21, 6),
     });
+
+  it("asks for no second lamp in a white night, which has a sunset and no dark", () => {
+    const white = at(64, 5);
+    expect(keys({ ...white, startsAtMs: Date.UTC(2027, 5, 21, 20) })).not.toContain("thing spareLamp");
+  });
+
+  it("asks for what snow asks for where a phase goes on snowshoes", () => {
+    const { walkIn: _walkIn, ...setting } = of.setting;
+    const onFoot = planned(lek, { setting, phases: of.phases.map(({ effort: _effort, ...phase }) => phase) });
+    const walk = {
+      kind: "walk",
+      speedMPerS: 0.8,
+      slopePercent: 0,
+      loadKg: 5,
+      terrain: "dirt",
+      snowSinkingCm: 20,
+    } as const;
+    const onShoes = {
+      ...onFoot,
+      phases: onFoot.phases.map((phase) => ({ ...phase, effort: { ...walk, snowshoes: true } })),
+    };
+    expect(keys(onFoot)).not.toContain("thing snowshoes");
+    expect(keys(onShoes)).toContain("thing snowshoes");
+  });
 
   it("asks for a second lamp in the polar night and none under the midnight sun; where is not known, it may be dark", () => {
     expect(keys(at(78, 11))).toContain("thing spareLamp");
@@ -236,6 +261,29 @@ describe("turns of dressing", () => {
   });
 });
 
+describe("a dressing order that meets the unusual", () => {
+  const of = planned(lek);
+  const worn = (pieceId: string, fromMinute = 0) =>
+    ({ pieceId, rank: 5, fromMinute, toMinute: 60, side: "both", whenOff: "pack" }) as const;
+
+  it("asks nothing of who puts nothing on, and refuses a piece that the kit does not hold", () => {
+    expect(dressingOrder({ ...of, wearings: [] })).toEqual([]);
+    expect(() => dressingOrder({ ...of, wearings: [worn("nobody's")] })).toThrow(CoreError);
+  });
+
+  it("puts toe packs on before the boots, packs for the trunk and a life vest after the jackets", () => {
+    const vest: PlannedPiece = { ...of.kit.find(({ id }) => id === "fleeceJacket")!, id: "vest", kind: "protection" };
+    const trunk: PlannedPiece = { ...vest, id: "trunkPacks", kind: "heatSource" };
+    const wearings = [...of.wearings, worn("toePacks"), worn("vest"), worn("trunkPacks")];
+    const order = dressingOrder({ ...of, kit: [...of.kit, vest, trunk], wearings }).flatMap(({ act, minute }) =>
+      act.kind === "putOn" && minute === 0 ? [act.piece.id] : [],
+    );
+    expect(order.indexOf("toePacks")).toBeLessThan(order.indexOf("heavyBoot"));
+    expect(order.indexOf("trunkPacks")).toBeGreaterThan(order.indexOf("heavyBoot"));
+    expect(order.indexOf("vest")).toBeGreaterThanOrEqual(0);
+  });
+});
+
 describe("zips and parts", () => {
   it("are told where they stand open, and closed again when they change", () => {
     const of = planned(lek);
@@ -272,6 +320,9 @@ describe("the field card", () => {
     expect(turnBackMinute(of, sit(90, 40))).toBe(sits[0]! + 90);
     expect(watchYourselfMinute(of, sit(90, 40))).toBe(sits[0]! + 40);
     expect(watchYourselfMinute(of, sit(null, null))).toBeNull();
+    const noSit = { phases: of.phases.filter(({ kind }) => kind !== "sit") };
+    const all = noSit.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+    expect(turnBackMinute(noSit, sit(null, null))).toBe(all);
   });
 
   it("is in order of time, leaves out what comes after turning back, and walks out from there", () => {

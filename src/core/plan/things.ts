@@ -55,7 +55,8 @@ function meetsDark({ setting, startsAtMs, phases }: Planned): boolean {
   if (light.kind === "polarDay") return false;
   if (light.kind === "polarNight") return true;
   const endMs = startsAtMs + endOf({ phases }) * MS_PER_MINUTE;
-  return startsAtMs < (light.dawnMs ?? light.sunriseMs) || endMs > (light.duskMs ?? light.sunsetMs);
+  // No dawn or dusk beside a sunrise and a sunset: a white night.
+  return (light.dawnMs !== null && startsAtMs < light.dawnMs) || (light.duskMs !== null && endMs > light.duskMs);
 }
 
 /** Whether the sun stands high enough to burn for some of the outing. */

@@ -137,6 +137,45 @@ describe("a variation", () => {
   });
 });
 
+describe("a variation", () => {
+  it("moves stated radiant temperatures with the air, and the effort of every walk, breaks included", () => {
+    const outing = sampleOuting();
+    const [first] = outing.phases;
+    const rest = {
+      ...first!,
+      kind: "task",
+      everyMinutes: null,
+      firstAfterMinutes: 5,
+      walkSpeedMPerS: 0,
+      effort: undefined,
+    };
+    const recurring = [
+      { ...rest, kind: "task", walkSpeedMPerS: 0 },
+      { ...rest, kind: "break", walkSpeedMPerS: 1 },
+    ] as NonNullable<Outing["phases"][number]["recurring"]>;
+    const varied = varyOuting(
+      {
+        ...outing,
+        weather: outing.weather.map((hour) => ({ ...hour, radiantTemperatureC: hour.airTemperatureC - 6 })),
+        phases: outing.phases.map((phase) => ({ ...phase, recurring })),
+      },
+      { ...UNCHANGED, airOffsetK: 2, walkEffortFactor: 1.3 },
+    );
+    for (const { airTemperatureC, radiantTemperatureC } of varied.weather) {
+      expect(radiantTemperatureC).toBeCloseTo(airTemperatureC - 6, 12);
+    }
+    expect(varied.phases[0]!.recurring!.map(({ effortFactor }) => effortFactor)).toEqual([undefined, 1.3]);
+  });
+
+  it("of somebody with cold hands spreads the blood of fingers and toes wider, never to none", () => {
+    const flows = (coldHands: boolean): number[] =>
+      Array.from({ length: 400 }, (_, seed) => drawVariation(seededRandom(seed), [], coldHands).nature.digitFlowFactor);
+    const spread = (values: readonly number[]): number => Math.max(...values) - Math.min(...values);
+    expect(spread(flows(true))).toBeGreaterThan(spread(flows(false)));
+    expect(Math.min(...flows(true))).toBeGreaterThan(0);
+  });
+});
+
 describe("the range", () => {
   const range = minutesRange(sampleOuting(), 0, 24);
 

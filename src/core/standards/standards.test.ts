@@ -36,6 +36,8 @@ describe("wind chill", () => {
     expect(windChillIndexC(-10, 2).kind).toBe("notApplicable");
     expect(frostbiteMinutes(-10, 40).kind).toBe("notApplicable");
     expect(frostbiteMinutes(-30, 20).kind).toBe("notApplicable");
+    expect(frostbiteMinutes(-15.1, 25.1).kind).toBe("notApplicable"); // later than half an hour
+    expect(frostbiteMinutes(-70, 80).kind).toBe("notApplicable"); // sooner than two minutes
   });
 
   it("is defined up to and including the bounds of its chart", () => {

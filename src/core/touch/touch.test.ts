@@ -18,6 +18,13 @@ describe("bare skin on a cold thing", () => {
     expect(plastic ?? Infinity).toBeGreaterThan(touch("aluminium", -60).secondsToFreezing!);
   });
 
+  it("never freezes within a touch where both meet a hair below zero", () => {
+    const { contactC, secondsToFreezing } = touch("aluminium", -1.31);
+    expect(contactC).toBeLessThan(0);
+    expect(contactC).toBeGreaterThan(-0.02);
+    expect(secondsToFreezing).toBeNull();
+  });
+
   it("falls as the complementary error function tells: series and asymptote of e^(z²)·erfc(z)", () => {
     expect(scaledComplement(0)).toBeCloseTo(1, 6);
     const small = 0.01; // 1 − 2z/√π + z² − …

@@ -61,5 +61,7 @@ describe("the head's share", () => {
     expect(alone.ofLoss / alone.ofSkin).toBeLessThan(2);
     expect(dressed.ofLoss).toBeGreaterThan(alone.ofLoss);
     expect(dressed.ofLoss).toBeLessThan(0.5);
+    const { sites, ...look } = lookAt(bare, 60);
+    expect(headShare({ ...look, sites: sites.map((site) => ({ ...site, lostW: 0 })) }).ofLoss).toBe(0);
   });
 });

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
+import { readLabel } from "../labels";
 import { levelEverywhere } from "../limits";
 import { simulateOuting, type Outing } from "../outing";
 import { traceVerdict, type Trace } from ".";
@@ -91,5 +92,50 @@ describe("why a sit ends", () => {
   it("that has no end says so", () => {
     const mild = { ...outing, weather: outing.weather.map((hour) => ({ ...hour, airTemperatureC: 15 })) };
     expect(traceVerdict(mild, simulateOuting(mild).sits[0]!).kind).toBe("longerThan");
+  });
+
+  it("of the face shows what is lost there; what its blood brings is not told apart from the head's", () => {
+    const windy: Outing = {
+      ...accepting({ face: "comfort" }),
+      weather: outing.weather.map((hour) => ({ ...hour, airTemperatureC: -20, windMPerS: 8 })),
+    };
+    const face = traceVerdict(windy, simulateOuting(windy, { only: ["face"] }).sits[0]!);
+    if (face.kind !== "ended") throw new Error("has no end");
+    expect(face.limit.limit).toBe("face");
+    expect(face.digit).toMatchObject({ byBloodWPerM2: null, fromBesideWPerM2: null });
+    expect(face.digit!.lostWPerM2).toBeGreaterThan(0);
+    expect(["face", "ears"]).toContain(face.stacks[0]!.patch);
+  });
+
+  it("of layers written out says that they are given as they are", () => {
+    const written: Outing = {
+      ...outing,
+      pieces: outing.pieces.map((piece) => ({
+        ...piece,
+        label: {
+          kind: "explicit",
+          panels: readLabel(piece.label).map(({ patch, side, layers, coverShare }) => ({
+            patches: [patch],
+            side,
+            layers,
+            coverShare,
+          })),
+        },
+      })),
+    };
+    const [stack] = traced(written).stacks;
+    expect(stack!.pieces.length).toBeGreaterThan(0);
+    for (const { source, materials } of stack!.pieces) expect([source, materials]).toEqual(["given as it is", []]);
+  });
+
+  it("of what is rested on shows the layers under load, with no air around them", () => {
+    const lying: Outing = {
+      ...accepting({ heatDebt: "comfort" }),
+      phases: outing.phases.map((phase) => (phase.kind === "sit" ? { ...phase, posture: "lying" } : phase)),
+      place: { ...outing.place, ground: "metal" },
+    };
+    const rested = traced(lying).stacks.filter(({ touches }) => touches);
+    expect(rested.length).toBeGreaterThan(0);
+    for (const { source } of rested) expect(source).toMatch(/under load/);
   });
 });

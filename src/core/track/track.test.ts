@@ -68,4 +68,14 @@ describe("a thinned track", () => {
     const straight = Array.from({ length: 900 }, (_, at): TrackPoint => [62 + at * 1e-5, 11, null]);
     expect(thinned(straight, 400)).toEqual([straight[0], straight.at(-1)]);
   });
+
+  it("of a way there and back keeps the turn; one that swings wide is thinned until it fits", () => {
+    const out = Array.from({ length: 300 }, (_, at): TrackPoint => [62 + at * 1e-5, 11, null]);
+    const loop = [...out, ...[...out].reverse()];
+    expect(thinned(loop, 400)).toContainEqual(out.at(-1));
+    const wide = Array.from({ length: 2000 }, (_, at): TrackPoint => [62 + at * 1e-5, 11 + (at % 2) * 1e-3, null]);
+    const kept = thinned(wide, 50);
+    expect(kept.length).toBeLessThanOrEqual(50);
+    expect([kept[0], kept.at(-1)]).toEqual([wide[0], wide.at(-1)]);
+  });
 });
