@@ -29,6 +29,7 @@ import { CUT_AT_DEVIATIONS, OPENING_RANGE_PER_K } from "@/core/range/variation";
 import { USUAL_START } from "@/core/sitter";
 import { SOLE_LOAD } from "@/core/sitter/contact";
 import { BEND_OF_DOUBLED, FIRST_STEP_S, LONGEST_STEP_S, MOST_BEND_K } from "@/core/sitter/pace";
+import { COVERS_MOUTH_FROM } from "@/core/outing/water-layers";
 import { IN_WATER } from "@/core/sitter/wet-clothes";
 import {
   BRUNT_CONSTANT,
@@ -42,7 +43,8 @@ import { ABSORPTIVITY, ALBEDO, CLEAR_DIFFUSE_SHARE, CLOUD_DIMS, CLOUD_EXPONENT }
 import { BREATH_SHARE } from "@/core/touch/fog";
 import { SKIN_EFFUSIVITY } from "@/core/touch/touch";
 import { LEWIS_K_PER_KPA, SECONDS_PER_MINUTE } from "@/core/units";
-import { MOST_PER_MASS } from "@/core/water/water-book";
+import { BREATH_KEPT, BREATHED_SHARE } from "@/core/water";
+import { MOST_PER_MASS } from "@/core/water/water-properties";
 import { GROUND_INSULATION_M2K_PER_W, SHELTER } from "@/core/weather";
 import { USUAL_ICE_THICKNESS_M } from "@/core/weather/ground";
 import { BODY_HEIGHT_M, FORECAST_HEIGHT_M } from "@/core/weather/wind-at-seat";
@@ -135,4 +137,7 @@ export const METHOD_NUMBERS: Readonly<Record<string, () => string>> = {
   packHolds: () => percent(PACK_FADES_FROM),
   breathCovered: () => percent(BREATH_SHARE.faceCovered),
   breathBare: () => percent(BREATH_SHARE.faceBare),
+  breathKept: () => percent(BREATH_KEPT),
+  breathedShare: () => percent(BREATHED_SHARE),
+  coversMouth: () => percent(COVERS_MOUTH_FROM),
 };

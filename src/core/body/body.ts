@@ -42,7 +42,7 @@ export class Body {
   readonly flows: BloodFlows = createBloodFlows();
   readonly vapour: SkinVapour = createSkinVapour();
   /** Figures of the step just made. */
-  readonly last = { heatMadeW: 0, shiveringW: 0, nonShiveringW: 0, breathingMoistW: 0 };
+  readonly last = { heatMadeW: 0, shiveringW: 0, nonShiveringW: 0, breathingMoistW: 0, breathingDryW: 0 };
   /** As it was before the step just made. */
   readonly past = new PastState();
   setPoints: CoreAndSkin | null = null;
@@ -83,6 +83,7 @@ export class Body {
       this.options.expiredAir,
     );
     this.last.breathingMoistW = breathed.moist;
+    this.last.breathingDryW = breathed.dry;
     this.heatW[CHEST_CORE] = this.heatW[CHEST_CORE]! - breathed.dry - breathed.moist;
   }
 

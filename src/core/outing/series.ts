@@ -13,23 +13,24 @@ export type OutingSeries = {
   readonly heatMadeW: Float64Array;
   readonly airTemperatureC: Float64Array;
   readonly relativeWindMPerS: Float64Array;
-  /** Water in the clothes of each part, g per m² of its skin. */
+  /** Water in the clothes of each part, g per m² of its skin; over the mouth, of the cloth there. */
   readonly waterGPerM2: Readonly<Record<WetPart, Float64Array>>;
   /** 17 values a minute, in the order of SEGMENTS. */
   readonly segmentSkinC: Float64Array;
 };
 
 /** Parts whose wetness is told. */
-export const WET_PARTS = ["trunk", "feet", "hands", "head", "legs"] as const;
+export const WET_PARTS = ["trunk", "feet", "hands", "head", "legs", "mouth"] as const;
 export type WetPart = (typeof WET_PARTS)[number];
-const WET_SEGMENTS: Readonly<Record<WetPart, readonly Segment[]>> = {
+/** Segments of each part; the cloth over the mouth is followed by itself. */
+const WET_SEGMENTS: Readonly<Record<Exclude<WetPart, "mouth">, readonly Segment[]>> = {
   trunk: ["chest", "back", "pelvis"],
   feet: ["leftFoot", "rightFoot"],
   hands: ["leftHand", "rightHand"],
   head: ["head", "neck"],
   legs: ["leftThigh", "leftLeg", "rightThigh", "rightLeg"],
 };
-const SEGMENTS_OF_PART = WET_PARTS.map((part) => WET_SEGMENTS[part].map((segment) => SEGMENT_INDEX[segment]));
+const SEGMENTS_OF_PART = Object.values(WET_SEGMENTS).map((segments) => segments.map((own) => SEGMENT_INDEX[own]));
 
 /** Writes a sitter's state into curves of a fixed length; minutes that were stepped over lie on the straight line. */
 export type Recorder = { readonly series: OutingSeries; record(minute: number, sitter: Sitter, at: Conditions): void };
@@ -94,8 +95,9 @@ export function createRecorder(minutes: number, all = true): Recorder {
 }
 
 function recordWater(curves: readonly Float64Array[], minute: number, { wet, body }: Sitter): void {
+  if (curves.length === 0) return;
   const { skinAreaM2 } = body.parameters;
-  for (let part = 0; part < curves.length; part++) {
+  for (let part = 0; part < SEGMENTS_OF_PART.length; part++) {
     let heldG = 0;
     let areaM2 = 0;
     for (const segment of SEGMENTS_OF_PART[part]!) {
@@ -104,6 +106,7 @@ function recordWater(curves: readonly Float64Array[], minute: number, { wet, bod
     }
     curves[part]![minute] = heldG / areaM2;
   }
+  curves[SEGMENTS_OF_PART.length]![minute] = wet!.heldOverMouthGPerM2();
 }
 
 function recordSkin(segmentSkinC: Float64Array, minute: number, skinC: Float64Array): void {

@@ -1,13 +1,27 @@
 import { SEGMENT_COUNT, SEGMENT_INDEX, SEGMENTS, type Segment } from "../body";
-import { airGapInsulation, ORDINARY_VAPOUR_INDEX, type ClothFactor, type Layer, type Stack } from "../clothing";
-import { isDigitPatch, SITES } from "../patches";
-import { MOST_LAYERS_FOLLOWED, PASSES_BY_RESISTANCE, type WaterPlan } from "../water";
+import {
+  airGapInsulation,
+  ORDINARY_VAPOUR_INDEX,
+  type ClothFactor,
+  type Layer,
+  type Stack,
+  type WornLayer,
+} from "../clothing";
+import { isDigitPatch, SITE_INDEX, SITES } from "../patches";
+import {
+  CELLS_PER_PIECE,
+  FACE_CELL,
+  MOST_LAYERS_FOLLOWED,
+  PASSES_BY_RESISTANCE,
+  type BreathPlan,
+  type WaterPlan,
+} from "../water";
 import type { Outing } from "./outing";
 import type { Piece } from "./piece";
 import type { SiteStacks } from "./stack-over";
 
 /** A layer on a site and the piece it belongs to, by its place in the outing. */
-export type OwnedLayer = { readonly layer: Layer; readonly piece: Piece; readonly place: number };
+export type OwnedLayer = WornLayer & { readonly piece: Piece; readonly place: number };
 
 /** Site that stands for each segment: the greatest share that is not a digit. */
 const SITE_OF_SEGMENT: readonly number[] = Array.from({ length: SEGMENT_COUNT }, (_, segment) =>
@@ -73,7 +87,7 @@ export function wetCells({ pieces, wetFromStart }: Pick<Outing, "pieces" | "wetF
   if (!wetFromStart || wetFromStart.share === 0) return null;
   const { pieceIds, share } = wetFromStart;
   return Float64Array.from({ length: waterCells(pieces) }, (_, cell) =>
-    pieceIds.includes(pieces[Math.floor(cell / SEGMENT_COUNT)]!.id) ? share : 0,
+    pieceIds.includes(pieces[Math.floor(cell / CELLS_PER_PIECE)]!.id) ? share : 0,
   );
 }
 
@@ -97,11 +111,11 @@ function twinOf(bySegment: readonly Followed[], segment: number): number {
   return left;
 }
 
-/** Cell of the book that holds a piece's water on a segment. @param place of the piece in the outing */
-export const cellOf = (place: number, segment: number): number => place * SEGMENT_COUNT + segment;
+/** Cell of the book that holds a piece's water on a segment, or over the mouth (`FACE_CELL`). @param place of the piece in the outing */
+export const cellOf = (place: number, segment: number): number => place * CELLS_PER_PIECE + segment;
 
 /** Cells of water an outing's pieces have. */
-export const waterCells = (pieces: readonly Piece[]): number => pieces.length * SEGMENT_COUNT;
+export const waterCells = (pieces: readonly Piece[]): number => pieces.length * CELLS_PER_PIECE;
 
 /** The layers followed on each segment. */
 function followedOn(owned: readonly (readonly OwnedLayer[])[], stacks: SiteStacks): Followed[] {
@@ -111,6 +125,32 @@ function followedOn(owned: readonly (readonly OwnedLayer[])[], stacks: SiteStack
     if (stack === null || stack.stillM2KPerW <= 0 || stack.shellsM2KPerW.length !== own.length) return null;
     return { stack, owned: own, layers: Math.min(own.length, MOST_LAYERS_FOLLOWED) };
   });
+}
+
+const FACE = SITE_INDEX.face!;
+/** What covers less of the face leaves the mouth free (assumption). */
+export const COVERS_MOUTH_FROM = 0.5;
+
+/** The cloth nearest to the mouth that takes up breath. */
+function breathPlanOf(
+  owned: readonly OwnedLayer[],
+  stack: Stack | null,
+  factor: ClothFactor | null,
+): BreathPlan | null {
+  const within = owned.findIndex(
+    ({ layer, coverShare }) => coverShare >= COVERS_MOUTH_FROM && (layer.absorbingGPerM2 ?? 0) > 0,
+  );
+  if (within < 0 || stack === null || stack.shellsM2KPerW.length !== owned.length) return null;
+  const { layer, place, coverShare } = owned[within]!;
+  return {
+    cell: cellOf(place, FACE_CELL),
+    massGPerM2: layer.absorbingGPerM2!,
+    innerShare: stack.shellsM2KPerW.slice(0, within + 1).reduce((sum, shell) => sum + shell, 0) / stack.stillM2KPerW,
+    dryShare: stack.shellsM2KPerW[within]! / stack.stillM2KPerW,
+    lossAtOwnMass: (layer.lossAtOwnMass ?? 0) * clothShare(layer, factor),
+    vapourIndex: vapourIndexOf(owned.at(-1)!),
+    coverShare,
+  };
 }
 
 /** Writes one segment's layers from a place on. */
@@ -158,6 +198,7 @@ export function waterPlanOf(
     passes: new Float64Array(SEGMENT_COUNT).fill(1),
     under: new Int32Array(SEGMENT_COUNT).fill(-1),
     twin: new Int32Array(SEGMENT_COUNT),
+    breath: breathPlanOf(owned[FACE]!, stacks[FACE]!, factor),
   };
   let next = 0;
   for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
@@ -169,5 +210,5 @@ export function waterPlanOf(
     next += followed.layers;
   }
   plan.first[SEGMENT_COUNT] = next;
-  return plan.massGPerM2.some((mass) => mass > 0) ? plan : null;
+  return plan.breath !== null || plan.massGPerM2.some((mass) => mass > 0) ? plan : null;
 }

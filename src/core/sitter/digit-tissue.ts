@@ -20,6 +20,8 @@ const NATURE = DIGITS.map((digit) => DIGIT_NATURE[DIGIT_PLACE[digit].kind]);
 const PER_CAPACITY = Float64Array.from(NATURE, ({ capacityJPerM2K }) => 1 / capacityJPerM2K);
 const SKIN = Int32Array.from(DIGIT_SEGMENT, (segment) => SEGMENT_NODES[segment]!.skin);
 
+const NOSE = DIGITS.indexOf("nose");
+
 /** Nothing stores: a digit meets its surroundings through all that is worn. */
 const NO_STORES = new Float64Array(DIGIT_COUNT).fill(1);
 const NO_HEAT = new Float64Array(DIGIT_COUNT);
@@ -71,6 +73,7 @@ export class DigitTissue {
   private readonly body: Body;
   private readonly flowFactor: number;
   private readonly drawnAreaM2: Float64Array;
+  private readonly broughtWPerM2 = new Float64Array(DIGIT_COUNT);
   private mostBentK = 0;
   /** Digits before the step, then halfway through it. */
   private readonly beforeC = new Float64Array(DIGIT_COUNT);
@@ -129,17 +132,21 @@ export class DigitTissue {
     }
   }
 
-  /** Advances through a step of the body just made, on its temperatures and blood flows along the step. */
-  advance(exchange: OutingExchange, at: Conditions, stepS: number): void {
+  /**
+   * Advances through a step of the body just made, on its temperatures and blood flows along the step.
+   * @param breathWPerM2 what breath in a cloth over the mouth brings to the nose
+   */
+  advance(exchange: OutingExchange, at: Conditions, stepS: number, breathWPerM2 = 0): void {
     const { state } = this;
     this.supplyAll(at);
     const { digitsM2KPerW, digitSurroundingsC } = exchange;
-    if (at.stores === null) this.stepAll(exchange, NO_STORES, at.broughtHeat?.digitsWPerM2 ?? NO_HEAT, stepS);
+    const broughtWPerM2 = this.broughtTo(at, breathWPerM2);
+    if (at.stores === null) this.stepAll(exchange, NO_STORES, broughtWPerM2, stepS);
     else {
       const { stored, beforeC } = this;
       stored.lookHalfway(at.stores, digitSurroundingsC, digitsM2KPerW, stepS);
       beforeC.set(state.temperatureC);
-      this.stepAll(exchange, at.stores.insideShare, at.broughtHeat?.digitsWPerM2 ?? NO_HEAT, stepS);
+      this.stepAll(exchange, at.stores.insideShare, broughtWPerM2, stepS);
       for (let digit = 0; digit < DIGIT_COUNT; digit++) {
         beforeC[digit] = (beforeC[digit]! + state.temperatureC[digit]!) / 2;
       }
@@ -147,6 +154,16 @@ export class DigitTissue {
     }
     state.stepBeforeS = state.stepS;
     state.stepS = stepS;
+  }
+
+  /** What packs and breath bring to each digit, W/m². */
+  private broughtTo({ broughtHeat }: Conditions, breathWPerM2: number): Float64Array {
+    const ofPacks = broughtHeat?.digitsWPerM2 ?? NO_HEAT;
+    if (breathWPerM2 === 0) return ofPacks;
+    const { broughtWPerM2 } = this;
+    broughtWPerM2.set(ofPacks);
+    broughtWPerM2[NOSE] = ofPacks[NOSE]! + breathWPerM2;
+    return broughtWPerM2;
   }
 
   /** As of the body: how far the step just made led from where the one before pointed, at most, K. */

@@ -8,10 +8,10 @@ import {
   type SkinExchange,
 } from "../body";
 import { clothingInsulation, stirring } from "../clothing";
-import { DIGIT_COUNT, DIGIT_RADIATION_W_PER_M2K, DIGIT_SEGMENT, digitConvection } from "../digits";
-import { isDigitPatch, SITES } from "../patches";
+import { DIGIT_COUNT, DIGIT_RADIATION_W_PER_M2K, DIGIT_SEGMENT, digitConvection, DIGITS } from "../digits";
+import { isDigitPatch, SITE_INDEX, SITES } from "../patches";
 import { LEWIS_K_PER_KPA } from "../units";
-import type { WaterBook } from "../water";
+import { BREATHED_SHARE, type WaterBook } from "../water";
 import { BODY_POSTURE, type Conditions } from "./conditions";
 import { wetContact } from "./wet-contact";
 import { DIGIT_SITE } from "./outfit";
@@ -22,6 +22,10 @@ const IS_DIGIT_SITE = Uint8Array.from(SITES, ({ patch }) => (isDigitPatch(patch)
 const DIGIT_AT_SITE = Int32Array.from(DIGIT_SITE);
 const SITE_SEGMENT = Int32Array.from(SITES, ({ segmentIndex }) => segmentIndex);
 const SITE_SHARE = Float64Array.from(SITES, ({ share }) => share);
+
+const FACE = SITE_INDEX.face!;
+/** The nose lies under the cloth that is breathed on, the cheeks beside it. */
+const NOSE = DIGITS.indexOf("nose");
 
 /** Share of its insulation that dry clothing keeps. */
 const DRY = new Float64Array(SEGMENT_COUNT).fill(1);
@@ -170,6 +174,7 @@ export class OutingExchange {
     const { stacks, digitParts, digitShapes } = at.outfit;
     const { digitsM2KPerW, stackM2KPerW } = this;
     const kept = this.water?.state.keptShare ?? DRY;
+    const mouthKept = this.water?.state.mouthKeptShare ?? 1;
     digitsM2KPerW.fill(0);
     let surface = 0;
     for (let part = 0; part < digitParts.place.length; part++) {
@@ -178,7 +183,8 @@ export class OutingExchange {
       if (part === 0 || digitParts.place[part - 1] !== digit) {
         surface = digitConvection(digitShapes[digit]!, at.relativeWindMPerS) + DIGIT_RADIATION_W_PER_M2K;
       }
-      const worn = stackM2KPerW[stack]! * kept[DIGIT_SEGMENT[digit]!]! + stacks[stack]!.skinOverOuterArea / surface;
+      const keeps = kept[DIGIT_SEGMENT[digit]!]! * (digit === NOSE ? mouthKept : 1);
+      const worn = stackM2KPerW[stack]! * keeps + stacks[stack]!.skinOverOuterArea / surface;
       digitsM2KPerW[digit] = digitsM2KPerW[digit]! + digitParts.share[part]! / worn;
     }
     for (let digit = 0; digit < DIGIT_COUNT; digit++) digitsM2KPerW[digit] = 1 / digitsM2KPerW[digit]!;
@@ -205,6 +211,7 @@ export class OutingExchange {
     const { stacks, siteParts } = at.outfit;
     const { sitesM2KPerW, digitsM2KPerW, stackM2KPerW, airM2KPerW, vapourIndex } = this;
     const kept = this.water?.state.keptShare ?? DRY;
+    const faceKept = 1 - BREATHED_SHARE * (1 - (this.water?.state.mouthKeptShare ?? 1));
     sitesM2KPerW.fill(0);
     vapourIndex.fill(0);
     for (let part = 0; part < siteParts.place.length; part++) {
@@ -212,7 +219,8 @@ export class OutingExchange {
       const stack = siteParts.stack[part]!;
       const segment = SITE_SEGMENT[site]!;
       const share = siteParts.share[part]!;
-      const worn = stackM2KPerW[stack]! * kept[segment]! + stacks[stack]!.skinOverOuterArea * airM2KPerW[segment]!;
+      const keeps = kept[segment]! * (site === FACE ? faceKept : 1);
+      const worn = stackM2KPerW[stack]! * keeps + stacks[stack]!.skinOverOuterArea * airM2KPerW[segment]!;
       sitesM2KPerW[site] = sitesM2KPerW[site]! + share / worn;
       vapourIndex[segment] = vapourIndex[segment]! + SITE_SHARE[site]! * share * stacks[stack]!.vapourIndex;
     }

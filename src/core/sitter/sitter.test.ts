@@ -5,7 +5,7 @@ import { withoutStoredHeat, withoutWater } from "../../../scripts/bench/without"
 import { SEGMENT_COUNT, SEGMENT_INDEX, SEGMENT_NODES } from "../body";
 import { DIGIT_PLACE, DIGITS } from "../digits";
 import { TOUCH_M2K_PER_W } from "../clothing";
-import { SITES } from "../patches";
+import { SITE_INDEX, SITES } from "../patches";
 import { phaseAt, simulateOuting, Surroundings, waterCells, type Outing, type OutingSeries } from "../outing";
 import { breathingLoss, createSkinExchange, OUTING_BODY } from "../body";
 import {
@@ -17,6 +17,7 @@ import {
   type Conditions,
   type Sitter,
 } from ".";
+import { BREATHED_SHARE } from "../water";
 import { wetContact } from "./wet-contact";
 import { OutingExchange } from "./outing-exchange";
 
@@ -100,12 +101,15 @@ class EnergyBook {
 
   /** Made less what left by breath, skin and sweat at the end of a step, W; digits not counted. */
   step(at: Conditions, stepS: number): number {
+    this.sitter.wet!.wear(at);
     this.copy.write(this.exchange, this.sitter.body, at);
     const { skinAreaM2 } = this.sitter.body.parameters;
     const fromWaterW = skinAreaM2.reduce(
       (total, areaM2, segment) => total + areaM2 * this.sitter.wet!.book.heatAheadWPerM2(segment, stepS),
       0,
     );
+    const breathedM2 = BREATHED_SHARE * SITES[SITE_INDEX.face!]!.share * skinAreaM2[SEGMENT_INDEX.head]!;
+    const fromBreathW = this.sitter.wet!.book.state.breathWPerM2 * breathedM2; // out with the breath, and some of it back
     this.sitter.step(at, stepS);
     const { last, now, vapour } = this.sitter.body;
     const { dryConductanceWPerK, surroundingsC, vapourPressureKPa } = this.exchange;
@@ -115,7 +119,7 @@ class EnergyBook {
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
       lostW += dryConductanceWPerK[segment]! * (now.skinC[segment]! - surroundingsC[segment]!);
     }
-    return last.heatMadeW - lostW + fromWaterW;
+    return last.heatMadeW - lostW + fromWaterW + fromBreathW;
   }
 }
 

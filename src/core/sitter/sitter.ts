@@ -144,13 +144,15 @@ export function createSitter(
         digits.stored.putOn(conditions.stores, hasBegun ? conditions.airTemperatureC : storedStartC);
       }
       hasBegun = true;
+      wet?.wear(conditions);
       exchange.write(skinExchange, body, conditions);
       body.regulate(skinExchange, conditions.activityRatio, stepS);
       digits.chargeBody(stepS);
       if (conditions.broughtHeat) addSkinHeat(body, conditions.broughtHeat.skinW);
       wet?.chargeBody(body, stepS);
       body.advance(skinExchange, stepS);
-      digits.advance(exchange, conditions, stepS);
+      const breathWPerM2 = wet?.breathe(body, skinExchange, exchange, conditions, stepS);
+      digits.advance(exchange, conditions, stepS, breathWPerM2);
       wet?.pass(body, skinExchange, exchange, conditions, stepS);
       const { shiveringW } = body.last;
       shiveredJ += ((shiveringBeforeW + shiveringW) / 2) * stepS;

@@ -1,14 +1,18 @@
 import { SEGMENT_COUNT, SEGMENT_INDEX, SEGMENT_NODES, type Body, type SkinExchange } from "../body";
 import {
+  BREATHED_SHARE,
+  CELLS_PER_PIECE,
   createWetting,
   driesFromOneSideGPerM2H,
   HUNG_SIDES,
   WaterBook,
   writeWetting,
+  type Breathed,
   type WaterPlan,
   type WaterState,
   type WetSkin,
 } from "../water";
+import { SITE_INDEX, SITES } from "../patches";
 import { SECONDS_PER_HOUR, SECONDS_PER_MINUTE } from "../units";
 import type { Conditions } from "./conditions";
 import type { OutingExchange } from "./outing-exchange";
@@ -18,6 +22,14 @@ export const IN_WATER = { seconds: 180, waterC: 1, wornM2KPerW: 0.06 } as const;
 /** Who falls in and climbs out keeps the head above water. */
 const KEPT_DRY = new Set([SEGMENT_INDEX.head, SEGMENT_INDEX.neck]);
 
+const HEAD = SEGMENT_INDEX.head;
+const HEAD_SKIN = SEGMENT_NODES[HEAD]!.skin;
+const FACE = SITE_INDEX.face!;
+/** Share of the head's skin that breath reaches. */
+const BREATHED_OF_HEAD = SITES[FACE]!.share * BREATHED_SHARE;
+/** However thin, a cloth has two sides, m²·K/W. */
+const LEAST_COVER_M2K_PER_W = 5e-3;
+
 const curve = (): Float64Array => new Float64Array(SEGMENT_COUNT);
 
 /** The water in a sitter's clothes, kept beside body and exchange; buffers of one sitter, filled without allocating. */
@@ -26,6 +38,17 @@ export class WetClothes {
   private readonly wetting = createWetting();
   private worn: WaterPlan | null = null;
   private inWaterS = 0;
+  private readonly breathed: Breathed = {
+    moistW: 0,
+    dryW: 0,
+    breathedM2: 0,
+    skinC: 0,
+    operativeC: 0,
+    clothingM2KPerW: 0,
+    airM2KPerW: 0,
+    airVapourM2KPaPerW: 0,
+    vapourPressureKPa: 0,
+  };
   private readonly skinSaturatedKPa = curve();
   private readonly vapourM2KPaPerW = curve();
   private readonly evaporatesWPerM2 = curve();
@@ -53,6 +76,8 @@ export class WetClothes {
       const heat = this.book.heatAheadWPerM2(segment, stepS) - toWater * inWater;
       if (heat !== 0) body.addHeat(SEGMENT_NODES[segment]!.skin, heat * skinAreaM2[segment]!);
     }
+    const { breathWPerM2 } = this.book.state;
+    if (breathWPerM2 !== 0) body.addHeat(HEAD_SKIN, breathWPerM2 * BREATHED_OF_HEAD * skinAreaM2[HEAD]!);
   }
 
   /** Falls in and climbs out: what is worn is soaked, and for some minutes the skin meets water. */
@@ -61,17 +86,43 @@ export class WetClothes {
     this.inWaterS = IN_WATER.seconds;
   }
 
+  /** Before a step: what is worn in it may be other clothes, wet or dry. */
+  wear({ water }: Conditions): void {
+    if (water === null || water === this.worn) return;
+    this.worn = water;
+    if (this.wetCells !== null) this.book.startWet(water, this.wetCells);
+    this.wetCells = null;
+    this.book.dressedAnew(water);
+  }
+
+  /** Lets a step of the body just made breathe through what covers the mouth; heat to the skin there, W/m². */
+  breathe(
+    body: Body,
+    { vapourPressureKPa }: SkinExchange,
+    exchange: OutingExchange,
+    at: Conditions,
+    stepS: number,
+  ): number {
+    const { book, breathed } = this;
+    const plan = at.water?.breath ?? null;
+    if (plan === null) return (book.state.breathWPerM2 = 0);
+    const { last, past, temperatureC } = body;
+    breathed.moistW = last.breathingMoistW;
+    breathed.dryW = last.breathingDryW;
+    breathed.breathedM2 = BREATHED_OF_HEAD * body.parameters.skinAreaM2[HEAD]!;
+    breathed.skinC = (past.temperatureC[HEAD_SKIN]! + temperatureC[HEAD_SKIN]!) / 2;
+    breathed.operativeC = exchange.operativeC[HEAD]!;
+    breathed.airM2KPerW = exchange.airM2KPerW[HEAD]!;
+    breathed.clothingM2KPerW = Math.max(LEAST_COVER_M2K_PER_W, exchange.sitesM2KPerW[FACE]! - breathed.airM2KPerW);
+    breathed.airVapourM2KPaPerW = exchange.airVapourM2KPaPerW[HEAD]!;
+    breathed.vapourPressureKPa = vapourPressureKPa[HEAD]!;
+    return (book.state.breathWPerM2 = book.breathe(plan, breathed, stepS));
+  }
+
   /** Lets a step of the body just made pass over the clothes. */
   pass(body: Body, skinExchange: SkinExchange, exchange: OutingExchange, at: Conditions, stepS: number): void {
     const { book } = this;
-    if (at.water === null) return;
-    if (at.water !== this.worn) {
-      this.worn = at.water;
-      if (this.wetCells !== null) book.startWet(at.water, this.wetCells);
-      this.wetCells = null;
-      book.dressedAnew(at.water);
-    }
-    if (!book.isDueAfter(stepS)) return;
+    if (at.water === null || !book.isDueAfter(stepS)) return;
     const isWetted = at.wetting !== null && writeWetting(this.wetting, at.wetting);
     book.move(at.water, isWetted ? this.wetting : null, this.skinOf(body, skinExchange, exchange));
   }
@@ -83,16 +134,22 @@ export class WetClothes {
 
   /**
    * Dries what hung from both sides, in the air in which it is put on again (assumption).
-   * @param firstCell of the piece, one for each segment
+   * @param firstCell of the piece
    */
   dryHung(firstCell: number, minutes: number, { airTemperatureC, relativeHumidityPercent }: Conditions): void {
     const gPerM2H = HUNG_SIDES * driesFromOneSideGPerM2H(airTemperatureC, relativeHumidityPercent);
-    this.book.dryOff(firstCell, SEGMENT_COUNT, (gPerM2H * minutes * SECONDS_PER_MINUTE) / SECONDS_PER_HOUR);
+    this.book.dryOff(firstCell, CELLS_PER_PIECE, (gPerM2H * minutes * SECONDS_PER_MINUTE) / SECONDS_PER_HOUR);
   }
 
   /** Water in what is worn on a segment, g/m². */
   heldGPerM2(segment: number): number {
     return this.worn === null ? 0 : this.book.heldGPerM2(this.worn, segment);
+  }
+
+  /** Water that breath left in the cloth over the mouth, g/m². */
+  heldOverMouthGPerM2(): number {
+    const cell = this.worn?.breath?.cell;
+    return cell === undefined ? 0 : this.book.state.waterGPerM2[cell]!;
   }
 
   restore(state: WaterState): void {

@@ -1,7 +1,7 @@
 import { saturationPressureKPa } from "../body";
 import { bisect } from "../numeric";
 import { LEWIS_K_PER_KPA, SECONDS_PER_HOUR } from "../units";
-import { LATENT_J_PER_G } from "./water-book";
+import { LATENT_J_PER_G } from "./water-properties";
 
 const PERCENT = 100;
 /** Still air along cloth hung up, and the radiation that warms it too, W/(m²·K) (usual textbook values). */

@@ -1,6 +1,16 @@
 export { driesFromOneSideGPerM2H, HUNG_SIDES } from "./drying-rate";
-export { LATENT_J_PER_G, WATER_FLOWS, WaterBook, WaterState, type WetSkin } from "./water-book";
-export { MOST_LAYERS_FOLLOWED, type WaterPlan, type Wetting } from "./water-plan";
+export { BREATH_KEPT, BREATHED_SHARE, type Breathed } from "./breath-cover";
+export { WATER_FLOWS, WaterBook, type WetSkin } from "./water-book";
+export { WaterState } from "./water-state";
+export { LATENT_J_PER_G } from "./water-properties";
+export {
+  CELLS_PER_PIECE,
+  FACE_CELL,
+  MOST_LAYERS_FOLLOWED,
+  type BreathPlan,
+  type WaterPlan,
+  type Wetting,
+} from "./water-plan";
 export {
   clinging,
   createWetting,

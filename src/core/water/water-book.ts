@@ -1,10 +1,11 @@
 import { DIFFUSION_WETTEDNESS, SEGMENT_COUNT, SEGMENT_INDEX, SEGMENTS } from "../body";
 import { SECONDS_PER_HOUR } from "../units";
+import { mouthKeptShare, moveBreath, type Breathed, type BreathMoved } from "./breath-cover";
 import { VapourThroughLayers } from "./vapour-through-layers";
-import { MOST_LAYERS_FOLLOWED, type WaterPlan, type Wetting } from "./water-plan";
+import { MOST_LAYERS_FOLLOWED, type BreathPlan, type WaterPlan, type Wetting } from "./water-plan";
+import { LATENT_J_PER_G, LOST_UP_TO, MOST_PER_MASS } from "./water-properties";
+import { SOONEST_MOVE_S, WaterState } from "./water-state";
 
-/** Heat of evaporation at skin temperature, J/g. */
-export const LATENT_J_PER_G = 2430;
 /** Feet sweat even in the cold, a few grams an hour each whatever the body does (assumption), g/(m²·h). */
 export const FOOT_SWEAT_G_PER_M2H = 25;
 const FOOT_SWEAT_W_PER_M2 = (FOOT_SWEAT_G_PER_M2H * LATENT_J_PER_G) / SECONDS_PER_HOUR;
@@ -12,13 +13,8 @@ const IS_FOOT = Uint8Array.from(SEGMENTS, (segment) => (segment.endsWith("Foot")
 /** Where weight presses clothing to nothing, a plane still lies outside the skin, m²·K/W. */
 const LEAST_CLOTHING_M2K_PER_W = 1e-3;
 const LEAST_CLOTHING_M2KPA_PER_W = 1e-4;
-/** Cloth holds so many times its mass before it hands water on (assumption). */
-export const MOST_PER_MASS = 1;
-/** Insulation is lost in proportion up to a kg of water a kg of fibre (assumption). */
-const LOST_UP_TO = 1;
 // When water is moved on: soon after a change, twice as late each time while all goes on as it went, sooner where it
 // turns. All assumptions of the numerics; docs/method.md, "Water".
-export const SOONEST_MOVE_S = 60;
 export const LATEST_MOVE_S = 480;
 /** How far the heat into a segment's skin may lead from where it pointed, W/m². */
 const MOST_TURN_W_PER_M2 = 1;
@@ -51,36 +47,9 @@ export type WetSkin = {
   readonly dripsWPerM2: Float64Array;
 };
 
-/** All that a book's steps change. */
-export class WaterState {
-  readonly waterGPerM2: Float64Array;
-  /** Share of its dry insulation that each segment's clothing keeps. */
-  readonly keptShare = new Float64Array(SEGMENT_COUNT).fill(1);
-  /** Heat into each segment's skin when water was moved last and the time before, and the time between, s; 0: not known. */
-  readonly skinHeatWPerM2 = new Float64Array(SEGMENT_COUNT);
-  readonly heatBeforeWPerM2 = new Float64Array(SEGMENT_COUNT);
-  betweenS = 0;
-  pendingS = 0;
-  moveAfterS = SOONEST_MOVE_S;
-
-  constructor(cells: number) {
-    this.waterGPerM2 = new Float64Array(cells);
-  }
-
-  copy(other: WaterState): void {
-    this.waterGPerM2.set(other.waterGPerM2);
-    this.keptShare.set(other.keptShare);
-    this.skinHeatWPerM2.set(other.skinHeatWPerM2);
-    this.heatBeforeWPerM2.set(other.heatBeforeWPerM2);
-    this.betweenS = other.betweenS;
-    this.pendingS = other.pendingS;
-    this.moveAfterS = other.moveAfterS;
-  }
-}
-
-/** Where the water of a step came from and went to, g over a m² of every segment: in = held more + out. */
-export const WATER_FLOWS = ["fromSkin", "fromOutside", "toAir", "dripped"] as const;
-const [FROM_SKIN, FROM_OUTSIDE, TO_AIR, DRIPPED] = [0, 1, 2, 3] as const;
+/** Where the water of a step came from and went to, g over a m² of every segment and the face: in = held more + out. */
+export const WATER_FLOWS = ["fromSkin", "fromOutside", "toAir", "dripped", "fromBreath"] as const;
+const [FROM_SKIN, FROM_OUTSIDE, TO_AIR, DRIPPED, FROM_BREATH] = [0, 1, 2, 3, 4] as const;
 const FLOWS = WATER_FLOWS.length;
 
 /**
@@ -100,6 +69,7 @@ export class WaterBook {
   private isAfterChange = true;
   private parts = 1;
   private readonly vapour = new VapourThroughLayers();
+  private readonly moved: BreathMoved = { skinWPerM2: 0, heldG: 0, takenG: 0, driedG: 0, drippedG: 0 };
 
   constructor(cells: number) {
     this.state = new WaterState(cells);
@@ -144,6 +114,22 @@ export class WaterBook {
     state.pendingS = 0;
   }
 
+  /** Lets breath through what covers the mouth for a step. @returns heat that it brings to the skin there, W/m² */
+  breathe(plan: BreathPlan, breathed: Breathed, stepS: number): number {
+    const { moved, state } = this;
+    moveBreath(moved, plan, breathed, state.waterGPerM2[plan.cell]!, stepS);
+    state.waterGPerM2[plan.cell] = moved.heldG;
+    this.flow(FROM_BREATH, moved.takenG);
+    this.flow(TO_AIR, moved.driedG);
+    this.flow(DRIPPED, moved.drippedG);
+    const kept = mouthKeptShare(plan, moved.heldG);
+    if (Math.abs(kept - state.mouthKeptShare) > NOTICED_SHARE) {
+      state.mouthKeptShare = kept;
+      this.version++;
+    }
+    return moved.skinWPerM2;
+  }
+
   /** Sets when water is moved next, by how far the last move led from where things pointed. */
   private pace(turnedWPerM2: number, lostShare: number): void {
     const { parts, state } = this;
@@ -175,6 +161,8 @@ export class WaterBook {
     const { keptShare, skinHeatWPerM2 } = this.state;
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) keptShare[segment] = this.keptShareOf(plan, segment);
     skinHeatWPerM2.fill(0);
+    const { breath } = plan;
+    this.state.mouthKeptShare = breath === null ? 1 : mouthKeptShare(breath, this.state.waterGPerM2[breath.cell]!);
     this.isAfterChange = true;
     this.state.betweenS = 0;
     this.version++;
@@ -185,6 +173,8 @@ export class WaterBook {
     plan.cell.forEach((cell, place) => {
       this.state.waterGPerM2[cell] = shares[cell]! * plan.massGPerM2[place]!;
     });
+    const { breath } = plan;
+    if (breath !== null) this.state.waterGPerM2[breath.cell] = shares[breath.cell]! * breath.massGPerM2;
   }
 
   /** Takes water out of cells while nobody wears them, as far as there is any. @param first of so many cells */

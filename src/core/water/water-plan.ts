@@ -1,5 +1,25 @@
+import { SEGMENT_COUNT } from "../body";
+
 /** Most layers of a stack that water is followed through; what lies outside them is taken as one with the last. */
 export const MOST_LAYERS_FOLLOWED = 12;
+
+/** Water of a piece is followed on each segment, and in the cloth over the mouth apart. */
+export const FACE_CELL = SEGMENT_COUNT;
+export const CELLS_PER_PIECE = SEGMENT_COUNT + 1;
+
+/** The cloth that breath meets: of all that covers the mouth, the one nearest to it. */
+export type BreathPlan = {
+  readonly cell: number;
+  readonly massGPerM2: number;
+  /** Share of the face's clothing that lies inside its outer side, that is its own, and of that lost at its own mass. */
+  readonly innerShare: number;
+  readonly dryShare: number;
+  readonly lossAtOwnMass: number;
+  /** Of the face's outermost layer. */
+  readonly vapourIndex: number;
+  /** Share of the face that it covers. */
+  readonly coverShare: number;
+};
 
 /**
  * The layers of every segment as water meets them, from the skin out, one segment after another. Water is followed per
@@ -22,6 +42,8 @@ export type WaterPlan = {
   readonly under: Int32Array;
   /** By segment: the one on the other side, reckoned before it, that is dressed alike; else the segment itself. */
   readonly twin: Int32Array;
+  /** `null` where nothing covers the mouth, or nothing that takes up water. */
+  readonly breath: BreathPlan | null;
 };
 
 /** Water that meets the body from outside, g/(m²·s) by segment. */

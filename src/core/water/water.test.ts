@@ -23,6 +23,7 @@ function planOf(masses: readonly number[], loss = 0.3): WaterPlan {
     passes: evenly(0.5),
     under: Int32Array.from({ length: SEGMENT_COUNT }, (_, segment) => segment * layers),
     twin: Int32Array.from({ length: SEGMENT_COUNT }, (_, segment) => segment),
+    breath: null,
   };
 }
 const evenlyOver = (count: number, value: number): Float64Array => new Float64Array(count).fill(value);

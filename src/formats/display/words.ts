@@ -121,6 +121,7 @@ export const WET_PART_WORDS: Readonly<Record<WetPart, string>> = {
   hands: "hands",
   head: "head",
   legs: "legs",
+  mouth: "over the mouth",
 };
 
 export const DIGIT_WORDS: Readonly<Record<Digit, string>> = {

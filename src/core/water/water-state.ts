@@ -1,0 +1,37 @@
+import { SEGMENT_COUNT } from "../body";
+
+/** When water is moved at the soonest, s: an assumption of the numerics (docs/method.md, "Water"). */
+export const SOONEST_MOVE_S = 60;
+
+/** All that a book's steps change. */
+export class WaterState {
+  readonly waterGPerM2: Float64Array;
+  /** Share of its dry insulation that each segment's clothing keeps. */
+  readonly keptShare = new Float64Array(SEGMENT_COUNT).fill(1);
+  /** Heat into each segment's skin when water was moved last and the time before, and the time between, s; 0: not known. */
+  readonly skinHeatWPerM2 = new Float64Array(SEGMENT_COUNT);
+  readonly heatBeforeWPerM2 = new Float64Array(SEGMENT_COUNT);
+  /** The same of what lies over mouth and nose, by the breath in it. */
+  mouthKeptShare = 1;
+  /** Heat that breath brings to the skin there, W/m². */
+  breathWPerM2 = 0;
+  betweenS = 0;
+  pendingS = 0;
+  moveAfterS = SOONEST_MOVE_S;
+
+  constructor(cells: number) {
+    this.waterGPerM2 = new Float64Array(cells);
+  }
+
+  copy(other: WaterState): void {
+    this.waterGPerM2.set(other.waterGPerM2);
+    this.keptShare.set(other.keptShare);
+    this.skinHeatWPerM2.set(other.skinHeatWPerM2);
+    this.heatBeforeWPerM2.set(other.heatBeforeWPerM2);
+    this.mouthKeptShare = other.mouthKeptShare;
+    this.breathWPerM2 = other.breathWPerM2;
+    this.betweenS = other.betweenS;
+    this.pendingS = other.pendingS;
+    this.moveAfterS = other.moveAfterS;
+  }
+}
