@@ -9,7 +9,8 @@ import { parseOutingFile } from "@/formats/outing-file/parse";
 import { demoByName, demoFile } from "@/server/demo/demo-file";
 import { watchStolen } from "./stolen";
 import { twelveHourOuting } from "./twelve-hours";
-import { withoutStoredHeat, withoutWater } from "./without";
+import { takesOver } from "./alternate";
+import { EFFECTS } from "./without";
 
 type Row = { readonly name: string; readonly medianMs: number; readonly p95Ms: number; readonly runs: number };
 
@@ -20,8 +21,6 @@ const NAME_WIDTH = 38;
 
 const outing = twelveHourOuting();
 const rested = restedPerson(outing.person.body, outing.start);
-const dry = withoutWater(outing);
-const unstored = withoutStoredHeat(outing);
 const { resting } = rested;
 const demo = toOuting(demoFile(demoByName("Grouse lek before dawn")));
 const file = JSON.stringify(demoFile(demoByName("Grouse lek before dawn")));
@@ -49,8 +48,6 @@ function bodyAlone(): void {
 const bench = new Bench({ time: RUN_MS, warmupTime: WARM_UP_MS, retainSamples: true })
   .add("12 h outing", () => void simulateOuting(outing))
   .add("12 h outing, person known", () => void simulateOuting(outing, { rested }))
-  .add("12 h outing, no water in the clothes", () => void simulateOuting(dry))
-  .add("12 h outing, no heat stored in them", () => void simulateOuting(unstored))
   .add("12 h outing, minutes only", () => void simulateSitMinutes(outing, { rested }))
   .add("range of 64 over the demo outing", () => void minutesRange(demo, 0))
   .add("published body alone, 12 h", bodyAlone)
@@ -71,8 +68,20 @@ const rows = bench.tasks.map((task): Row => {
   };
 });
 
+/** What each effect costs: the outing so changed over the outing as it is, in turns. */
+const effects = EFFECTS.map(([name, change]) => {
+  const changed = change(outing);
+  return {
+    name,
+    takes: takesOver(
+      () => void simulateOuting(changed),
+      () => void simulateOuting(outing),
+    ),
+  };
+});
+
 if (process.argv.includes("--json")) {
-  console.log(JSON.stringify(rows, null, 2));
+  console.log(JSON.stringify({ rows, effects }, null, 2));
 } else {
   console.log(`${"".padEnd(NAME_WIDTH)} ${"median ms".padStart(10)} ${"p95 ms".padStart(10)} ${"runs".padStart(7)}`);
   for (const { name, medianMs, p95Ms, runs } of rows) {
@@ -80,5 +89,7 @@ if (process.argv.includes("--json")) {
       `${name.padEnd(NAME_WIDTH)} ${medianMs.toFixed(2).padStart(10)} ${p95Ms.toFixed(2).padStart(10)} ${String(runs).padStart(7)}`,
     );
   }
+  console.log("\n12 h outing with one effect left out or put in, over all as it is");
+  for (const { name, takes } of effects) console.log(`${name.padEnd(NAME_WIDTH)} ${takes.toFixed(2).padStart(10)}`);
   console.log(stolen());
 }
