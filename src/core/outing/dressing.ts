@@ -116,7 +116,7 @@ function layersOf(worn: readonly Worn[], needed: HandsNeeded, bared: readonly Pa
       if (needed !== NO_HANDS && isInTheWay(wearing, side, needed)) continue;
       if (bared.includes(SITES[site]!.patch)) continue;
       layers[site]!.push(...own);
-      for (const layer of own) owned[site]!.push({ ...layer, piece, place });
+      for (const { layer, coverShare } of own) owned[site]!.push({ layer, coverShare, piece, place });
     }
   }
   return { layers, owned };

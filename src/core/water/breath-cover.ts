@@ -9,6 +9,8 @@ export const BREATH_KEPT = 0.1;
 /** Share of the face over which breath meets the cloth: mouth and nose (assumption). */
 export const BREATHED_SHARE = 0.2;
 const MOST_ROUNDS = 12;
+/** Of what saturation pressure is known for. */
+const COLDEST_C = -60;
 const WITHIN_K = 1e-3;
 
 /** Breath, and the cloth that it meets. */
@@ -52,7 +54,8 @@ export function moveBreath(out: BreathMoved, plan: BreathPlan, at: Breathed, hel
   const brought = moist + at.dryW * perM2;
   const inwards = at.clothingM2KPerW * plan.innerShare;
   const outwards = at.clothingM2KPerW - inwards + at.airM2KPerW;
-  const dries = Math.min(freelyDries(plan, at, brought, inwards, outwards), moist + (heldG * LATENT_J_PER_G) / stepS);
+  const most = moist + (heldG * LATENT_J_PER_G) / stepS;
+  const dries = driesAtMost(most, plan, at, brought, inwards, outwards);
   const after = Math.max(0, heldG + ((moist - dries) * stepS) / LATENT_J_PER_G);
   out.skinWPerM2 = (brought - dries) * (outwards / (inwards + outwards));
   out.heldG = Math.min(plan.massGPerM2 * MOST_PER_MASS, after);
@@ -67,12 +70,22 @@ function vapourOutwards({ vapourIndex, innerShare, dryShare }: BreathPlan, at: B
   return (at.clothingM2KPerW * ((1 - innerShare) / vapourIndex + keptBack)) / LEWIS_K_PER_KPA + at.airVapourM2KPaPerW;
 }
 
-/** What dries outwards from the plane where it is wet, W/m² of latent heat: Newton, from the plane as it were dry. */
-function freelyDries(plan: BreathPlan, at: Breathed, broughtWPerM2: number, inwards: number, outwards: number): number {
+/** What dries outwards from the plane where it is wet, W/m² of latent heat, of `most` that there is. */
+function driesAtMost(
+  most: number,
+  plan: BreathPlan,
+  at: Breathed,
+  broughtWPerM2: number,
+  inwards: number,
+  outwards: number,
+): number {
   const perKelvin = 1 / inwards + 1 / outwards;
   const dryC = (at.skinC / inwards + at.operativeC / outwards + broughtWPerM2) / perKelvin;
   const vapourM2KPaPerW = vapourOutwards(plan, at);
-  let clothC = dryC;
+  // If more would dry even as cold as the plane is when all of it does, all of it does.
+  const allDriesC = Math.max(COLDEST_C, dryC - most / perKelvin);
+  if (saturationPressureKPa(allDriesC) - at.vapourPressureKPa >= most * vapourM2KPaPerW) return most;
+  let clothC = dryC; // Newton comes to the root from above
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const saturatedKPa = saturationPressureKPa(clothC);
     const dries = (saturatedKPa - at.vapourPressureKPa) / vapourM2KPaPerW;
