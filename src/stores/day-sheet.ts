@@ -36,19 +36,21 @@ let wanted: OutingView | null = null;
 let running = false;
 let askedAtMs: number | null = null;
 
-/** Computes the newest state; states overtaken while the worker is busy are skipped. */
+/**
+ * Computes the newest state and shows its answer; states overtaken while the worker is busy are skipped. An answer is
+ * shown though a newer one is wanted: under a hand that moves faster than answers come, there would be none at all.
+ */
 async function compute(): Promise<void> {
   if (running) return;
   running = true;
   while (wanted) {
     const view = wanted;
+    const since = askedAtMs ?? performance.now();
     wanted = null;
+    askedAtMs = null;
     const before = $computed.get().result;
     try {
       const answer = await workerFor("answer").simulate(viewToOuting(view));
-      if (wanted) continue;
-      const since = askedAtMs ?? performance.now();
-      askedAtMs = null;
       $computed.set(
         answer.ok
           ? { kind: "ready", result: answer.result, askedAtMs: since }
