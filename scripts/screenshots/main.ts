@@ -33,6 +33,7 @@ async function picture(
   await page.waitForLoadState("networkidle");
   const range = page.getByTestId("range").filter({ hasText: /\d/, visible: true });
   if (/outings\/[^/]*-[^/]*$/.test(page.url())) await range.first().waitFor();
+  await page.getByText("trying every single change").first().waitFor({ state: "hidden" });
   await page.screenshot({ path: `${FOLDER}/${name}.png` });
   await page.close();
   console.log(`${FOLDER}/${name}.png`);

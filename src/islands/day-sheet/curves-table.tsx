@@ -64,14 +64,22 @@ export function CurvesTable({ view, result, preferences, isOpen, onClose }: Prop
                   {clockText(instantAt(view.startsAt, minute), view.place.timeZone)}
                 </th>
                 {DIGITS.map((digit) => (
-                  <td key={digit}>{degrees(digit, minute)}</td>
+                  <td key={digit} className="pr-3 whitespace-nowrap">
+                    {degrees(digit, minute)}
+                  </td>
                 ))}
-                <td>{plainNumber(series.heatDebtWhPerM2[minute]!, 0)}</td>
+                <td className="pr-3">{plainNumber(series.heatDebtWhPerM2[minute]!, 0)}</td>
                 {WET_PARTS.map((part) => (
-                  <td key={part}>{plainNumber(series.waterGPerM2[part][minute]!, 0)}</td>
+                  <td key={part} className="pr-3">
+                    {plainNumber(series.waterGPerM2[part][minute]!, 0)}
+                  </td>
                 ))}
-                <td>{temperatureText(series.airTemperatureC[minute]!, preferences.temperature, 1)}</td>
-                <td>{windText(series.relativeWindMPerS[minute]!, preferences.wind, 1)}</td>
+                <td className="pr-3 whitespace-nowrap">
+                  {temperatureText(series.airTemperatureC[minute]!, preferences.temperature, 1)}
+                </td>
+                <td className="whitespace-nowrap">
+                  {windText(series.relativeWindMPerS[minute]!, preferences.wind, 1)}
+                </td>
               </tr>
             ))}
           </tbody>
