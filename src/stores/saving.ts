@@ -61,7 +61,7 @@ function scheduleSave(): void {
   clearTimeout(timer);
   timer = setTimeout(() => {
     if ($heldMinutes.get() !== null) return scheduleSave(); // a drag is saved once it has ended
-    keepUnsaved();
+    keepUnsaved(); // also what waits behind a save that is on its way
     void saveNow();
   }, QUIET_MS);
 }
@@ -125,6 +125,7 @@ async function send(view: OutingView, history: History): Promise<SaveState> {
   const saveId = uuid();
   const before = tried;
   tried = [...before, saveId].slice(-MOST_TRIED); // until the answer is here
+  keepUnsaved(); // the page may end before the answer comes
   try {
     const response = await fetch(outingUrl(view.id), {
       method: "PUT",

@@ -1,0 +1,55 @@
+import { vi } from "vitest";
+
+// As much of a browser as the stores ask for, for tests that run without one.
+
+/** What a page keeps in its browser; another page of the same browser sees it too. */
+function storage(): Storage {
+  const kept = new Map<string, string>();
+  return {
+    get length() {
+      return kept.size;
+    },
+    key: (place) => [...kept.keys()][place] ?? null,
+    getItem: (key) => kept.get(key) ?? null,
+    setItem: (key, value) => void kept.set(key, value),
+    removeItem: (key) => void kept.delete(key),
+    clear: () => kept.clear(),
+  };
+}
+
+/** A request that a page sent. */
+export type Sent = { readonly url: string; readonly method: string; readonly body: unknown };
+/** What the server does with it: an answer, or none. */
+export type Answered = { readonly status?: number; readonly body?: unknown } | "lost";
+
+export type Browser = {
+  readonly sent: Sent[];
+  /** Pages gone to. */
+  readonly went: string[];
+  /** What happens to the window: "online", "pagehide". */
+  happen(name: string): void;
+};
+
+/** Puts a browser in place whose server answers by hand. */
+export function openBrowser(answers: (sent: Sent) => Answered): Browser {
+  const sent: Sent[] = [];
+  const went: string[] = [];
+  const window = Object.assign(new EventTarget(), { location: { assign: (to: string) => went.push(to) } });
+  vi.stubGlobal("window", window);
+  vi.stubGlobal("localStorage", storage());
+  vi.stubGlobal("navigator", {
+    locks: { request: () => Promise.resolve(), query: () => Promise.resolve({ held: [] }) },
+  });
+  vi.stubGlobal("fetch", async (url: string, { method = "GET", body }: { method?: string; body?: string } = {}) => {
+    const request = { url, method, body: body === undefined ? undefined : (JSON.parse(body) as unknown) };
+    sent.push(request);
+    const answered = answers(request);
+    if (answered === "lost") throw new TypeError("the network is gone");
+    const { status = 200, body: answer = {} } = answered;
+    return { ok: status < 400, status, json: () => Promise.resolve(structuredClone(answer)) };
+  });
+  return { sent, went, happen: (name) => void window.dispatchEvent(new Event(name)) };
+}
+
+/** Lets what was begun go on until nothing is left to do at once. */
+export const settle = (ms = 0): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
