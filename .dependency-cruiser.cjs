@@ -32,7 +32,7 @@ module.exports = {
     ),
     rule(
       "browser-never-reaches-db",
-      { path: "^src/(islands|stores|charts|workers)/" },
+      { path: "^src/(islands|stores|charts|workers)/", pathNot: app },
       { path: "^src/(db|server)/", reachable: true },
     ),
     rule("drivers-in-db", { path: "^src/", pathNot: "^src/db/" }, { path: "node_modules/(drizzle-orm|pg|postgres)/" }),
