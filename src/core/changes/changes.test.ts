@@ -120,4 +120,11 @@ describe("what buys minutes", () => {
     const [first] = availableChanges(outing, []);
     expect(changedOuting(outing, [], first!.id)).toEqual(first!.apply(outing));
   });
+
+  it("of a sit that has no end is at least what was looked at", () => {
+    const mild = { ...outing, weather: outing.weather.map((hour) => ({ ...hour, airTemperatureC: 14 })) };
+    const worths = whatBuysMinutes(mild, 0);
+    expect(worths.some(({ atLeast }) => atLeast)).toBe(true);
+    for (const { atLeast, gainedMinutes } of worths) if (atLeast) expect(gainedMinutes).toBeGreaterThanOrEqual(0);
+  });
 });

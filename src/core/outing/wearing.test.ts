@@ -101,6 +101,15 @@ describe("what cannot be worn (common practice, no source)", () => {
   });
 });
 
+describe("where a piece is usually worn", () => {
+  it("headwear of layers written out goes over what is next to the skin, as a hat that covers no face does", () => {
+    const written = piece("hat", "headwear", { kind: "explicit", panels: [] });
+    const hat = piece("hat", "headwear", label(["scalp"]));
+    expect(usualWearing(written)).toEqual(usualWearing(hat));
+    expect(usualWearing(piece("mask", "headwear", label(["face"]))).rank).toBeLessThan(usualWearing(hat).rank);
+  });
+});
+
 describe("what cannot be told", () => {
   it("of boots whose layers are written out is counted by what is usual; what the kit does not know is left alone", () => {
     const written: KnownPiece = { ...boots, label: { kind: "explicit", panels: [] } };
