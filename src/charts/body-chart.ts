@@ -1,4 +1,4 @@
-import { max, min } from "d3-array";
+import { range } from "d3-array";
 import { scaleLinear, type ScaleLinear } from "d3-scale";
 import { area, line } from "d3-shape";
 import type { TimeAxis } from "./time-axis";
@@ -23,17 +23,28 @@ export function bodyChart(
   bounds: readonly { readonly key: string; readonly value: number }[],
   frame: { readonly top: number; readonly height: number; readonly lowest: number; readonly highest: number },
 ): BodyChart {
-  const values = curves.flatMap((curve) => Array.from(curve.values));
-  const low = Math.min(frame.lowest, min(values) ?? frame.lowest);
-  const high = Math.max(frame.highest, max(values) ?? frame.highest);
+  let { lowest: low, highest: high } = frame;
+  for (const { values } of curves) {
+    for (let minute = 0; minute < values.length; minute++) {
+      low = Math.min(low, values[minute]!);
+      high = Math.max(high, values[minute]!);
+    }
+  }
   const y = scaleLinear()
     .domain([low, high])
     .range([frame.top + frame.height, frame.top]);
   // More points than pixels draw the same line.
   const pxPerMinute = (axis.right - axis.left) / axis.totalMinutes;
   const step = Math.max(1, Math.floor(LEAST_STEP_PX / pxPerMinute));
-  const keptOf = ({ length }: ArrayLike<number>): number[] =>
-    Array.from({ length }, (_, minute) => minute).filter((minute) => minute % step === 0 || minute === length - 1);
+  const keptByLength = new Map<number, number[]>();
+  const keptOf = ({ length }: ArrayLike<number>): number[] => {
+    const known = keptByLength.get(length);
+    if (known) return known;
+    const kept = range(0, length - 1, step);
+    if (length > 0) kept.push(length - 1);
+    keptByLength.set(length, kept);
+    return kept;
+  };
   const pathOf = ({ values: own }: Curve): string =>
     line<number>(
       (minute) => axis.x(minute),

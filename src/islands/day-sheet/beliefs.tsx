@@ -8,6 +8,7 @@ import { PATCH_WORDS } from "@/formats/display/words";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { $look } from "@/stores/beside";
 import { drawnFrom } from "./drawn-from";
+import { Folded } from "./folded";
 
 type Props = { readonly view: OutingView };
 
@@ -66,13 +67,12 @@ function GramsBelief({ view }: Props) {
 /** Beliefs that mislead, each beside a figure of this plan. */
 export const Beliefs = memo(
   ({ view }: Props) => (
-    <details className="border-line border-t pt-3">
-      <summary className="cursor-pointer text-lg font-semibold">Beliefs, looked at here</summary>
+    <Folded title="Beliefs, looked at here">
       <ul className="mt-1 flex flex-col gap-2 text-sm">
         <HeadBelief />
         <GramsBelief view={view} />
       </ul>
-    </details>
+    </Folded>
   ),
   drawnFrom<Props>("kit", "wearings"),
 );

@@ -8,6 +8,7 @@ import { $worths } from "@/stores/beside";
 import { holdTo } from "@/stores/held-to";
 import { ChoiceField } from "../choice-field";
 import { drawnFrom } from "./drawn-from";
+import { Folded } from "./folded";
 import { WorthRow } from "./worth-row";
 
 type Props = { readonly view: OutingView };
@@ -58,7 +59,7 @@ function Question({ view, school }: { readonly view: OutingView; readonly school
   );
 }
 
-function AllSchools({ view }: Props) {
+function Questions({ view }: Props) {
   const { phases, wearings, kit } = view;
   const schools = useMemo(
     () => schoolsOf(viewToOuting(view), kitOf(view)).filter(({ others }) => others.length > 0),
@@ -66,10 +67,9 @@ function AllSchools({ view }: Props) {
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [phases, wearings, kit],
   );
-  if (schools.length === 0) return null;
+  if (schools.length === 0) return <p className="text-muted text-sm">Nothing in this plan is done in several ways.</p>;
   return (
-    <details className="border-line border-t pt-3">
-      <summary className="cursor-pointer text-lg font-semibold">How others would do it</summary>
+    <>
       <p className="text-muted text-sm">
         Practitioners disagree here. No way is right everywhere: this is what each costs or gains on this day, in this
         plan.
@@ -77,9 +77,15 @@ function AllSchools({ view }: Props) {
       {schools.map((school) => (
         <Question key={school.question} view={view} school={school} />
       ))}
-    </details>
+    </>
   );
 }
+
+const AllSchools = ({ view }: Props) => (
+  <Folded title="How others would do it">
+    <Questions view={view} />
+  </Folded>
+);
 
 /** Where practitioners disagree, what each way is worth in this plan. */
 export const Schools = memo(AllSchools, drawnFrom<Props>("person", "phases", "wearings", "kit"));

@@ -9,6 +9,7 @@ import { TOUCHED_WORDS } from "@/formats/display/words";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { minutesFrom } from "@/formats/outing-file/to-outing";
 import { NumberField } from "../number-field";
+import { Folded } from "./folded";
 
 type Props = {
   readonly view: OutingView;
@@ -82,8 +83,12 @@ function Glass({ view, minute, airTemperatureC }: Omit<Props, "preferences">) {
   );
 }
 
-function Batteries({ airTemperatureC }: Pick<Props, "airTemperatureC">) {
-  const [device, setDevice] = useState(USUAL_DEVICE);
+type BatteriesProps = Pick<Props, "airTemperatureC"> & {
+  readonly device: typeof USUAL_DEVICE;
+  readonly onDevice: (device: typeof USUAL_DEVICE) => void;
+};
+
+function Batteries({ airTemperatureC, device, onDevice }: BatteriesProps) {
   const { swapAfterMinutes, lastsMinutes, rotation } = devicePlan(device, airTemperatureC);
   const field = (label: string, unit: string, name: keyof typeof USUAL_DEVICE, step: number, decimals: number) => (
     <NumberField
@@ -94,7 +99,7 @@ function Batteries({ airTemperatureC }: Pick<Props, "airTemperatureC">) {
       high={DEVICE_RANGE[name][1]}
       step={step}
       decimals={decimals}
-      onChange={(value) => setDevice({ ...device, [name]: value })}
+      onChange={(value) => onDevice({ ...device, [name]: value })}
     />
   );
   return (
@@ -131,13 +136,13 @@ const Drink = () => (
 
 /** What cold does to bare skin on things, to glass and to batteries at the minute read out. */
 export function SkinGlassBatteries(props: Props) {
+  const [device, setDevice] = useState(USUAL_DEVICE); // stays as typed while all this is folded away
   return (
-    <details className="border-line border-t pt-3">
-      <summary className="cursor-pointer text-lg font-semibold">Skin on metal, glass, batteries</summary>
+    <Folded title="Skin on metal, glass, batteries">
       <Touch {...props} />
       <Glass {...props} />
-      <Batteries {...props} />
+      <Batteries {...props} device={device} onDevice={setDevice} />
       <Drink />
-    </details>
+    </Folded>
   );
 }

@@ -7,6 +7,7 @@ import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { $emergency, askEmergency, type FallTold, type LeverTold } from "@/stores/emergency";
 import { NumberField } from "../number-field";
+import { Folded } from "./folded";
 import { OnFoot } from "./on-foot";
 
 type Props = { readonly view: OutingView; readonly minute: number; readonly preferences: Preferences };
@@ -138,16 +139,10 @@ function Answers({ view, minute, preferences }: Props) {
 }
 
 /** What becomes of the plan when the day gets longer, colder, windier, or somebody falls in. */
-export function WhenItGoesWrong(props: Props) {
-  const [isOpen, setOpen] = useState(false);
-  return (
-    <details className="border-line border-t pt-3" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="cursor-pointer text-lg font-semibold">When it goes wrong</summary>
-      {isOpen && (
-        <div className="mt-1 flex flex-col gap-2">
-          <Answers {...props} />
-        </div>
-      )}
-    </details>
-  );
-}
+export const WhenItGoesWrong = (props: Props) => (
+  <Folded title="When it goes wrong">
+    <div className="mt-1 flex flex-col gap-2">
+      <Answers {...props} />
+    </div>
+  </Folded>
+);

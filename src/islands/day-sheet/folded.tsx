@@ -1,0 +1,20 @@
+import { useState, type ReactNode } from "react";
+
+type Props = {
+  readonly title: string;
+  readonly children: ReactNode;
+};
+
+/**
+ * A part of the sheet that is folded away until it is wanted: what is in it is worked out and drawn only while it is
+ * open, so that a drag does not pay for what nobody sees.
+ */
+export function Folded({ title, children }: Props) {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <details className="border-line border-t pt-3" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="cursor-pointer text-lg font-semibold">{title}</summary>
+      {isOpen && children}
+    </details>
+  );
+}
