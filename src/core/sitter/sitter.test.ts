@@ -13,6 +13,7 @@ import {
   contactWater,
   createSitter,
   restedPerson,
+  SitterState,
   USUAL_NATURE,
   type Conditions,
   type Sitter,
@@ -122,6 +123,31 @@ class EnergyBook {
     return last.heatMadeW - lostW + fromWaterW + fromBreathW;
   }
 }
+
+describe("a step taken back", () => {
+  it("takes nothing of the time in the water, nor of anything else", () => {
+    const surroundings = new Surroundings(outing);
+    const { phase, minuteInPhase } = phaseAt(outing.phases, 100);
+    const at = surroundings.at(100, phase, minuteInPhase);
+    const fallen = (): Sitter => {
+      const sitter = newSitter();
+      sitter.step(at, 60);
+      sitter.fallIn();
+      sitter.forget();
+      return sitter;
+    };
+    const [once, again] = [fallen(), fallen()];
+    const start = new SitterState(waterCells(outing.pieces));
+    again.save(start);
+    for (const stepS of [60, 120, 240]) {
+      again.step(at, stepS);
+      again.restore(start);
+    }
+    for (const sitter of [once, again]) for (const stepS of [60, 60, 60, 60]) sitter.step(at, stepS);
+    expect([...again.body.temperatureC]).toEqual([...once.body.temperatureC]);
+    expect([...again.digitC]).toEqual([...once.digitC]);
+  });
+});
 
 describe("energy", () => {
   it("of body and digits closes every step of first order: what is gained is what was made less what left", () => {

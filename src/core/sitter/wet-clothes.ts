@@ -37,7 +37,6 @@ export class WetClothes {
   readonly book: WaterBook;
   private readonly wetting = createWetting();
   private worn: WaterPlan | null = null;
-  private inWaterS = 0;
   private readonly breathed: Breathed = {
     moistW: 0,
     dryW: 0,
@@ -68,22 +67,23 @@ export class WetClothes {
   /** Charges the skin with the heat that water in the clothes sets free or takes, as it was in the last minute. */
   chargeBody(body: Body, stepS: number): void {
     const { skinAreaM2 } = body.parameters;
-    const inWater = Math.min(1, this.inWaterS / stepS);
-    this.inWaterS = Math.max(0, this.inWaterS - stepS);
+    const { state } = this.book;
+    const inWater = Math.min(1, state.inWaterS / stepS);
+    state.inWaterS = Math.max(0, state.inWaterS - stepS);
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
       const toWater =
         inWater > 0 && !KEPT_DRY.has(segment) ? (body.now.skinC[segment]! - IN_WATER.waterC) / IN_WATER.wornM2KPerW : 0;
       const heat = this.book.heatAheadWPerM2(segment, stepS) - toWater * inWater;
       if (heat !== 0) body.addHeat(SEGMENT_NODES[segment]!.skin, heat * skinAreaM2[segment]!);
     }
-    const { breathWPerM2 } = this.book.state;
+    const { breathWPerM2 } = state;
     if (breathWPerM2 !== 0) body.addHeat(HEAD_SKIN, breathWPerM2 * BREATHED_OF_HEAD * skinAreaM2[HEAD]!);
   }
 
   /** Falls in and climbs out: what is worn is soaked, and for some minutes the skin meets water. */
   soak(): void {
     if (this.worn !== null) this.book.soak(this.worn);
-    this.inWaterS = IN_WATER.seconds;
+    this.book.state.inWaterS = IN_WATER.seconds;
   }
 
   /** Before a step: what is worn in it may be other clothes, wet or dry. */

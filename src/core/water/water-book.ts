@@ -66,7 +66,6 @@ export class WaterBook {
   private readonly flowsOf = new Float64Array(SEGMENT_COUNT * FLOWS);
   /** Water in each layer before the move being made. */
   private readonly startedWith = new Float64Array(SEGMENT_COUNT * MOST_LAYERS_FOLLOWED);
-  private isAfterChange = true;
   private parts = 1;
   private readonly vapour = new VapourThroughLayers();
   private readonly moved: BreathMoved = { skinWPerM2: 0, heldG: 0, takenG: 0, driedG: 0, drippedG: 0 };
@@ -109,8 +108,8 @@ export class WaterBook {
     }
     if (noticed) this.version++;
     this.pace(turned, lost);
-    state.betweenS = this.isAfterChange ? 0 : state.pendingS;
-    this.isAfterChange = false;
+    state.betweenS = this.state.isAfterChange ? 0 : state.pendingS;
+    this.state.isAfterChange = false;
     state.pendingS = 0;
   }
 
@@ -163,7 +162,7 @@ export class WaterBook {
     skinHeatWPerM2.fill(0);
     const { breath } = plan;
     this.state.mouthKeptShare = breath === null ? 1 : mouthKeptShare(breath, this.state.waterGPerM2[breath.cell]!);
-    this.isAfterChange = true;
+    this.state.isAfterChange = true;
     this.state.betweenS = 0;
     this.version++;
   }

@@ -15,8 +15,12 @@ export class WaterState {
   mouthKeptShare = 1;
   /** Heat that breath brings to the skin there, W/m². */
   breathWPerM2 = 0;
+  /** Time left in the water after a fall, s. */
+  inWaterS = 0;
   betweenS = 0;
   pendingS = 0;
+  /** Clothes were changed since water was moved last: heat that came before tells nothing of what comes. */
+  isAfterChange = true;
   moveAfterS = SOONEST_MOVE_S;
 
   constructor(cells: number) {
@@ -30,8 +34,10 @@ export class WaterState {
     this.heatBeforeWPerM2.set(other.heatBeforeWPerM2);
     this.mouthKeptShare = other.mouthKeptShare;
     this.breathWPerM2 = other.breathWPerM2;
+    this.inWaterS = other.inWaterS;
     this.betweenS = other.betweenS;
     this.pendingS = other.pendingS;
+    this.isAfterChange = other.isAfterChange;
     this.moveAfterS = other.moveAfterS;
   }
 }
