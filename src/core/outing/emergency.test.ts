@@ -55,4 +55,11 @@ describe("a fall into the water", () => {
     const kit = [...DRY_SET, spare("downParka"), ...outing.pieces];
     expect(drySetOf(outing, kit).map(({ id }) => id)).toEqual(DRY_SET.map(({ id }) => id));
   });
+
+  it("of somebody who wears nothing soaks nothing, and chills the skin all the same", () => {
+    const bare = { ...outing, wearings: [] };
+    const skin = (of: typeof bare, minute: number): number => simulateOuting(of).series.meanSkinC[minute]!;
+    expect(skin({ ...bare, fallsInAtMinute: 20 }, 23)).toBeLessThan(skin(bare, 23) - 1);
+    expect(Math.max(...simulateOuting({ ...bare, fallsInAtMinute: 20 }).series.waterGPerM2.trunk)).toBe(0);
+  });
 });

@@ -23,4 +23,11 @@ describe("when the vehicle stays", () => {
     expect(deep.onArrival.toesC).toBeLessThan(mild.onArrival.toesC);
     expect(deep.hardPassed.length).toBeGreaterThan(mild.hardPassed.length);
   });
+
+  it("somebody without clothes at −40 °C has a trunk past its hard limit, and it is told", () => {
+    const bare: Outing = { ...colder(35), wearings: [] };
+    const { hardPassed, afterWaiting } = walkOut(bare, 120);
+    expect(afterWaiting.trunkC).toBeLessThan(35);
+    expect(hardPassed).toContain("trunk");
+  });
 });
