@@ -108,8 +108,8 @@ export class WaterBook {
     }
     if (noticed) this.version++;
     this.pace(turned, lost);
-    state.betweenS = this.state.isAfterChange ? 0 : state.pendingS;
-    this.state.isAfterChange = false;
+    state.betweenS = state.isAfterChange ? 0 : state.pendingS;
+    state.isAfterChange = false;
     state.pendingS = 0;
   }
 
