@@ -4,6 +4,8 @@ import { SEGMENT_INDEX, type Segment } from "../body";
 export const DIGITS = ["leftFingers", "rightFingers", "leftToes", "rightToes", "nose", "cheeks", "ears"] as const;
 export type Digit = (typeof DIGITS)[number];
 export const DIGIT_COUNT = DIGITS.length;
+/** Place of the nose: it lies under the cloth that is breathed on, the cheeks beside it. */
+export const NOSE = DIGITS.indexOf("nose");
 
 export type DigitKind = "finger" | "toe" | "nose" | "cheek" | "ear";
 

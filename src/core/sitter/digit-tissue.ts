@@ -8,6 +8,7 @@ import {
   DIGIT_SEGMENT,
   digitBloodExchange,
   DIGITS,
+  NOSE,
   supplyDigit,
 } from "../digits";
 import type { Conditions } from "./conditions";
@@ -19,8 +20,6 @@ const ARTERY = Int32Array.from(DIGIT_SEGMENT, (segment) => SEGMENT_NODES[segment
 const NATURE = DIGITS.map((digit) => DIGIT_NATURE[DIGIT_PLACE[digit].kind]);
 const PER_CAPACITY = Float64Array.from(NATURE, ({ capacityJPerM2K }) => 1 / capacityJPerM2K);
 const SKIN = Int32Array.from(DIGIT_SEGMENT, (segment) => SEGMENT_NODES[segment]!.skin);
-
-const NOSE = DIGITS.indexOf("nose");
 
 /** Nothing stores: a digit meets its surroundings through all that is worn. */
 const NO_STORES = new Float64Array(DIGIT_COUNT).fill(1);

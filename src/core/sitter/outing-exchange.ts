@@ -8,7 +8,7 @@ import {
   type SkinExchange,
 } from "../body";
 import { clothingInsulation, stirring } from "../clothing";
-import { DIGIT_COUNT, DIGIT_RADIATION_W_PER_M2K, DIGIT_SEGMENT, digitConvection, DIGITS } from "../digits";
+import { DIGIT_COUNT, DIGIT_RADIATION_W_PER_M2K, DIGIT_SEGMENT, digitConvection, NOSE } from "../digits";
 import { isDigitPatch, SITE_INDEX, SITES } from "../patches";
 import { LEWIS_K_PER_KPA } from "../units";
 import { BREATHED_SHARE, type WaterBook } from "../water";
@@ -24,8 +24,6 @@ const SITE_SEGMENT = Int32Array.from(SITES, ({ segmentIndex }) => segmentIndex);
 const SITE_SHARE = Float64Array.from(SITES, ({ share }) => share);
 
 const FACE = SITE_INDEX.face!;
-/** The nose lies under the cloth that is breathed on, the cheeks beside it. */
-const NOSE = DIGITS.indexOf("nose");
 
 /** Share of its insulation that dry clothing keeps. */
 const DRY = new Float64Array(SEGMENT_COUNT).fill(1);

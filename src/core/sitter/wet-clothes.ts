@@ -27,7 +27,7 @@ const HEAD_SKIN = SEGMENT_NODES[HEAD]!.skin;
 const FACE = SITE_INDEX.face!;
 /** Share of the head's skin that breath reaches. */
 const BREATHED_OF_HEAD = SITES[FACE]!.share * BREATHED_SHARE;
-/** However thin, a cloth has two sides, m²·K/W. */
+/** However thin, a cloth has two sides, m²·K/W (assumption, so that no balance divides by nothing). */
 const LEAST_COVER_M2K_PER_W = 5e-3;
 
 const curve = (): Float64Array => new Float64Array(SEGMENT_COUNT);
