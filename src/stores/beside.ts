@@ -79,8 +79,8 @@ function keeper<Answer>(into: WritableAtom<Answer | null>, ask: (asked: Asked) =
   return () => void work();
 }
 
-/** Members a worker takes at a time: few enough that both end together, enough that asking costs nothing. */
-const MEMBERS_AT_A_TIME = 8;
+/** Of the members left a worker takes this share: the first parts cost few messages, the last end together. */
+const SHARE_AT_A_TIME = 0.25;
 
 /** Members of the range by turns in two workers: it comes in half the time where there are two cores. */
 async function rangeInTwoWorkers({ view, sit, ticket: own }: Asked): Promise<MinutesRange | null> {
@@ -89,10 +89,12 @@ async function rangeInTwoWorkers({ view, sit, ticket: own }: Asked): Promise<Min
   let next = 0;
   let isOvertaken = false;
   const workThrough = async (purpose: Purpose): Promise<void> => {
+    const worker = workerFor(purpose);
+    void worker.beginRange(outing, sit, own);
     while (next < RANGE_MEMBERS && !isOvertaken) {
       const from = next;
-      next = Math.min(from + MEMBERS_AT_A_TIME, RANGE_MEMBERS);
-      const part = await workerFor(purpose).members(outing, sit, from, next, own);
+      next = from + Math.ceil((RANGE_MEMBERS - from) * SHARE_AT_A_TIME);
+      const part = await worker.members(from, next, own);
       if (part) parts.push(part);
       else isOvertaken = true;
     }
@@ -156,6 +158,7 @@ let lookTimer: ReturnType<typeof setTimeout> | undefined;
 export function askLook(minute: number): void {
   clearTimeout(lookTimer);
   lookTimer = setTimeout(async () => {
+    await ranging; // waited for more than the look at a minute
     const view = $view.get();
     if (!view || minute < 1) return;
     const look = await workerFor("answer").look(viewToOuting(view), minute);

@@ -24,7 +24,7 @@ import {
   type Piece,
   type SitAnswer,
 } from "@/core/outing";
-import { RANGE_MEMBERS, rangeMembersInSteps, type RangeMembers, type RestedBy } from "@/core/range";
+import { RANGE_MEMBERS, RangeInParts, type RangeMembers, type RestedBy } from "@/core/range";
 import { restedPerson, type RestedPerson } from "@/core/sitter";
 import { windShareAtSeat } from "@/core/weather";
 import { lookAt, traceVerdict, type MinuteLook, type Trace } from "@/core/trace";
@@ -101,8 +101,16 @@ async function patiently<Answer>(steps: Steps<Answer>, ticket: number): Promise<
   }
 }
 
-const members = (outing: Outing, sit: number, from: number, to: number, ticket: number): Promise<RangeMembers | null> =>
-  inTurn(() => patiently(rangeMembersInSteps(outing, sit, from, to, restedBy), ticket));
+/** The range being worked out here, and which question it belongs to. */
+let range: { readonly ticket: number; readonly parts: RangeInParts } | null = null;
+const beginRange = (outing: Outing, sit: number, ticket: number): void => {
+  const parts = orNull(() => new RangeInParts(outing, sit, restedBy));
+  range = parts && { ticket, parts };
+};
+
+/** Some members of the range begun. */
+const members = (from: number, to: number, ticket: number): Promise<RangeMembers | null> =>
+  inTurn(async () => (range?.ticket === ticket ? patiently(range.parts.members(from, to), ticket) : null));
 
 const worths = (outing: Outing, sit: number, kit: readonly Piece[], ticket: number): Promise<Worth[] | null> =>
   inTurn(() => patiently(whatBuysMinutesInSteps(outing, sit, kit), ticket));
@@ -139,7 +147,7 @@ const preview = (outing: Outing, kit: readonly Piece[], changeId: string): Previ
     return changed && { changed, result: simulateOuting(changed, { rested: restedOf(changed) }) };
   });
 
-const api = { simulate, overtake, members, worths, opinion, why, look, fall, onFoot, preview, feet, hands, piece };
+const api = { simulate, overtake, beginRange, members, worths, opinion, why, look, fall, onFoot, preview, feet, hands, piece };
 export type SimulateWorker = typeof api;
 
 expose(api);

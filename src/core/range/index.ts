@@ -2,8 +2,8 @@ export type { Band, RangeBands } from "./bands";
 export {
   minutesRange,
   RANGE_MEMBERS,
+  RangeInParts,
   rangeMembers,
-  rangeMembersInSteps,
   rangeOf,
   type RangeMembers,
   type RestedBy,

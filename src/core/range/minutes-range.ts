@@ -4,7 +4,7 @@ import type { LevelVerdict } from "../limits";
 import { restedPerson, type BodilyNature, type RestedPerson } from "../sitter";
 import { addCurves, bandsOf, type MemberCurves, type RangeBands } from "./bands";
 import { MisreadClothes } from "./misread";
-import { drawVariation } from "./variation";
+import { drawVariation, type Variation } from "./variation";
 import { varyOuting } from "./vary-outing";
 
 /** Minutes still that may be longer than was simulated. */
@@ -63,33 +63,53 @@ export type RangeMembers = { readonly bounds: readonly MinutesBound[]; readonly 
 export type RestedBy = (outing: Outing, basalHeatFactor: number) => RestedPerson;
 const restedAnew: RestedBy = ({ person, start }, basalHeatFactor) => restedPerson(person.body, start, basalHeatFactor);
 
-/** `rangeMembers` in steps, one member each. @param restedBy for those who keep what they asked before */
-export function* rangeMembersInSteps(
-  outing: Outing,
-  sit: number,
-  from: number,
-  to: number,
-  restedBy: RestedBy = restedAnew,
-): Steps<RangeMembers> {
-  const random = seededRandom(RANGE_SEED);
-  const curves: MemberCurves = { toes: [], fingers: [], heatDebt: [] };
-  const bounds: MinutesBound[] = [];
-  const clothes = new MisreadClothes(outing);
-  for (let member = 0; member < to; member++) {
-    const variation = drawVariation(random, outing.pieces, outing.person.coldHands);
-    if (member < from) continue;
-    const nature = combined(natureOf(outing.person), variation.nature);
-    const { sits, series } = simulateSitMinutes(varyOuting(clothes.outing, variation), {
-      nature,
-      misread: clothes.by(variation),
-      rested: restedBy(outing, nature.basalHeatFactor),
-      stepping: "doubled", // what a member's step errs by is lost among what members differ by (range.test.ts)
-    });
-    addCurves(curves, series);
-    bounds.push(boundOf(sits[sit]!));
-    yield;
+/** A range whose members are simulated part by part: what they share is worked out once. */
+export class RangeInParts {
+  private readonly random = seededRandom(RANGE_SEED);
+  private readonly variations: Variation[] = [];
+  private readonly clothes: MisreadClothes;
+
+  /**
+   * @param sit place of the sit among the outing's sits
+   * @param restedBy for those who keep what they asked before
+   * @throws {CoreError} `unknown-piece`
+   */
+  constructor(
+    private readonly outing: Outing,
+    private readonly sit: number,
+    private readonly restedBy: RestedBy = restedAnew,
+  ) {
+    this.clothes = new MisreadClothes(outing);
   }
-  return { bounds, curves };
+
+  /** Members draw in turn from one stream, whatever the order they are asked in. */
+  private variationOf(member: number): Variation {
+    const { pieces, person } = this.outing;
+    while (this.variations.length <= member) {
+      this.variations.push(drawVariation(this.random, pieces, person.coldHands));
+    }
+    return this.variations[member]!;
+  }
+
+  /** `rangeMembers` in steps, one member each. */
+  *members(from: number, to: number): Steps<RangeMembers> {
+    const curves: MemberCurves = { toes: [], fingers: [], heatDebt: [] };
+    const bounds: MinutesBound[] = [];
+    for (let member = from; member < to; member++) {
+      const variation = this.variationOf(member);
+      const nature = combined(natureOf(this.outing.person), variation.nature);
+      const { sits, series } = simulateSitMinutes(varyOuting(this.clothes.outing, variation), {
+        nature,
+        misread: this.clothes.by(variation),
+        rested: this.restedBy(this.outing, nature.basalHeatFactor),
+        stepping: "doubled", // what a member's step errs by is lost among what members differ by (range.test.ts)
+      });
+      addCurves(curves, series);
+      bounds.push(boundOf(sits[this.sit]!));
+      yield;
+    }
+    return { bounds, curves };
+  }
 }
 
 /**
@@ -101,7 +121,7 @@ export function* rangeMembersInSteps(
  * @throws {CoreError} as `simulateOuting` does
  */
 export const rangeMembers = (outing: Outing, sit: number, from: number, to: number): RangeMembers =>
-  runToEnd(rangeMembersInSteps(outing, sit, from, to));
+  runToEnd(new RangeInParts(outing, sit).members(from, to));
 
 /** The range of all members, however they were parted. */
 export function rangeOf(outing: Outing, parts: readonly RangeMembers[]): MinutesRange {

@@ -12,8 +12,8 @@ import {
   drawVariation,
   minutesRange,
   MisreadClothes,
+  RangeInParts,
   rangeMembers,
-  rangeMembersInSteps,
   rangeOf,
   varyOuting,
   type RangeMembers,
@@ -193,6 +193,9 @@ describe("the range", () => {
   it("is the same when its members are simulated in parts, and its band holds the curve itself", () => {
     const parts = [rangeMembers(sampleOuting(), 0, 0, 9), rangeMembers(sampleOuting(), 0, 9, 24)];
     expect(rangeOf(sampleOuting(), parts)).toEqual(range);
+    const inParts = new RangeInParts(sampleOuting(), 0);
+    const later = runToEnd(inParts.members(9, 24)); // asked first, drawn as if it came after
+    expect([runToEnd(inParts.members(0, 9)), later]).toEqual(parts);
     const { digitC } = simulateOuting(sampleOuting()).series;
     for (const minute of [0, 100, 200]) {
       expect(range.bands.toes.low[minute]!).toBeLessThanOrEqual(digitC.leftToes[minute]! + 0.01);
@@ -207,7 +210,7 @@ describe("the range", () => {
       kept.set(factor, rested);
       return rested;
     };
-    const members = (): RangeMembers => runToEnd(rangeMembersInSteps(sampleOuting(), 0, 0, 6, restedBy));
+    const members = (): RangeMembers => runToEnd(new RangeInParts(sampleOuting(), 0, restedBy).members(0, 6));
     const anew = rangeMembers(sampleOuting(), 0, 0, 6);
     expect(members()).toEqual(anew);
     expect(members()).toEqual(anew); // nothing kept was changed by its use
