@@ -147,7 +147,22 @@ const preview = (outing: Outing, kit: readonly Piece[], changeId: string): Previ
     return changed && { changed, result: simulateOuting(changed, { rested: restedOf(changed) }) };
   });
 
-const api = { simulate, overtake, beginRange, members, worths, opinion, why, look, fall, onFoot, preview, feet, hands, piece };
+const api = {
+  simulate,
+  overtake,
+  beginRange,
+  members,
+  worths,
+  opinion,
+  why,
+  look,
+  fall,
+  onFoot,
+  preview,
+  feet,
+  hands,
+  piece,
+};
 export type SimulateWorker = typeof api;
 
 expose(api);
