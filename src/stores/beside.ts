@@ -39,11 +39,12 @@ type Asked = {
   readonly ticket: number;
 };
 
+const WORKERS: readonly Purpose[] = ["answer", "beside"];
 let ticket = 0;
 /** Tells the workers that what they work on is no longer asked for. */
 function overtakeAll(): void {
   ticket++;
-  for (const purpose of ["range", "changes"] as const) void workerFor(purpose).overtake(ticket);
+  for (const purpose of WORKERS) void workerFor(purpose).overtake(ticket);
 }
 
 /** The answer on screen, when there is one. */
@@ -99,7 +100,7 @@ async function rangeInTwoWorkers({ view, sit, ticket: own }: Asked): Promise<Min
       else isOvertaken = true;
     }
   };
-  await Promise.all([workThrough("range"), workThrough("changes")]);
+  await Promise.all(WORKERS.map(workThrough));
   return isOvertaken ? null : rangeOf(outing, parts);
 }
 
@@ -112,10 +113,10 @@ const KEEPERS = [
     ranging = range.catch(() => null);
     return range;
   }),
-  keeper($opinion, ({ view, answer }) => workerFor("range").opinion(viewToOuting(view), answer)),
+  keeper($opinion, ({ view, answer }) => workerFor("beside").opinion(viewToOuting(view), answer)),
   keeper($worths, async ({ view, sit, ticket: own }) => {
     await ranging;
-    return workerFor("changes").worths(viewToOuting(view), sit, kitOf(view), own);
+    return workerFor("beside").worths(viewToOuting(view), sit, kitOf(view), own);
   }),
 ];
 
@@ -147,21 +148,22 @@ export function keepBeside(): () => void {
 export async function askWhy(): Promise<void> {
   const asked = onScreen();
   if (!asked) return;
-  const trace = await workerFor("range").why(viewToOuting(asked.view), asked.answer);
+  const trace = await workerFor("beside").why(viewToOuting(asked.view), asked.answer);
   if (sameContent($view.get(), asked.view)) $why.set(trace);
 }
 
 const LOOK_QUIET_MS = 120;
 let lookTimer: ReturnType<typeof setTimeout> | undefined;
 
-/** Looks closely at a minute once the scrubber rests. */
+/** Looks closely at a minute once the scrubber rests and nothing is held. */
 export function askLook(minute: number): void {
   clearTimeout(lookTimer);
   lookTimer = setTimeout(async () => {
+    if ($heldMinutes.get() !== null) return askLook(minute);
     await ranging; // waited for more than the look at a minute
     const view = $view.get();
     if (!view || minute < 1) return;
-    const look = await workerFor("answer").look(viewToOuting(view), minute);
+    const look = await workerFor("beside").look(viewToOuting(view), minute);
     if (sameContent($view.get(), view)) $look.set(look);
   }, LOOK_QUIET_MS);
 }

@@ -1,8 +1,12 @@
 import { wrap, type Remote } from "comlink";
 import type { SimulateWorker } from "./simulate.worker";
 
-/** One worker a purpose, started at first use: what takes long never keeps an answer waiting. */
-export type Purpose = "answer" | "range" | "changes";
+/**
+ * Two workers, as most machines that are carried have two cores to spare, each started at first use. What takes long and
+ * cannot be given up in between works in the second, so that it never keeps an answer waiting. Both work on the range:
+ * an engine that has done its members answers an edit faster.
+ */
+export type Purpose = "answer" | "beside";
 const workers = new Map<Purpose, Remote<SimulateWorker>>();
 
 /** Computes beside the page. */

@@ -70,8 +70,8 @@ const overtake = (ticket: number): void => {
   newest = ticket;
 };
 
-/** Long enough that pausing costs little, short enough that what is overtaken is soon given up. */
-const PAUSE_EVERY_MS = 5;
+/** Long enough that pausing costs little, short enough that an answer waits for one step of what is given up. */
+const PAUSE_EVERY_MS = 2;
 const turns = new MessageChannel();
 /** Lets what has arrived be heard. A message to oneself, because browsers hold repeated timers back by 4 ms each. */
 const nextTurn = (): Promise<void> =>
