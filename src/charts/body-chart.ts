@@ -1,6 +1,7 @@
 import { range } from "d3-array";
 import { scaleLinear, type ScaleLinear } from "d3-scale";
 import { area, line } from "d3-shape";
+import { thinned } from "./thinned";
 import type { TimeAxis } from "./time-axis";
 
 export type Curve = { readonly key: string; readonly values: ArrayLike<number> };
@@ -15,6 +16,8 @@ export type BodyChart = {
 };
 
 const LEAST_STEP_PX = 1.5;
+/** By so much a line may pass beside the curve it draws. */
+const UNSEEN_PX = 0.2;
 
 /** Curves over the time axis with the limits they are judged by. */
 export function bodyChart(
@@ -49,7 +52,7 @@ export function bodyChart(
     line<number>(
       (minute) => axis.x(minute),
       (minute) => y(own[minute]!),
-    )(keptOf(own)) ?? "";
+    )(thinned(own, (UNSEEN_PX * (high - low)) / frame.height)) ?? "";
   const band: BodyChart["band"] = (lowest, highest) =>
     area<number>(
       (minute) => axis.x(minute),

@@ -6,6 +6,7 @@ import { FRONT_FIGURE, SIDE_FIGURE } from "./figure";
 import { ledgerBars } from "./ledger-bars";
 import { laidInARow } from "./legend";
 import { stateOfPart, STATES } from "./state-of-part";
+import { thinned } from "./thinned";
 
 describe("dragging a bar", () => {
   it("holds it by its ends or its middle, a short one too", () => {
@@ -28,6 +29,39 @@ describe("dragging a bar", () => {
       }),
     );
     expect(snapped(63, 5)).toBe(65);
+  });
+});
+
+describe("a curve of fewer points", () => {
+  const between = (values: readonly number[], kept: readonly number[], place: number): number => {
+    const to = kept.find((own) => own >= place)!;
+    const from = kept.findLast((own) => own <= place)!;
+    return from === to ? values[to]! : values[from]! + ((place - from) / (to - from)) * (values[to]! - values[from]!);
+  };
+
+  it("passes everywhere within the tolerance, and keeps first and last", () => {
+    const value = fc.oneof(fc.double({ min: -40, max: 40, noNaN: true }), fc.constantFrom(0, 30));
+    fc.assert(
+      fc.property(
+        fc.array(value, { minLength: 2, maxLength: 80 }),
+        fc.constantFrom(0.05, 1, 10),
+        (values, tolerance) => {
+          const kept = thinned(values, tolerance);
+          expect([kept[0], kept.at(-1)]).toEqual([0, values.length - 1]);
+          values.forEach((own, place) => {
+            expect(Math.abs(own - between(values, kept, place))).toBeLessThanOrEqual(tolerance + 1e-9);
+          });
+        },
+      ),
+    );
+  });
+
+  it("is two points where it is straight, three at a corner, one or none where there is no more", () => {
+    const straight = Array.from({ length: 50 }, (_, place) => 3 + 0.7 * place);
+    const corner = straight.map((own, place) => (place <= 20 ? own : straight[20]!));
+    expect(thinned(straight, 0.01)).toEqual([0, 49]);
+    expect(thinned(corner, 0.01)).toEqual([0, 20, 49]);
+    expect([thinned([4], 0.01), thinned([], 0.01)]).toEqual([[0], []]);
   });
 });
 

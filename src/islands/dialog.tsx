@@ -1,5 +1,5 @@
 import { X } from "lucide-react";
-import { useEffect, useRef, type ReactNode } from "react";
+import { useEffect, useLayoutEffect, useRef, type ReactNode } from "react";
 
 type Props = {
   readonly title: string;
@@ -16,6 +16,11 @@ export function Dialog({ title, isOpen, onClose, isWide = false, children }: Pro
     if (isOpen && !dialog.current?.open) dialog.current?.showModal();
     if (!isOpen) dialog.current?.close();
   }, [isOpen]);
+  // A window taken out of the page while it is open would keep the focus to itself: closed, it gives it back.
+  useLayoutEffect(() => {
+    const own = dialog.current;
+    return () => own?.close();
+  }, []);
   return (
     <dialog
       ref={dialog}

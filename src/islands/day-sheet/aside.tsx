@@ -1,4 +1,4 @@
-import type { ReactNode } from "react";
+import { useDeferredValue, type ReactNode } from "react";
 import type { OutingResult } from "@/core/outing";
 import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView } from "@/formats/wire/outing-view";
@@ -10,6 +10,7 @@ import { Cautions } from "./cautions";
 import { Hint } from "./hint";
 import { HourEditor } from "./hour-editor";
 import { Ledger } from "./ledger";
+import { minuteShown } from "./minute-shown";
 import { PhaseEditor } from "./phase-editor";
 import { PlaceEditor } from "./place-editor";
 import { ReadOut } from "./read-out";
@@ -23,7 +24,8 @@ import { WhenItGoesWrong } from "./when-it-goes-wrong";
 type Props = {
   readonly view: OutingView;
   readonly result: OutingResult | null;
-  readonly minute: number;
+  /** Minute chosen to be read out; `null` follows the verdict. */
+  readonly chosenMinute: number | null;
   readonly selection: Selection;
   readonly preferences: Preferences;
   readonly party: Party;
@@ -46,8 +48,13 @@ const OnScreen = ({ children }: { readonly children: ReactNode }) => (
 const AT_THE_FOOT =
   "max-lg:border-accent max-lg:bg-ground max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-20 max-lg:max-h-[55dvh] max-lg:overflow-y-auto max-lg:border-t-2 max-lg:p-4";
 
-/** Beside the time axis: the editor of what is chosen, the sitter at the minute read out, what buys minutes, cautions. */
-export function Aside({ view, result, minute, selection, preferences, party }: Props) {
+/**
+ * Beside the time axis: the editor of what is chosen, the sitter at the minute read out, what buys minutes, cautions.
+ * An answer is drawn here once verdict and curves stand, so that a hand that drags need not wait for it.
+ */
+export function Aside({ view, result: newest, chosenMinute, selection, preferences, party }: Props) {
+  const result = useDeferredValue(newest);
+  const minute = minuteShown(result, chosenMinute);
   return (
     <div className="border-line whole:overflow-y-auto flex min-h-0 flex-col gap-4 lg:border-l lg:pl-4">
       <OnScreen>

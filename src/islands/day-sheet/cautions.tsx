@@ -1,12 +1,15 @@
+import { memo } from "react";
 import { sweatOnArrival, type SweatStep } from "@/core/opinion";
 import type { OutingResult } from "@/core/outing";
 import { plainNumber } from "@/formats/display/numbers";
 import type { OutingView } from "@/formats/wire/outing-view";
+import { drawnFrom } from "./drawn-from";
+
+type Props = { readonly view: OutingView; readonly result: OutingResult | null };
 
 const SWEAT_WORDS: Readonly<Record<SweatStep, string>> = { damp: "Damp", wet: "Wet", soaked: "Soaked" };
 
-/** The usual cautions, always on the sheet. */
-export function Cautions({ view, result }: { readonly view: OutingView; readonly result: OutingResult | null }) {
+function AllCautions({ view, result }: Props) {
   const sweat = result && sweatOnArrival(result);
   return (
     <section aria-label="Cautions" className="border-line text-muted border-t pt-3 text-sm">
@@ -36,3 +39,6 @@ export function Cautions({ view, result }: { readonly view: OutingView; readonly
     </section>
   );
 }
+
+/** The usual cautions, always on the sheet. */
+export const Cautions = memo(AllCautions, drawnFrom<Props>("setting"));

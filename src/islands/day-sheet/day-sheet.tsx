@@ -1,6 +1,5 @@
 import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
-import type { OutingResult } from "@/core/outing";
 import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView, VerdictLine } from "@/formats/wire/outing-view";
 import { $range, keepBeside } from "@/stores/beside";
@@ -19,6 +18,7 @@ import { $trial } from "@/stores/trying";
 import { useInitially } from "../use-initially";
 import { Aside } from "./aside";
 import { BesideAnswer } from "./beside-answer";
+import { minuteShown } from "./minute-shown";
 import type { Party } from "./party";
 import { SheetHead } from "./sheet-head";
 import { Timeline } from "./timeline";
@@ -34,14 +34,6 @@ type Props = {
 };
 
 const select = (next: Selection): void => $selection.set(next);
-
-/** The minute read out: chosen, else the one at which the sit ends. */
-function minuteShown(result: OutingResult | null, chosen: number | null): number {
-  const sit = result?.sits[result.decidingSit];
-  if (!result || !sit) return chosen ?? 0;
-  const crossing = sit.verdict.kind === "longerThan" ? 0 : sit.verdict.crossing.minute;
-  return Math.min(chosen ?? sit.fromMinute + crossing, result.series.minutes);
-}
 
 /** A whole outing on one sheet: the verdict, the day on a time axis, the sitter, and an editor for what is chosen. */
 export default function DaySheet({ initial, verdict, party, preferences: fromCookie }: Props) {
@@ -63,7 +55,7 @@ export default function DaySheet({ initial, verdict, party, preferences: fromCoo
   const preferences = useStore($preferences);
   const heldMinutes = useStore($heldMinutes);
   const { result } = computed;
-  const minute = minuteShown(result, useStore($readMinute));
+  const chosenMinute = useStore($readMinute);
   useDrawnMark(computed);
   return (
     <OnceAlive>
@@ -86,14 +78,14 @@ export default function DaySheet({ initial, verdict, party, preferences: fromCoo
             bands={range?.bands ?? null}
             preferences={preferences}
             selection={selection}
-            minute={minute}
+            minute={minuteShown(result, chosenMinute)}
             heldMinutes={heldMinutes}
             onSelect={select}
           />
           <Aside
             view={view}
             result={result}
-            minute={minute}
+            chosenMinute={chosenMinute}
             selection={selection}
             preferences={preferences}
             party={party}

@@ -1,4 +1,5 @@
 import { useStore } from "@nanostores/react";
+import { memo } from "react";
 import { ledgerBars, type LedgerPart } from "@/charts/ledger-bars";
 import { plainNumber } from "@/formats/display/numbers";
 import { LEDGER_WORDS } from "@/formats/display/words";
@@ -50,8 +51,7 @@ function Parts({ parts, y }: { readonly parts: readonly LedgerPart[]; readonly y
 const listed = (parts: readonly LedgerPart[]): string =>
   parts.map(({ key, watts }) => `${LEDGER_WORDS[key] ?? key} ${plainNumber(watts, 0)} W`).join(", ");
 
-/** Where heat comes from and goes to in the minute read out: two bars of one length. */
-export function Ledger({ minute }: { readonly minute: number }) {
+function Bars({ minute }: { readonly minute: number }) {
   const look = useStore($look);
   const bars = look && ledgerBars(look.ledger);
   return (
@@ -73,3 +73,6 @@ export function Ledger({ minute }: { readonly minute: number }) {
     </section>
   );
 }
+
+/** Where heat comes from and goes to in the minute read out: two bars of one length. */
+export const Ledger = memo(Bars);

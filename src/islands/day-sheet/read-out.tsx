@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from "react";
+import { lazy, memo, Suspense, useState } from "react";
 import { DIGITS } from "@/core/digits";
 import type { OutingResult } from "@/core/outing";
 import { plainNumber, temperatureText, windText } from "@/formats/display/numbers";
@@ -7,6 +7,7 @@ import { clockText } from "@/formats/display/time";
 import { DIGIT_WORDS } from "@/formats/display/words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing-view";
+import { drawnFrom } from "./drawn-from";
 
 const CurvesTable = lazy(() => import("./curves-table").then((module) => ({ default: module.CurvesTable })));
 
@@ -17,8 +18,7 @@ type Props = {
   readonly preferences: Preferences;
 };
 
-/** The state at one minute, in figures. */
-export function ReadOut({ view, result, minute, preferences }: Props) {
+function Figures({ view, result, minute, preferences }: Props) {
   const { series } = result;
   const [isTable, setTable] = useState(false);
   const at = Math.min(minute, series.minutes);
@@ -56,3 +56,6 @@ export function ReadOut({ view, result, minute, preferences }: Props) {
     </section>
   );
 }
+
+/** The state at one minute, in figures. */
+export const ReadOut = memo(Figures, drawnFrom<Props>("startsAt", "place"));

@@ -1,11 +1,12 @@
 import { useStore } from "@nanostores/react";
 import { CloudSun, Copy, HelpCircle, MapPin, Redo2, Shirt, Undo2 } from "lucide-react";
-import { lazy, Suspense, useEffect, useState, type ReactNode } from "react";
+import { lazy, memo, Suspense, useEffect, useState, type ReactNode } from "react";
 import { inventedWords } from "@/formats/display/invented-words";
 import { clockText, dateText } from "@/formats/display/time";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { $selection } from "@/stores/day-sheet";
 import { $history, $lastDone, redo, undo } from "@/stores/editing";
+import { drawnFrom } from "./drawn-from";
 import { Help } from "./help";
 import { SaveNotice } from "./save-notice";
 
@@ -87,86 +88,96 @@ function UndoRedo() {
 
 type Open = "weather" | "clothes" | "copy" | "help" | null;
 
-/** What and where the outing is, and what can be done with the sheet. */
-export function SheetHead({ view }: { readonly view: OutingView }) {
-  useUndoKeys();
-  const lastDone = useStore($lastDone);
+type Props = { readonly view: OutingView };
+
+function Heading({ view }: Props) {
   const invented = inventedWords(view);
+  return (
+    <h1 className="text-base">
+      <span className="font-semibold">{view.name}</span>{" "}
+      <span className="text-muted text-sm">
+        {view.place.name} · {view.person.name} · {dateText(view.startsAt, view.place.timeZone)} from{" "}
+        {clockText(view.startsAt, view.place.timeZone)}
+      </span>
+      {invented && (
+        <span
+          className="text-accent-text text-sm"
+          title={view.invented ? "People, place, kit and weather are made up" : invented}
+        >
+          {" "}
+          · Invented{!view.invented && " weather"}
+        </span>
+      )}
+    </h1>
+  );
+}
+const Title = memo(Heading, drawnFrom<Props>("name", "place", "person", "startsAt", "invented", "plan"));
+
+type ActionsProps = { readonly outingId: string; readonly onOpen: (open: Open) => void };
+
+const Actions = memo(({ outingId, onOpen }: ActionsProps) => (
+  <div className="no-print flex flex-wrap items-center gap-1.5">
+    <SaveNotice />
+    <UndoRedo />
+    <Action
+      label="Place"
+      icon={<MapPin aria-hidden="true" size={ICON_PX} />}
+      onPress={() => $selection.set({ kind: "place" })}
+    />
+    <Action label="Weather" icon={<CloudSun aria-hidden="true" size={ICON_PX} />} onPress={() => onOpen("weather")} />
+    <Action label="Add clothes" icon={<Shirt aria-hidden="true" size={ICON_PX} />} onPress={() => onOpen("clothes")} />
+    <a
+      className="press press-small flex items-center gap-1.5"
+      href={`/outings/${outingId}/pack`}
+      title="Packing list, dressing order, calendar"
+    >
+      Pack
+    </a>
+    <a
+      className="press press-small flex items-center gap-1.5"
+      href={`/outings/${outingId}/card`}
+      title="One page for the field, printed or without network"
+    >
+      Card
+    </a>
+    <Action
+      label="Copy"
+      title="Another outing like this"
+      icon={<Copy aria-hidden="true" size={ICON_PX} />}
+      isWordless
+      onPress={() => onOpen("copy")}
+    />
+    <Action
+      label="Help"
+      icon={<HelpCircle aria-hidden="true" size={ICON_PX} />}
+      isWordless
+      onPress={() => onOpen("help")}
+    />
+  </div>
+));
+
+const LastDone = () => (
+  <p role="status" className="sr-only" data-testid="last-done">
+    {useStore($lastDone)}
+  </p>
+);
+
+/** What and where the outing is, and what can be done with the sheet. */
+export function SheetHead({ view }: Props) {
+  useUndoKeys();
   const [open, setOpen] = useState<Open>(null);
   const close = (): void => setOpen(null);
   return (
     <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 pt-1.5">
-      <h1 className="text-base">
-        <span className="font-semibold">{view.name}</span>{" "}
-        <span className="text-muted text-sm">
-          {view.place.name} · {view.person.name} · {dateText(view.startsAt, view.place.timeZone)} from{" "}
-          {clockText(view.startsAt, view.place.timeZone)}
-        </span>
-        {invented && (
-          <span
-            className="text-accent-text text-sm"
-            title={view.invented ? "People, place, kit and weather are made up" : invented}
-          >
-            {" "}
-            · Invented{!view.invented && " weather"}
-          </span>
-        )}
-      </h1>
-      <div className="no-print flex flex-wrap items-center gap-1.5">
-        <SaveNotice />
-        <UndoRedo />
-        <Action
-          label="Place"
-          icon={<MapPin aria-hidden="true" size={ICON_PX} />}
-          onPress={() => $selection.set({ kind: "place" })}
-        />
-        <Action
-          label="Weather"
-          icon={<CloudSun aria-hidden="true" size={ICON_PX} />}
-          onPress={() => setOpen("weather")}
-        />
-        <Action
-          label="Add clothes"
-          icon={<Shirt aria-hidden="true" size={ICON_PX} />}
-          onPress={() => setOpen("clothes")}
-        />
-        <a
-          className="press press-small flex items-center gap-1.5"
-          href={`/outings/${view.id}/pack`}
-          title="Packing list, dressing order, calendar"
-        >
-          Pack
-        </a>
-        <a
-          className="press press-small flex items-center gap-1.5"
-          href={`/outings/${view.id}/card`}
-          title="One page for the field, printed or without network"
-        >
-          Card
-        </a>
-        <Action
-          label="Copy"
-          title="Another outing like this"
-          icon={<Copy aria-hidden="true" size={ICON_PX} />}
-          isWordless
-          onPress={() => setOpen("copy")}
-        />
-        <Action
-          label="Help"
-          icon={<HelpCircle aria-hidden="true" size={ICON_PX} />}
-          isWordless
-          onPress={() => setOpen("help")}
-        />
-      </div>
-      <p role="status" className="sr-only" data-testid="last-done">
-        {lastDone}
-      </p>
+      <Title view={view} />
+      <Actions outingId={view.id} onOpen={setOpen} />
+      <LastDone />
       <Suspense fallback={null}>
         {open === "weather" && <WeatherDialog view={view} isOpen onClose={close} />}
         {open === "clothes" && <AddClothes view={view} isOpen onClose={close} />}
         {open === "copy" && <DuplicateOuting view={view} isOpen onClose={close} />}
       </Suspense>
-      <Help isOpen={open === "help"} onClose={close} />
+      {open === "help" && <Help isOpen onClose={close} />}
     </div>
   );
 }

@@ -1,6 +1,6 @@
 import { useStore } from "@nanostores/react";
 import { Pause, Play } from "lucide-react";
-import { useEffect, useState } from "react";
+import { memo, useEffect, useState } from "react";
 import { FIGURE_SIZE, FRONT_FIGURE, SIDE_FIGURE, type FigureShape } from "@/charts/figure";
 import { stateOfPart, type PartState } from "@/charts/state-of-part";
 import { SEGMENT_COUNT } from "@/core/body";
@@ -14,6 +14,7 @@ import { PATCH_WORDS, STATE_WORDS } from "@/formats/display/words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { $look, askLook } from "@/stores/beside";
+import { drawnFrom } from "./drawn-from";
 import { usePlay } from "./use-play";
 
 type Props = {
@@ -128,8 +129,7 @@ function Pointed({ part, preferences }: { readonly part: Part | null; readonly p
   );
 }
 
-/** The seated figure at the minute read out, from the side and the front; the day can be played. */
-export function Sitter({ view, result, minute, preferences }: Props) {
+function SeatedFigure({ view, result, minute, preferences }: Props) {
   const { series } = result;
   const at = Math.min(minute, series.minutes);
   const [pointed, setPointed] = useState<Part | null>(null);
@@ -189,3 +189,6 @@ export function Sitter({ view, result, minute, preferences }: Props) {
     </section>
   );
 }
+
+/** The seated figure at the minute read out, from the side and the front; the day can be played. */
+export const Sitter = memo(SeatedFigure, drawnFrom<Props>("startsAt", "place"));

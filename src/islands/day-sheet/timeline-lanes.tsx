@@ -1,7 +1,7 @@
 import { memo, type KeyboardEvent } from "react";
 import { FINE_MINUTES, gripAt, minutesOf, movedSpan, SNAP_MINUTES, type Grip } from "@/charts/drag";
 import { fitText } from "@/charts/fit-text";
-import type { Lane, LaneBar, LaneItem } from "@/charts/spans";
+import type { Lane, LaneItem } from "@/charts/spans";
 import type { TimeAxis } from "@/charts/time-axis";
 import { clockText } from "@/formats/display/time";
 import { instantAt } from "@/formats/outing-file/to-outing";
@@ -71,10 +71,17 @@ function moveBar(item: Spanned & { id: string }, grip: Grip, byMinutes: number, 
   editWearing(grip === "start" ? "put on at another time" : "wear for another time", item.id, span);
 }
 
-type BarProps = Pick<Props, "view" | "axis" | "selection" | "onSelect"> & {
+type BarProps = Pick<Props, "axis" | "onSelect"> & {
   readonly lane: string;
+  readonly startsAt: string;
+  readonly timeZone: string;
+  /** Minutes of all phases. */
+  readonly total: number;
+  readonly isChosen: boolean;
+  readonly item: WornItem;
+  readonly x: number;
+  readonly width: number;
   readonly y: number;
-  readonly bar: LaneBar<WornItem>;
 };
 
 /** A regulator on the bar: pressed while it is on, or shut. */
@@ -105,11 +112,10 @@ function RegulatorToggle({ item, regulator, x, y }: { item: WornItem; regulator:
   );
 }
 
-function Bar({ view, axis, selection, onSelect, lane, y, bar }: BarProps) {
-  const { item, x, width } = bar;
-  const total = totalMinutesOf(view);
-  const clock = (minute: number): string => clockText(instantAt(view.startsAt, minute), view.place.timeZone);
-  const chosen = selection?.kind === "wearing" && selection.id === item.id;
+/** Drawn anew where the edit is, and nowhere else. */
+const Bar = memo(function Bar(props: BarProps) {
+  const { axis, onSelect, lane, startsAt, timeZone, total, isChosen, item, x, width, y } = props;
+  const clock = (minute: number): string => clockText(instantAt(startsAt, minute), timeZone);
   const select = (): void => onSelect({ kind: "wearing", id: item.id });
   const bind = useHeld<{ grip: Grip; item: Spanned & { id: string } }>(
     {
@@ -129,7 +135,7 @@ function Bar({ view, axis, selection, onSelect, lane, y, bar }: BarProps) {
       <Pressable
         {...bind()}
         label={`${lane}: ${nameOf(item)}, on from ${clock(item.fromMinute)} to ${clock(item.toMinute)}${warn}`}
-        pressed={chosen}
+        pressed={isChosen}
         onPress={select}
         onKey={(event) => onBarKey(event, item, total)}
         shortcuts="ArrowLeft ArrowRight Shift+ArrowLeft Shift+ArrowRight Alt+ArrowLeft Alt+ArrowRight Delete"
@@ -141,8 +147,8 @@ function Bar({ view, axis, selection, onSelect, lane, y, bar }: BarProps) {
           width={Math.max(2, width - 1)}
           height={BAR_PX}
           rx={Math.min(BAR_PX / 2, width / 3)}
-          strokeWidth={chosen ? 2.5 : 1}
-          className={`focus-ring fill-raised cursor-grab ${item.problem !== null ? "stroke-cranberry" : chosen ? "stroke-accent-text" : "stroke-ink"}`}
+          strokeWidth={isChosen ? 2.5 : 1}
+          className={`focus-ring fill-raised cursor-grab ${item.problem !== null ? "stroke-cranberry" : isChosen ? "stroke-accent-text" : "stroke-ink"}`}
         />
         {/* What is held has to stay the same element while it moves, or the browser lets go of it. */}
         {(["start", "end"] as const).map((end) => (
@@ -180,7 +186,7 @@ function Bar({ view, axis, selection, onSelect, lane, y, bar }: BarProps) {
       ))}
     </>
   );
-}
+});
 
 /** Where a piece is carried: dots from start to end under what is worn of it. */
 function Carried({ axis, y }: { readonly axis: TimeAxis; readonly y: number }) {
@@ -200,7 +206,9 @@ function Carried({ axis, y }: { readonly axis: TimeAxis; readonly y: number }) {
 
 /** Wear lanes from head to foot: a bar while a piece is on, layers from the skin going down, dots while it is carried. */
 function AllLanes(props: Props) {
-  const { axis, frame, sections, lanes } = props;
+  const { view, axis, frame, sections, lanes, selection, onSelect } = props;
+  const total = totalMinutesOf(view);
+  const chosenId = selection?.kind === "wearing" ? selection.id : null;
   return (
     <g>
       {lanes.map(({ lane, bars, rows }, place) => {
@@ -213,8 +221,21 @@ function AllLanes(props: Props) {
             {Array.from({ length: rows }, (_, row) => (
               <Carried key={row} axis={axis} y={section.top + row * LANE_ROW_PX} />
             ))}
-            {bars.map((bar) => (
-              <Bar key={bar.item.id} {...props} lane={lane} bar={bar} y={section.top + bar.row * LANE_ROW_PX} />
+            {bars.map(({ item, x, width, row }) => (
+              <Bar
+                key={item.id}
+                axis={axis}
+                onSelect={onSelect}
+                lane={lane}
+                startsAt={view.startsAt}
+                timeZone={view.place.timeZone}
+                total={total}
+                isChosen={chosenId === item.id}
+                item={item}
+                x={x}
+                width={width}
+                y={section.top + row * LANE_ROW_PX}
+              />
             ))}
           </g>
         );

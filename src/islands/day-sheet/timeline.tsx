@@ -1,4 +1,4 @@
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import { LANES } from "@/charts/lane-of";
 import { wearLanes, type Lane } from "@/charts/spans";
 import { timeAxis, type TimeAxis } from "@/charts/time-axis";
@@ -42,19 +42,16 @@ const WIDTH_BEFORE_MEASURED_PX = 880;
 const endOf = ({ verdict, fromMinute }: SitAnswer): number | null =>
   verdict.kind === "longerThan" ? null : fromMinute + verdict.crossing.minute;
 
-type Marks = { readonly minute: number; readonly end: number | null; readonly trialEnd: number | null };
+type MinuteLinesProps = {
+  readonly axis: TimeAxis;
+  readonly height: number;
+  readonly minute: number;
+  readonly end: number | null;
+  readonly trialEnd: number | null;
+};
 
 /** The minute read out, and where the sit ends, through one part of the sheet. */
-function MinuteLines({
-  axis,
-  marks,
-  height,
-}: {
-  readonly axis: TimeAxis;
-  readonly marks: Marks;
-  readonly height: number;
-}) {
-  const { minute, end, trialEnd } = marks;
+const MinuteLines = memo(function MinuteLines({ axis, height, minute, end, trialEnd }: MinuteLinesProps) {
   const isOnAxis = (at: number | null): at is number => at !== null && at <= axis.totalMinutes;
   return (
     <>
@@ -66,14 +63,15 @@ function MinuteLines({
       <MinuteLine x={axis.x(Math.min(minute, axis.totalMinutes))} height={height} className="stroke-ink" />
     </>
   );
-}
+});
 
-const Ticks = ({ axis, top }: { readonly axis: TimeAxis; readonly top: number }) =>
+const Ticks = memo(({ axis, top }: { readonly axis: TimeAxis; readonly top: number }) =>
   axis.ticks.map(({ minute, x, text }) => (
     <text key={minute} x={x} y={top + 15} textAnchor="middle" fontSize={12.5} className="fill-muted">
       {text}
     </text>
-  ));
+  )),
+);
 
 const END_LABEL_UP_PX = 6;
 const END_LABEL_LETTER_PX = 6.6;
@@ -139,7 +137,7 @@ export function Timeline(props: Props) {
   return (
     <div ref={ref} className="timeline flex min-h-0 min-w-0 flex-col overflow-x-clip">
       <svg {...part(frame, top.height)} aria-label="Weather and phases">
-        <MinuteLines axis={axis} marks={marks} height={top.height} />
+        <MinuteLines axis={axis} {...marks} height={top.height} />
         <TimelineWeather {...shared} section={top.weather} preferences={preferences} />
         <TimelinePhases {...shared} section={top.phases} />
       </svg>
@@ -150,14 +148,14 @@ export function Timeline(props: Props) {
           </p>
         ) : (
           <svg {...part(frame, wear.height)} aria-label="Wear lanes">
-            <MinuteLines axis={axis} marks={marks} height={wear.height} />
+            <MinuteLines axis={axis} {...marks} height={wear.height} />
             <TimelineLanes {...shared} sections={wear.sections} lanes={lanes} />
           </svg>
         )}
       </div>
       <CarriedLine view={view} minute={minute} />
       <svg {...part(frame, curves.height)} aria-label="Curves">
-        <MinuteLines axis={axis} marks={marks} height={curves.axis.top} />
+        <MinuteLines axis={axis} {...marks} height={curves.axis.top} />
         <Ticks axis={axis} top={curves.axis.top} />
         {result && (
           <TimelineCurves

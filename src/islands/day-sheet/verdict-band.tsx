@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { LEVELS, type Crossing, type LevelVerdict, type Verdict } from "@/core/limits";
 import type { OutingResult, SitAnswer } from "@/core/outing";
 import type { MinutesBound, MinutesRange } from "@/core/range";
@@ -5,6 +6,7 @@ import { clockText, durationText } from "@/formats/display/time";
 import { endsItWords, LEVEL_WORDS, limitWords } from "@/formats/display/words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView, VerdictLine } from "@/formats/wire/outing-view";
+import { drawnFrom } from "./drawn-from";
 
 type Props = {
   readonly view: OutingView;
@@ -130,8 +132,7 @@ function Beside({ result, range }: BesideProps) {
   );
 }
 
-/** The answer, always in view; on a phone only its heart stays while the page scrolls. */
-export function VerdictBand({ view, result, range, before }: Props) {
+function Band({ view, result, range, before }: Props) {
   return (
     <>
       <section
@@ -164,3 +165,6 @@ export function VerdictBand({ view, result, range, before }: Props) {
     </>
   );
 }
+
+/** The answer, always in view; on a phone only its heart stays while the page scrolls. */
+export const VerdictBand = memo(Band, drawnFrom<Props>("startsAt", "place"));

@@ -1,11 +1,14 @@
 import { useStore } from "@nanostores/react";
-import { useState } from "react";
+import { memo, useState } from "react";
 import type { Worth } from "@/core/changes";
 import { changeWords } from "@/formats/display/change-words";
 import { moneyText } from "@/formats/display/numbers";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { $worths } from "@/stores/beside";
+import { drawnFrom } from "./drawn-from";
 import { WorthRow } from "./worth-row";
+
+type Props = { readonly view: OutingView };
 
 const SHOWN_AT_FIRST = 4;
 
@@ -17,8 +20,7 @@ function priceOf(view: OutingView, { change }: Worth): string | null {
   return `yours, ${moneyText(piece.priceMinor, piece.currency)}`;
 }
 
-/** Every single change of the plan by the minutes it gains; tried as a second curve, kept by a second press. */
-export function WhatBuysMinutes({ view }: { readonly view: OutingView }) {
+function Ranked({ view }: Props) {
   const worths = useStore($worths);
   const [isLong, setLong] = useState(false);
   const nameOf = (id: string): string => view.kit.find((piece) => piece.id === id)?.name ?? "a piece";
@@ -53,3 +55,6 @@ export function WhatBuysMinutes({ view }: { readonly view: OutingView }) {
     </section>
   );
 }
+
+/** Every single change of the plan by the minutes it gains; tried as a second curve, kept by a second press. */
+export const WhatBuysMinutes = memo(Ranked, drawnFrom<Props>("kit"));

@@ -35,6 +35,28 @@ function zipOf({ opened }: WearingView): Regulator {
   };
 }
 
+function itemOf(wearing: WearingView, piece: PieceView, problem: string | null): WornItem {
+  const parts = [...new Set(piece.label.panels.flatMap(({ part }) => part ?? []))];
+  return {
+    ...wearing,
+    lane: laneOf(piece),
+    name: piece.name,
+    regulators: [...parts.map((part) => partOf(part, wearing)), ...(opensInFront(piece) ? [zipOf(wearing)] : [])],
+    problem,
+  };
+}
+
+type Known = { readonly piece: PieceView; readonly item: WornItem };
+/** What an edit leaves alone stays the same item, so that its bar need not be drawn again. */
+const known = new WeakMap<WearingView, Known>();
+function keptItemOf(wearing: WearingView, piece: PieceView, problem: string | null): WornItem {
+  const kept = known.get(wearing);
+  if (kept?.piece === piece && kept.item.problem === problem) return kept.item;
+  const item = itemOf(wearing, piece, problem);
+  known.set(wearing, { piece, item });
+  return item;
+}
+
 /** Every wearing as its bar shows it. */
 export function wornItems(view: Pick<OutingView, "kit" | "wearings" | "phases">): WornItem[] {
   const kit = new Map(view.kit.map((piece) => [piece.id, piece]));
@@ -43,16 +65,8 @@ export function wornItems(view: Pick<OutingView, "kit" | "wearings" | "phases">)
     const piece = kit.get(wearing.pieceId);
     if (!piece) return [];
     const problem = problems.get(wearing.id);
-    const parts = [...new Set(piece.label.panels.flatMap(({ part }) => part ?? []))];
     const other = problem && kit.get(problem.otherPieceId)?.name;
-    return [
-      {
-        ...wearing,
-        lane: laneOf(piece),
-        name: piece.name,
-        regulators: [...parts.map((part) => partOf(part, wearing)), ...(opensInFront(piece) ? [zipOf(wearing)] : [])],
-        problem: problem ? problemWords(problem.kind, other ?? "another piece").reason : null,
-      },
-    ];
+    const words = problem ? problemWords(problem.kind, other ?? "another piece").reason : null;
+    return [keptItemOf(wearing, piece, words)];
   });
 }
