@@ -41,9 +41,13 @@ type Asked = {
 
 const WORKERS: readonly Purpose[] = ["answer", "beside"];
 let ticket = 0;
+/** Whether anything was asked since the workers were last told. */
+let isAnyAsked = false;
 /** Tells the workers that what they work on is no longer asked for. */
 function overtakeAll(): void {
   ticket++;
+  if (!isAnyAsked) return;
+  isAnyAsked = false;
   for (const purpose of WORKERS) void workerFor(purpose).overtake(ticket);
 }
 
@@ -72,6 +76,7 @@ function keeper<Answer>(into: WritableAtom<Answer | null>, ask: (asked: Asked) =
     const asked = onScreen();
     if (!asked || asking) return;
     asking = true;
+    isAnyAsked = true;
     const answer = await ask(asked).catch(() => null);
     asking = false;
     if (asked.ticket === ticket && sameContent($view.get(), asked.view)) into.set(answer);

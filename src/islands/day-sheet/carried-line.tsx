@@ -16,7 +16,7 @@ function Carried({ view, minute }: Props) {
   const { wornG, packG, packL, unknownMass } = carriedAt(view.kit, view.wearings, Math.min(minute, lastMinuteOf(view)));
   if (view.wearings.length === 0) return null;
   return (
-    <p className="text-muted py-0.5 text-xs" data-testid="carried">
+    <p className="text-muted bg-ground relative py-0.5 text-xs" data-testid="carried">
       at this minute: worn {kilograms(wornG)} · in the pack {kilograms(packG)}, about {plainNumber(packL, 0)} L
       {unknownMass > 0 && ` · ${unknownMass} without a known mass`}
       <span className="max-sm:hidden"> · bar: worn, dots: carried</span>

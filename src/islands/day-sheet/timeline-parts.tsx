@@ -26,23 +26,21 @@ export function SectionTitle({
   );
 }
 
-/** A vertical line through one part of the sheet; the parts together make it whole. */
+/** A vertical line from top to bottom of its drawing. */
 export const MinuteLine = ({
   x,
-  height,
   className,
   dash,
 }: {
   readonly x: number;
-  readonly height: number;
   readonly className: string;
   readonly dash?: string;
 }) => (
   <line
     x1={x}
     x2={x}
-    y1={0}
-    y2={height}
+    y1="0%"
+    y2="100%"
     strokeWidth={1.5}
     strokeDasharray={dash}
     className={`pointer-events-none ${className}`}

@@ -44,24 +44,29 @@ const endOf = ({ verdict, fromMinute }: SitAnswer): number | null =>
 
 type MinuteLinesProps = {
   readonly axis: TimeAxis;
-  readonly height: number;
   readonly minute: number;
   readonly end: number | null;
   readonly trialEnd: number | null;
 };
 
-/** The minute read out, and where the sit ends, through one part of the sheet. */
-const MinuteLines = memo(function MinuteLines({ axis, height, minute, end, trialEnd }: MinuteLinesProps) {
+/**
+ * Ticks, the minute read out and where the sit ends, through all parts of the sheet and behind them: a layer of its own,
+ * so that an answer that moves a line leaves what stands before it as it was painted.
+ */
+const MinuteLines = memo(function MinuteLines({ axis, minute, end, trialEnd }: MinuteLinesProps) {
   const isOnAxis = (at: number | null): at is number => at !== null && at <= axis.totalMinutes;
   return (
-    <>
+    <svg
+      aria-hidden="true"
+      className="own-layer pointer-events-none absolute top-0 left-0 h-[calc(100%-1.375rem)] w-full"
+    >
       {axis.ticks.map(({ minute: tick, x }) => (
-        <line key={tick} x1={x} x2={x} y1={0} y2={height} strokeDasharray="1 5" className="stroke-line" />
+        <line key={tick} x1={x} x2={x} y1="0%" y2="100%" strokeDasharray="1 5" className="stroke-line" />
       ))}
-      {isOnAxis(trialEnd) && <MinuteLine x={axis.x(trialEnd)} height={height} className="stroke-accent" dash="2 4" />}
-      {isOnAxis(end) && <MinuteLine x={axis.x(end)} height={height} className="stroke-rust" />}
-      <MinuteLine x={axis.x(Math.min(minute, axis.totalMinutes))} height={height} className="stroke-ink" />
-    </>
+      {isOnAxis(trialEnd) && <MinuteLine x={axis.x(trialEnd)} className="stroke-accent" dash="2 4" />}
+      {isOnAxis(end) && <MinuteLine x={axis.x(end)} className="stroke-rust" />}
+      <MinuteLine x={axis.x(Math.min(minute, axis.totalMinutes))} className="stroke-ink" />
+    </svg>
   );
 });
 
@@ -105,7 +110,7 @@ const part = (frame: SheetFrame, height: number) => ({
   height,
   viewBox: `0 0 ${frame.width} ${height}`,
   role: "group",
-  className: "own-layer block shrink-0 select-none",
+  className: "own-layer relative block shrink-0 select-none",
 });
 
 /** The day on one time axis: weather and phases, wear lanes that scroll by themselves, and curves. */
@@ -136,49 +141,49 @@ export function Timeline(props: Props) {
   const marks = { minute, end: sit ? endOf(sit) : null, trialEnd: trialSit ? endOf(trialSit) : null };
   return (
     <div ref={ref} className="timeline flex min-h-0 min-w-0 flex-col overflow-x-clip">
-      <svg {...part(frame, top.height)} aria-label="Weather and phases">
-        <MinuteLines axis={axis} {...marks} height={top.height} />
-        <TimelineWeather {...shared} section={top.weather} preferences={preferences} />
-        <TimelinePhases {...shared} section={top.phases} />
-      </svg>
-      <div className="border-line own-layer lanes whole:overflow-y-auto min-h-0 border-y py-1" tabIndex={-1}>
-        {lanes.length === 0 ? (
-          <p className="text-muted py-6 text-center">
-            Nothing is worn yet. Press “Add clothes” and take pieces from the kit, a starter kit, or your own.
-          </p>
-        ) : (
-          <svg {...part(frame, wear.height)} aria-label="Wear lanes">
-            <MinuteLines axis={axis} {...marks} height={wear.height} />
-            <TimelineLanes {...shared} sections={wear.sections} lanes={lanes} />
-          </svg>
-        )}
+      <div className="relative flex min-h-0 flex-col">
+        <MinuteLines axis={axis} {...marks} />
+        <svg {...part(frame, top.height)} aria-label="Weather and phases">
+          <TimelineWeather {...shared} section={top.weather} preferences={preferences} />
+          <TimelinePhases {...shared} section={top.phases} />
+        </svg>
+        <div className="border-line own-layer lanes whole:overflow-y-auto relative min-h-0 border-y py-1" tabIndex={-1}>
+          {lanes.length === 0 ? (
+            <p className="text-muted py-6 text-center">
+              Nothing is worn yet. Press “Add clothes” and take pieces from the kit, a starter kit, or your own.
+            </p>
+          ) : (
+            <svg {...part(frame, wear.height)} aria-label="Wear lanes">
+              <TimelineLanes {...shared} sections={wear.sections} lanes={lanes} />
+            </svg>
+          )}
+        </div>
+        <CarriedLine view={view} minute={minute} />
+        <svg {...part(frame, curves.height)} aria-label="Curves">
+          <Ticks axis={axis} top={curves.axis.top} />
+          {result && (
+            <TimelineCurves
+              axis={axis}
+              frame={frame}
+              sections={curves}
+              series={result.series}
+              trial={trial?.series ?? null}
+              bands={bands}
+              preferences={preferences}
+              minute={Math.min(minute, result.series.minutes)}
+            />
+          )}
+          {sit && sit.verdict.kind !== "longerThan" && marks.end !== null && marks.end <= totalMinutes && (
+            <EndLabel
+              x={axis.x(marks.end)}
+              left={frame.left}
+              y={curves.temperatures.top + curves.temperatures.height - END_LABEL_UP_PX}
+              text={`${clockText(instantAt(startsAt, marks.end), timeZone)} ${limitWords(sit.verdict.crossing.limit, sit.verdict.crossing.place)}`}
+            />
+          )}
+          <Scrubber view={view} axis={axis} sections={curves} minute={Math.min(minute, totalMinutes)} />
+        </svg>
       </div>
-      <CarriedLine view={view} minute={minute} />
-      <svg {...part(frame, curves.height)} aria-label="Curves">
-        <MinuteLines axis={axis} {...marks} height={curves.axis.top} />
-        <Ticks axis={axis} top={curves.axis.top} />
-        {result && (
-          <TimelineCurves
-            axis={axis}
-            frame={frame}
-            sections={curves}
-            series={result.series}
-            trial={trial?.series ?? null}
-            bands={bands}
-            preferences={preferences}
-            minute={Math.min(minute, result.series.minutes)}
-          />
-        )}
-        {sit && sit.verdict.kind !== "longerThan" && marks.end !== null && marks.end <= totalMinutes && (
-          <EndLabel
-            x={axis.x(marks.end)}
-            left={frame.left}
-            y={curves.temperatures.top + curves.temperatures.height - END_LABEL_UP_PX}
-            text={`${clockText(instantAt(startsAt, marks.end), timeZone)} ${limitWords(sit.verdict.crossing.limit, sit.verdict.crossing.place)}`}
-          />
-        )}
-        <Scrubber view={view} axis={axis} sections={curves} minute={Math.min(minute, totalMinutes)} />
-      </svg>
     </div>
   );
 }
