@@ -1,3 +1,4 @@
+import { outwards } from "@/core/outing";
 import type { TimeAxis } from "./time-axis";
 
 export type Span = {
@@ -59,9 +60,7 @@ export function wearLanes<Item extends LaneItem>(
   order: readonly string[],
 ): Lane<Item>[] {
   return order.flatMap((lane): Lane<Item>[] => {
-    const own = items
-      .filter((item) => item.lane === lane)
-      .sort((one, other) => one.rank - other.rank || one.fromMinute - other.fromMinute);
+    const own = items.filter((item) => item.lane === lane).sort(outwards);
     if (own.length === 0) return [];
     const placed: Placed[] = [];
     const bars = own.map((item) => {

@@ -263,6 +263,27 @@ test("one like an earlier outing, on another day", async ({ page }) => {
   await expect(page.getByRole("button", { name: /^Hour 09:00/ })).toBeVisible();
 });
 
+test("a window that is closed gives the focus back to what opened it", async ({ page }) => {
+  await openSheet(page);
+  await listening(page);
+  for (const [opener, title] of [
+    ["Help", "How the sheet works"],
+    ["Weather", "Weather"],
+  ] as const) {
+    const button = page.getByRole("button", { name: opener, exact: true });
+    const dialog = page.getByRole("dialog", { name: title });
+    await button.press("Enter");
+    await dialog.getByRole("button", { name: "Close" }).press("Enter");
+    await expect(dialog).toBeHidden();
+    await expect(button).toBeFocused();
+    await button.press("Enter");
+    await expect(dialog).toBeVisible();
+    await page.keyboard.press("Escape");
+    await expect(dialog).toBeHidden();
+    await expect(button).toBeFocused();
+  }
+});
+
 test("the whole sheet stands on a laptop's screen without scrolling the page", async ({ page }) => {
   await openSheet(page);
   const [whole, seen] = await page.evaluate(() => [document.documentElement.scrollHeight, window.innerHeight]);

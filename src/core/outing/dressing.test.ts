@@ -41,6 +41,39 @@ const sidesDressed = (label: Label, wearing: Wearing): Side[] => {
   return (["left", "right"] as const).filter((side) => layers[SITE_INDEX[`forearm.${side}`]!]!.length > 0);
 };
 
+describe("layers from the skin out", () => {
+  const thin = pieceOf(sleeve("both"), { id: "thin" });
+  const thick = pieceOf(
+    { kind: "explicit", panels: [{ patches: ["forearm"], side: "both", layers: [{ ...layer, thicknessMm: 9 }] }] },
+    { id: "thick" },
+  );
+  const thicknesses = (wearings: readonly Wearing[]): number[] =>
+    new Dressing([thick, thin], wearings)
+      .dresses()
+      .at(30)
+      .layers[SITE_INDEX["forearm.left"]!]!.map((own) => own.layer.thicknessMm);
+
+  it("lie by rank; of one rank what goes on later outside; whatever the order of the list", () => {
+    const on = (pieceId: string, rank: number, fromMinute: number) => worn("both", { pieceId, rank, fromMinute });
+    for (const [one, other, lie] of [
+      [on("thick", 1, 0), on("thin", 2, 0), [9, 4]],
+      [on("thick", 1, 20), on("thin", 1, 0), [4, 9]],
+      [on("thick", 1, 0), on("thin", 1, 20), [9, 4]],
+      [on("thick", 1, 0), on("thin", 1, 0), [9, 4]],
+    ] as const) {
+      expect(thicknesses([one, other])).toEqual(lie);
+      expect(thicknesses([other, one])).toEqual(lie);
+    }
+  });
+
+  it("give the same answer however wearings are listed", () => {
+    const outing = sampleOuting();
+    const alike = outing.wearings.map((wearing) => ({ ...wearing, rank: 1 }));
+    const [one, other] = [alike, [...alike].reverse()].map((wearings) => simulateOuting({ ...outing, wearings }));
+    expect(other!.sits).toEqual(one!.sits);
+  });
+});
+
 describe("a piece on one side", () => {
   it("lies where both its panel and the wearing say", () => {
     expect(sidesDressed(sleeve("both"), worn("both"))).toEqual(["left", "right"]);

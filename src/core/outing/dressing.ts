@@ -28,6 +28,7 @@ import { dexterityOf, NO_HANDS, withFreeHands, type HandsNeeded } from "./hands"
 import { heatersOf, type Heater } from "./heaters";
 import type { Wearing } from "./outing";
 import type { Piece } from "./piece";
+import { outwards } from "./outwards";
 import { siteStacks } from "./stack-over";
 import { ArealMasses, storePlanOf } from "./stores";
 import { cellOf, waterPlanOf, type OwnedLayer } from "./water-layers";
@@ -174,7 +175,7 @@ export class Dressing {
         throw new CoreError("unknown-piece", `a wearing names piece ${wearing.pieceId}, which is not in the outing`);
       return { ...wearing, piece, place: places.get(piece.id)!, covers: coversOf(readLabel(piece.label), wearing) };
     });
-    this.outwards = [...known].sort((one, other) => one.rank - other.rank);
+    this.outwards = [...known].sort(outwards);
     this.windows = changeWindows(known);
     const minutes = new Set([
       0,

@@ -53,6 +53,7 @@ export { followPhases } from "./follow-phases";
 export { changeCost, changeMinutes, type ChangeCost } from "./changing";
 export { drySetOf, fallIn, withLever, type AfterFall, type Lever } from "./emergency";
 export { heatSpansOf } from "./heaters";
+export { outwards } from "./outwards";
 export { dexterityOf } from "./hands";
 export { carriedAt, packedVolumeL, type Carried } from "./carried";
 export { wearingProblems, type KnownPiece, type WearingProblem, type WearingProblemKind } from "./wearing-problems";

@@ -11,7 +11,7 @@ import type { Piece } from "./piece";
 import { DEXTERITY, NOISE } from "./piece-scales";
 
 /** Changes when a figure may change; stored beside every verdict. */
-export const MODEL_VERSION = "9";
+export const MODEL_VERSION = "10";
 
 /** A warm-up is a break in a hut or vehicle: it ends a sit, a break outdoors does not. */
 export const PHASE_KINDS = ["walkIn", "setUp", "sit", "task", "break", "warmUp", "walkOut"] as const;
@@ -89,7 +89,7 @@ export type WearingSide = (typeof WEARING_SIDES)[number];
 export type Wearing = {
   readonly pieceId: string;
   readonly side: WearingSide;
-  /** Order of layers from the skin out. */
+  /** Order of layers from the skin out; of one rank what goes on later lies outside. */
   readonly rank: number;
   readonly fromMinute: number;
   readonly toMinute: number;
