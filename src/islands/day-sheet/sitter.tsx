@@ -141,7 +141,7 @@ function SeatedFigure({ view, result, minute, preferences }: Props) {
   const drawn = { series, minute: at, preferences, onPoint: setPointed };
   const { width, height } = FIGURE_SIZE;
   return (
-    <section aria-label="Sitter" className="own-layer flex flex-col gap-1">
+    <section aria-label="Sitter" className="own-layer flex break-inside-avoid flex-col gap-1 print:max-w-lg">
       <div className="flex items-center justify-between gap-3">
         <p>
           <strong className="text-lg">{clock}</strong> <span className="text-muted text-sm">drag over the curves</span>

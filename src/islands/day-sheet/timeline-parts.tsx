@@ -26,24 +26,24 @@ export function SectionTitle({
   );
 }
 
-/** A vertical line from top to bottom of its drawing. */
-export const MinuteLine = ({
-  x,
-  className,
-  dash,
-}: {
+type MinuteLineProps = {
   readonly x: number;
   readonly className: string;
   readonly dash?: string;
-}) => (
+  readonly isThin?: boolean;
+};
+
+/** A vertical line from top to bottom of a drawing one unit high, however far that is stretched. */
+export const MinuteLine = ({ x, className, dash, isThin = false }: MinuteLineProps) => (
   <line
     x1={x}
     x2={x}
-    y1="0%"
-    y2="100%"
-    strokeWidth={1.5}
+    y1={0}
+    y2={1}
+    vectorEffect="non-scaling-stroke"
+    strokeWidth={isThin ? 1 : 1.5}
     strokeDasharray={dash}
-    className={`pointer-events-none ${className}`}
+    className={className}
   />
 );
 

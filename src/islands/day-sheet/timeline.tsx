@@ -44,6 +44,7 @@ const endOf = ({ verdict, fromMinute }: SitAnswer): number | null =>
 
 type MinuteLinesProps = {
   readonly axis: TimeAxis;
+  readonly width: number;
   readonly minute: number;
   readonly end: number | null;
   readonly trialEnd: number | null;
@@ -53,15 +54,17 @@ type MinuteLinesProps = {
  * Ticks, the minute read out and where the sit ends, through all parts of the sheet and behind them: a layer of its own,
  * so that an answer that moves a line leaves what stands before it as it was painted.
  */
-const MinuteLines = memo(function MinuteLines({ axis, minute, end, trialEnd }: MinuteLinesProps) {
+const MinuteLines = memo(function MinuteLines({ axis, width, minute, end, trialEnd }: MinuteLinesProps) {
   const isOnAxis = (at: number | null): at is number => at !== null && at <= axis.totalMinutes;
   return (
     <svg
+      viewBox={`0 0 ${width} 1`}
+      preserveAspectRatio="none"
       aria-hidden="true"
-      className="own-layer pointer-events-none absolute top-0 left-0 h-[calc(100%-1.375rem)] w-full"
+      className="minute-lines own-layer pointer-events-none absolute top-0 left-0 w-full"
     >
       {axis.ticks.map(({ minute: tick, x }) => (
-        <line key={tick} x1={x} x2={x} y1="0%" y2="100%" strokeDasharray="1 5" className="stroke-line" />
+        <MinuteLine key={tick} x={x} className="stroke-line" dash="1 5" isThin />
       ))}
       {isOnAxis(trialEnd) && <MinuteLine x={axis.x(trialEnd)} className="stroke-accent" dash="2 4" />}
       {isOnAxis(end) && <MinuteLine x={axis.x(end)} className="stroke-rust" />}
@@ -142,7 +145,7 @@ export function Timeline(props: Props) {
   return (
     <div ref={ref} className="timeline flex min-h-0 min-w-0 flex-col overflow-x-clip">
       <div className="relative flex min-h-0 flex-col">
-        <MinuteLines axis={axis} {...marks} />
+        <MinuteLines axis={axis} width={frame.width} {...marks} />
         <svg {...part(frame, top.height)} aria-label="Weather and phases">
           <TimelineWeather {...shared} section={top.weather} preferences={preferences} />
           <TimelinePhases {...shared} section={top.phases} />

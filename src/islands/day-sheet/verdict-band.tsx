@@ -138,7 +138,7 @@ function Band({ view, result, range, before }: Props) {
       <section
         aria-label="Verdict"
         aria-live="polite"
-        className="border-line bg-ground own-layer sticky top-0 z-10 flex flex-wrap items-center gap-x-8 gap-y-1 border-b py-3 max-sm:py-2"
+        className="border-line bg-ground own-layer stays-on-top sticky top-0 z-10 flex flex-wrap items-center gap-x-8 gap-y-1 border-b py-3 max-sm:py-2"
       >
         {result ? (
           <>

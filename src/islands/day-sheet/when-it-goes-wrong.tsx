@@ -14,7 +14,9 @@ type Props = { readonly view: OutingView; readonly minute: number; readonly pref
 
 /** Asked once edits have paused: it is never waited for. */
 const QUIET_MS = 250;
-const LEVERS = { hours: 3, colderK: 8, windFactor: 2, walkMinutes: 120 };
+/** By how much it goes wrong, until something else is typed. */
+const USUAL_LEVERS = { hours: 3, colderK: 8, walkMinutes: 120 };
+const WIND_FACTOR = 2;
 
 const minutesWords = (minutes: number | null, toShelter: boolean): string =>
   minutes === null ? (toShelter ? "not before shelter" : "not within four hours") : `after ${durationText(minutes)}`;
@@ -63,13 +65,16 @@ function Fall({
   );
 }
 
-function Answers({ view, minute, preferences }: Props) {
-  const [hours, setHours] = useState(LEVERS.hours);
-  const [colderK, setColderK] = useState(LEVERS.colderK);
-  const [walkMinutes, setWalkMinutes] = useState(LEVERS.walkMinutes);
+type AnswersProps = Props & {
+  readonly levers: typeof USUAL_LEVERS;
+  readonly onLevers: (levers: typeof USUAL_LEVERS) => void;
+};
+
+function Answers({ view, minute, preferences, levers, onLevers }: AnswersProps) {
+  const { hours, colderK, walkMinutes } = levers;
   const told = useStore($emergency);
   useEffect(() => {
-    const asked = { hours, colderK, windFactor: LEVERS.windFactor, walkMinutes, minute };
+    const asked = { hours, colderK, windFactor: WIND_FACTOR, walkMinutes, minute };
     const timer = setTimeout(() => void askEmergency(view, asked), QUIET_MS);
     return () => clearTimeout(timer);
   }, [view, hours, colderK, walkMinutes, minute]);
@@ -85,7 +90,7 @@ function Answers({ view, minute, preferences }: Props) {
           high={12}
           step={0.5}
           decimals={1}
-          onChange={setHours}
+          onChange={(typed) => onLevers({ ...levers, hours: typed })}
         />
         <NumberField
           label="Gets colder by"
@@ -95,7 +100,7 @@ function Answers({ view, minute, preferences }: Props) {
           high={30}
           step={1}
           decimals={0}
-          onChange={setColderK}
+          onChange={(typed) => onLevers({ ...levers, colderK: typed })}
         />
         <NumberField
           label="The vehicle stays: on foot for"
@@ -105,13 +110,13 @@ function Answers({ view, minute, preferences }: Props) {
           high={600}
           step={10}
           decimals={0}
-          onChange={(minutes) => setWalkMinutes(Math.round(minutes))}
+          onChange={(typed) => onLevers({ ...levers, walkMinutes: Math.round(typed) })}
         />
       </div>
       <ul className="text-sm" aria-live="polite">
         <Lever words={`${plainNumber(hours, 1)} h longer`} told={told?.longer ?? null} />
         <Lever words={`${plainNumber(colderK, 0)} K colder all day`} told={told?.colder ?? null} />
-        <Lever words={`${LEVERS.windFactor} times the wind`} told={told?.windier ?? null} />
+        <Lever words={`${WIND_FACTOR} times the wind`} told={told?.windier ?? null} />
         <OnFoot view={view} told={told?.onFoot ?? null} preferences={preferences} />
       </ul>
       <h3 className="text-sm font-semibold">Into the water at {clock}, the minute read out</h3>
@@ -139,10 +144,13 @@ function Answers({ view, minute, preferences }: Props) {
 }
 
 /** What becomes of the plan when the day gets longer, colder, windier, or somebody falls in. */
-export const WhenItGoesWrong = (props: Props) => (
-  <Folded title="When it goes wrong">
-    <div className="mt-1 flex flex-col gap-2">
-      <Answers {...props} />
-    </div>
-  </Folded>
-);
+export function WhenItGoesWrong(props: Props) {
+  const [levers, setLevers] = useState(USUAL_LEVERS); // stay as typed while all this is folded away
+  return (
+    <Folded title="When it goes wrong">
+      <div className="mt-1 flex flex-col gap-2">
+        <Answers {...props} levers={levers} onLevers={setLevers} />
+      </div>
+    </Folded>
+  );
+}
