@@ -1,0 +1,97 @@
+import { describe, expect, it } from "vitest";
+import { rendered, type Rendered } from "../../../tests/rendered";
+import { sampleView } from "../../../tests/sample-view";
+import type { OutingResult } from "@/core/outing";
+import { simulateOuting } from "@/core/outing";
+import { minutesRange, type MinutesBound, type MinutesRange } from "@/core/range";
+import { clockText, durationText } from "@/formats/display/time";
+import { instantAt } from "@/formats/outing-file/to-outing";
+import type { OutingView } from "@/formats/wire/outing-view";
+import { viewToOuting } from "@/formats/wire/view-to-outing";
+import { VerdictBand } from "./verdict-band";
+
+const told = (view: OutingView, result: OutingResult | null, range: MinutesRange | null = null): Rendered =>
+  rendered(<VerdictBand view={view} result={result} range={range} before={null} />);
+const simulated = (view: OutingView): OutingResult => simulateOuting(viewToOuting(view));
+const withAir = (view: OutingView, airTemperatureC: number): OutingView => ({
+  ...view,
+  weather: view.weather.map((hour) => ({ ...hour, airTemperatureC })),
+});
+
+describe("the verdict", () => {
+  const view = sampleView();
+  const result = simulated(view);
+  const sit = result.sits[result.decidingSit]!;
+
+  it("says how long, until when by the outing's clock, what ends it and what would next", () => {
+    if (sit.verdict.kind !== "ends") throw new Error("the sample ends");
+    const { minutesStill, runnerUp } = sit.verdict;
+    const { text } = told(view, result);
+    const clock = (minute: number): string =>
+      clockText(instantAt(view.startsAt, sit.fromMinute + minute), view.place.timeZone);
+    expect(text).toContain(durationText(minutesStill));
+    expect(text).toContain(`until ${clock(minutesStill)}`);
+    expect(text).toContain(`next: `);
+    expect(text).toContain(`at ${clock(runnerUp!.minute)}`);
+  });
+
+  it("holds it against the time planned", () => {
+    const planned = sit.toMinute - sit.fromMinute;
+    const minutes = sit.verdict.kind === "ends" ? sit.verdict.minutesStill : NaN;
+    expect(told(view, result).text).toContain(
+      `${durationText(planned - minutes)} short of the ${durationText(planned)}`,
+    );
+    const short = {
+      ...view,
+      phases: view.phases.map((phase) => (phase.kind === "sit" ? { ...phase, minutes: 20 } : phase)),
+    };
+    const { sits, decidingSit } = simulated(short);
+    const { fromMinute, toMinute } = sits[decidingSit]!;
+    expect(told(short, simulated(short)).text).toContain(
+      `enough for the ${durationText(toMinute - fromMinute)} planned`,
+    );
+  });
+
+  it("says that nothing ends it on a mild day, and how far was looked", () => {
+    const mild = withAir(view, 22);
+    const { text } = told(mild, simulated(mild));
+    expect(text).toMatch(/over \d+ h/);
+    expect(text).toContain("nothing ends it");
+    expect(text).toContain("and then not computed further");
+  });
+
+  it("says that somebody arrives too cold", () => {
+    const naked = { ...withAir(view, -35), wearings: [] };
+    const { text } = told(naked, simulated(naked));
+    expect(text).toContain("arrives too cold");
+    expect(text).toContain("cold too cold on arrival");
+  });
+
+  it("says of whom the figures are extrapolated", () => {
+    const child = { ...view, person: { ...view.person, ageYears: 12, bodyMassKg: 40, heightCm: 150 } };
+    expect(told(child, { ...result, extrapolated: true }).text).toContain("figures are extrapolated");
+    expect(told(view, result).text).not.toContain("extrapolated");
+  });
+
+  it("waits for its range, then tells it, however far it goes", () => {
+    expect(told(view, result).text).toContain("range …");
+    const range = minutesRange(viewToOuting(view), 0, 8);
+    expect(told(view, result, range).text).toContain(
+      `range ${durationText(range.low.minutes)} – ${durationText(range.high.minutes)}`,
+    );
+    const bounded = (low: MinutesBound, high: MinutesBound): string => told(view, result, { ...range, low, high }).text;
+    const ends = (minutes: number): MinutesBound => ({ kind: "minutes", minutes });
+    const beyond: MinutesBound = { kind: "longerThan", minutes: 600 };
+    expect(bounded(ends(0), ends(50))).toContain("range too cold on arrival – 50 min");
+    expect(bounded(ends(90), beyond)).toContain("range 1 h 30 – over 10 h 00");
+    expect(bounded(beyond, beyond)).toContain("range over 10 h 00 ");
+  });
+
+  it("shows what was last computed until the page has computed", () => {
+    const before = { kind: "ends", minutesStill: 75, part: "toes", side: "left", limit: "toes" } as never;
+    const waiting = rendered(<VerdictBand view={view} result={null} range={null} before={before} />);
+    expect(waiting.text).toContain("1 h 15");
+    expect(waiting.text).toContain("as last computed");
+    expect(told(view, null).text).toContain("no verdict yet");
+  });
+});
