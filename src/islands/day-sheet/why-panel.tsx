@@ -87,7 +87,8 @@ function Heat({ trace }: { readonly trace: Ended }) {
   );
 }
 
-function Steps({ trace, preferences }: Shown & { readonly trace: Ended }) {
+/** From the limit over the heat of that minute and the stack to labels and their sources. */
+export function TraceSteps({ trace, preferences }: Shown & { readonly trace: Ended }) {
   const { limit, conditions, stacks } = trace;
   const value =
     limit.value === null
@@ -131,7 +132,7 @@ export function WhyPanel({ preferences }: Shown) {
       <Dialog title="Why this number" isOpen={isOpen} onClose={() => setOpen(false)}>
         {trace === null && <p role="status">looking at that minute …</p>}
         {trace?.kind === "longerThan" && <p>Nothing ends the sit within the time computed: {trace.why}.</p>}
-        {trace?.kind === "ended" && <Steps trace={trace} preferences={preferences} />}
+        {trace?.kind === "ended" && <TraceSteps trace={trace} preferences={preferences} />}
       </Dialog>
     </>
   );
