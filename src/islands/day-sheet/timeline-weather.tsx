@@ -1,3 +1,4 @@
+import { dequal } from "dequal/lite";
 import { memo, type KeyboardEvent } from "react";
 import type { TimeAxis } from "@/charts/time-axis";
 import { weatherChart, type HourMark, type WeatherChart } from "@/charts/weather-chart";
@@ -54,27 +55,30 @@ function onHourKey(event: KeyboardEvent, index: number, hour: WeatherHourView): 
   return true;
 }
 
-type HourProps = Pick<Props, "view" | "section" | "preferences" | "selection" | "onSelect"> & {
+type DragScale = Pick<WeatherChart, "windBaseY" | "windTopY" | "kelvinPerPx" | "windPerPx">;
+type HourProps = Pick<Props, "section" | "preferences" | "onSelect"> & {
+  readonly hour: WeatherHourView;
+  readonly timeZone: string;
+  readonly isChosen: boolean;
   readonly mark: HourMark;
-  readonly chart: WeatherChart;
+  readonly scale: DragScale;
   readonly totalMinutes: number;
   readonly isLabelled: boolean;
 };
 
 type HeldHour = { readonly what: "air" | "wind"; readonly from: number; readonly perPx: number };
 
-/** An hour: drag its point up and down for the air, its wind mark for the wind. */
-function Hour({ view, section, preferences, selection, onSelect, mark, chart, totalMinutes, isLabelled }: HourProps) {
+/** An hour: drag its point up and down for the air, its wind mark for the wind. Drawn anew when it or the scale changes. */
+const Hour = memo(function Hour(props: HourProps) {
+  const { hour, timeZone, isChosen, section, preferences, onSelect, mark, scale, totalMinutes, isLabelled } = props;
   const { index, x, temperatureY, wind, seatWind } = mark;
-  const hour = view.weather[index]!;
-  const chosen = selection?.kind === "hour" && selection.index === index;
-  const label = `Hour ${clockText(hour.at, view.place.timeZone)}: ${temperatureText(hour.airTemperatureC, preferences.temperature, 1)}, wind ${windText(hour.windMPerS, preferences.wind, 1)}`;
+  const label = `Hour ${clockText(hour.at, timeZone)}: ${temperatureText(hour.airTemperatureC, preferences.temperature, 1)}, wind ${windText(hour.windMPerS, preferences.wind, 1)}`;
   const bind = useHeld<HeldHour>(
     {
       take: ({ y }) =>
-        y < chart.windTopY
-          ? { what: "air", from: hour.airTemperatureC, perPx: chart.kelvinPerPx }
-          : { what: "wind", from: hour.windMPerS, perPx: chart.windPerPx },
+        y < scale.windTopY
+          ? { what: "air", from: hour.airTemperatureC, perPx: scale.kelvinPerPx }
+          : { what: "wind", from: hour.windMPerS, perPx: scale.windPerPx },
       move: ({ what, from, perPx }, by, isFine) => {
         const value = from - by.y * perPx;
         if (what === "air") setTemperature(index, value, isFine ? 0.1 : 0.5);
@@ -87,7 +91,7 @@ function Hour({ view, section, preferences, selection, onSelect, mark, chart, to
     <Pressable
       {...bind()}
       label={label}
-      pressed={chosen}
+      pressed={isChosen}
       onPress={() => onSelect({ kind: "hour", index })}
       onKey={(event) => onHourKey(event, index, hour)}
       shortcuts="ArrowUp ArrowDown Shift+ArrowUp Shift+ArrowDown"
@@ -99,7 +103,7 @@ function Hour({ view, section, preferences, selection, onSelect, mark, chart, to
         height={section.height}
         rx={4}
         strokeWidth={1.5}
-        className={`focus-ring cursor-ns-resize touch-none ${chosen ? "stroke-accent-text fill-transparent" : "fill-transparent"}`}
+        className={`focus-ring cursor-ns-resize touch-none ${isChosen ? "stroke-accent-text fill-transparent" : "fill-transparent"}`}
       />
       <circle cx={x} cy={temperatureY} r={4} strokeWidth={2} className="fill-ground stroke-sea" />
       {isLabelled && (
@@ -116,7 +120,7 @@ function Hour({ view, section, preferences, selection, onSelect, mark, chart, to
       )}
       <line
         x1={x}
-        y1={chart.windBaseY}
+        y1={scale.windBaseY}
         x2={wind.x}
         y2={wind.y}
         strokeWidth={1.5}
@@ -125,7 +129,7 @@ function Hour({ view, section, preferences, selection, onSelect, mark, chart, to
       />
       <line
         x1={x}
-        y1={chart.windBaseY}
+        y1={scale.windBaseY}
         x2={seatWind.x}
         y2={seatWind.y}
         strokeWidth={4}
@@ -133,13 +137,13 @@ function Hour({ view, section, preferences, selection, onSelect, mark, chart, to
         className="stroke-sea"
       />
       {isLabelled && (
-        <text x={wind.x + 5} y={chart.windBaseY - 3} fontSize={11.5} className="fill-sea pointer-events-none">
+        <text x={wind.x + 5} y={scale.windBaseY - 3} fontSize={11.5} className="fill-sea pointer-events-none">
           {plainNumber(WIND[preferences.wind].fromSi(hour.windMPerS), 0)}
         </text>
       )}
     </Pressable>
   );
-}
+}, dequal);
 
 const LIGHT_LOOK: Readonly<Record<LightSpan["light"], string>> = {
   dark: "fill-night-sky",
@@ -147,8 +151,9 @@ const LIGHT_LOOK: Readonly<Record<LightSpan["light"], string>> = {
   day: "fill-none",
 };
 
-/** Dark and twilight behind the weather, where the place says where on earth it is. */
-function Light({ view, axis, section }: Pick<Props, "view" | "axis" | "section">) {
+type LightProps = Pick<Props, "view" | "axis" | "section">;
+
+function LightSpans({ view, axis, section }: LightProps) {
   const { latitudeDeg, longitudeDeg } = view.setting;
   if (latitudeDeg === undefined || longitudeDeg === undefined) return null;
   const spans = lightSpans(Date.parse(view.startsAt), axis.totalMinutes, latitudeDeg, longitudeDeg);
@@ -167,6 +172,9 @@ function Light({ view, axis, section }: Pick<Props, "view" | "axis" | "section">
     );
   });
 }
+
+/** Dark and twilight behind the weather, where the place says where on earth it is; no edit of the weather moves the sun. */
+const Light = memo(LightSpans, drawnFrom<LightProps>("setting", "startsAt"));
 
 function Strips({ chart, section }: { readonly chart: WeatherChart; readonly section: Section }) {
   return (
@@ -198,10 +206,12 @@ function Strips({ chart, section }: { readonly chart: WeatherChart; readonly sec
 
 /** Hours of weather: temperature as a line, wind as marks, thin the forecast's, thick at the seat. */
 function AllHours(props: Props) {
-  const { view, axis, frame, section, preferences } = props;
+  const { view, axis, frame, section, preferences, selection, onSelect } = props;
   const hours = view.weather.map((hour) => ({ ...hour, minute: minutesFrom(view.startsAt, hour.at) }));
   const windShare = windShareAtSeat(view.setting.shelter, view.setting.seatHeightM);
   const chart = weatherChart(axis, hours, windShare, section.top, section.height);
+  const { windBaseY, windTopY, kelvinPerPx, windPerPx } = chart;
+  const scale: DragScale = { windBaseY, windTopY, kelvinPerPx, windPerPx };
   const everyOther = chart.hours.length > 1 && chart.hours[1]!.x - chart.hours[0]!.x < 34;
   return (
     <g>
@@ -214,9 +224,14 @@ function AllHours(props: Props) {
       {chart.hours.map((mark, place) => (
         <Hour
           key={view.weather[mark.index]!.at}
-          {...props}
+          hour={view.weather[mark.index]!}
+          timeZone={view.place.timeZone}
+          isChosen={selection?.kind === "hour" && selection.index === mark.index}
+          section={section}
+          preferences={preferences}
+          onSelect={onSelect}
           mark={mark}
-          chart={chart}
+          scale={scale}
           totalMinutes={axis.totalMinutes}
           isLabelled={!everyOther || place % 2 === 0}
         />
