@@ -1,4 +1,4 @@
-import { useDeferredValue, type ReactNode } from "react";
+import type { ReactNode } from "react";
 import type { OutingResult } from "@/core/outing";
 import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView } from "@/formats/wire/outing-view";
@@ -17,6 +17,7 @@ import { ReadOut } from "./read-out";
 import { Schools } from "./schools";
 import { Sitter } from "./sitter";
 import { SkinGlassBatteries } from "./skin-glass-batteries";
+import { useRested } from "./use-rested";
 import { WearingEditor } from "./wearing-editor";
 import { WhatBuysMinutes } from "./what-buys-minutes";
 import { WhenItGoesWrong } from "./when-it-goes-wrong";
@@ -50,10 +51,10 @@ const AT_THE_FOOT =
 
 /**
  * Beside the time axis: the editor of what is chosen, the sitter at the minute read out, what buys minutes, cautions.
- * An answer is drawn here once verdict and curves stand, so that a hand that drags need not wait for it.
+ * An answer is drawn here once verdict and curves stand and a hand that drags rests.
  */
 export function Aside({ view, result: newest, chosenMinute, selection, preferences, party }: Props) {
-  const result = useDeferredValue(newest);
+  const result = useRested(newest);
   const minute = minuteShown(result, chosenMinute);
   return (
     <div className="border-line whole:overflow-y-auto flex min-h-0 flex-col gap-4 lg:border-l lg:pl-4">
