@@ -75,6 +75,27 @@ describe("the answer on screen", () => {
     expect(page.$computed.get().result!.sits[0]!.verdict).toEqual(longest.sits[0]!.verdict);
   });
 
+  it("is a draft while something is held, and in full once it is let go", async () => {
+    page.$heldMinutes.set(300);
+    page.editHour(0, { airTemperatureC: -17 });
+    const draft = await until(() => {
+      const now = page.$computed.get();
+      return now.kind === "ready" && now.isDraft && now.result;
+    });
+    const full = simulateOuting(viewToOuting(page.$view.get()!));
+    const { leftToes } = full.series.digitC;
+    const apart = leftToes.map((own, minute) => Math.abs(own - draft.series.digitC.leftToes[minute]!));
+    expect(Math.max(...apart)).toBeLessThan(0.3);
+    expect(Math.max(...apart)).toBeGreaterThan(0);
+    page.$heldMinutes.set(null);
+    const answer = await until(() => {
+      const now = page.$computed.get();
+      return now.kind === "ready" && !now.isDraft && now.result;
+    });
+    expect(answer.series.digitC.leftToes).toEqual(leftToes);
+    expect(answer.sits).toEqual(full.sits);
+  });
+
   it("is told apart where a plan cannot be computed, and the last one stays on screen", async () => {
     const before = page.$computed.get().result;
     page.show({ ...page.$view.get()!, weather: [] });

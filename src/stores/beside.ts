@@ -55,7 +55,7 @@ function overtakeAll(): void {
 function onScreen(): Asked | null {
   const view = $view.get();
   const computed = $computed.get();
-  if (!view || computed.kind !== "ready") return null;
+  if (!view || computed.kind !== "ready" || computed.isDraft) return null;
   const { result } = computed;
   return { view, sit: result.decidingSit, answer: result.sits[result.decidingSit]!, ticket };
 }

@@ -19,6 +19,8 @@ export type Computed =
       readonly result: OutingResult;
       /** When the first edit that this answers was made, ms of `performance.now()`: what measures reads it. */
       readonly askedAtMs: number;
+      /** Stepped as far as members of the range are, because a hand waits for it; the answer itself follows. */
+      readonly isDraft: boolean;
     }
   | { readonly kind: "impossible"; readonly message: string; readonly result: OutingResult | null };
 
@@ -31,6 +33,11 @@ export const $readMinute = atom<number | null>(null);
 
 /** Minutes the axis spans while something on it is held, so that it does not move away under the hand. */
 export const $heldMinutes = atom<number | null>(null);
+
+const isDraftOnScreen = (): boolean => {
+  const computed = $computed.get();
+  return computed.kind === "ready" && computed.isDraft;
+};
 
 let wanted: OutingView | null = null;
 let running = false;
@@ -48,12 +55,13 @@ async function compute(): Promise<void> {
     const since = askedAtMs ?? performance.now();
     wanted = null;
     askedAtMs = null;
+    const isDraft = $heldMinutes.get() !== null;
     const before = $computed.get().result;
     try {
-      const answer = await workerFor("answer").simulate(viewToOuting(view));
+      const answer = await workerFor("answer").simulate(viewToOuting(view), isDraft ? "doubled" : "paced");
       $computed.set(
         answer.ok
-          ? { kind: "ready", result: answer.result, askedAtMs: since }
+          ? { kind: "ready", result: answer.result, askedAtMs: since, isDraft }
           : { kind: "impossible", message: answer.message, result: before },
       );
     } catch {
@@ -67,13 +75,23 @@ async function compute(): Promise<void> {
   running = false;
 }
 
+function ask(view: OutingView): void {
+  wanted = view;
+  askedAtMs ??= performance.now();
+  void compute();
+}
+
+// What is let go is answered in full.
+$heldMinutes.listen((held) => {
+  const view = $view.get();
+  if (held === null && view && (running || isDraftOnScreen())) ask(view);
+});
+
 /** Starts the worker while the page still starts: its first answer comes that much sooner. */
 export const wakeWorker = (): void => void workerFor("answer");
 
 /** Puts a state on screen and computes it. */
 export function show(view: OutingView): void {
   $view.set(view);
-  wanted = view;
-  askedAtMs ??= performance.now();
-  void compute();
+  ask(view);
 }

@@ -23,6 +23,7 @@ import {
   type Outing,
   type Piece,
   type SitAnswer,
+  type Stepping,
 } from "@/core/outing";
 import { RANGE_MEMBERS, RangeInParts, type RangeMembers, type RestedBy } from "@/core/range";
 import { restedPerson, type RestedPerson } from "@/core/sitter";
@@ -44,9 +45,9 @@ const restedBy: RestedBy = ({ person, start }, basalHeatFactor) => {
 };
 const restedOf = (outing: Outing): RestedPerson => restedBy(outing, outing.person.calibration?.basalHeatFactor ?? 1);
 
-function simulate(outing: Outing): SimulationAnswer {
+function simulate(outing: Outing, stepping: Stepping = "paced"): SimulationAnswer {
   try {
-    return { ok: true, result: simulateOuting(outing, { rested: restedOf(outing) }) };
+    return { ok: true, result: simulateOuting(outing, { rested: restedOf(outing), stepping }) };
   } catch (error) {
     // Errors lose their class on the way out of a worker: code and message travel as data.
     if (error instanceof CoreError) return { ok: false, code: error.code, message: error.message };

@@ -49,6 +49,7 @@ export {
   type Closure,
 } from "./piece-scales";
 export { splitPhase, withoutPhase, withPhaseInserted, withPhaseMinutes } from "./edit-phase";
+export type { Stepping } from "./course";
 export { followPhases } from "./follow-phases";
 export { changeCost, changeMinutes, type ChangeCost } from "./changing";
 export { drySetOf, fallIn, withLever, type AfterFall, type Lever } from "./emergency";

@@ -233,6 +233,23 @@ describe("the range", () => {
     }
   });
 
+  it.each(DEMO_NAMES)("of %s, stepped as far, is within 2 min and 0.3 K of the answer itself", (name) => {
+    const outing = demoOuting(name);
+    const [own, coarse] = (["paced", "doubled"] as const).map((stepping) => simulateOuting(outing, { stepping }));
+    const ends = [own!, coarse!].map(({ sits, decidingSit }) => {
+      const { verdict } = sits[decidingSit]!;
+      return verdict.kind === "ends" ? verdict.minutesStill : verdict.kind;
+    });
+    if (typeof ends[0] === "number") expect(Math.abs(Number(ends[1]) - ends[0])).toBeLessThanOrEqual(2);
+    else expect(ends[1]).toBe(ends[0]);
+    for (const digit of DIGITS) {
+      const apart = own!.series.digitC[digit].map((value, minute) =>
+        Math.abs(value - coarse!.series.digitC[digit][minute]!),
+      );
+      expect(Math.max(...apart)).toBeLessThanOrEqual(0.3);
+    }
+  });
+
   it("says longer than where members never end", () => {
     const mild = sampleOuting();
     const weather = mild.weather.map((hour) => ({ ...hour, airTemperatureC: 14 }));

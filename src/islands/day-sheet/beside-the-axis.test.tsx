@@ -139,7 +139,7 @@ describe("what stands beside the answer", () => {
     const party = (sitters: readonly object[]) =>
       rendered(<PartySection view={view} party={{ sitters: sitters as never, others: [] }} />).text;
     expect(party([own])).toContain("cannot be computed");
-    $computed.set({ kind: "ready", result, askedAtMs: 0 });
+    $computed.set({ kind: "ready", result, askedAtMs: 0, isDraft: false });
     expect(party([own])).not.toContain("cannot be computed");
     expect(party([own, friend])).toContain(`Eskil${durationText(61)} still, then left toes`);
   });

@@ -117,7 +117,7 @@ describe("a phase's editor", () => {
   it("tells the heat made on the mean once it is computed", () => {
     expect(editor(view, sit).text).not.toContain("Heat made:");
     const result = simulateOuting(viewToOuting(view));
-    $computed.set({ kind: "ready", result, askedAtMs: 0 });
+    $computed.set({ kind: "ready", result, askedAtMs: 0, isDraft: false });
     const [, watts] = /Heat made: (\d+) W/.exec(editor(view, sit).text) ?? [];
     const { heatMadeW } = result.series;
     expect(Number(watts)).toBeGreaterThan(Math.min(...heatMadeW.slice(1)) - 1);
