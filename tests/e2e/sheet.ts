@@ -20,9 +20,12 @@ export async function openAt(page: Page, address: string): Promise<void> {
   await expect(page.getByTestId("minutes-still")).toBeVisible();
 }
 
-/** Every island listens: what is pressed or typed before is lost. */
+/**
+ * Every island listens: what is pressed or typed before is lost. An island is begun before its controls are alive, and
+ * what is disabled takes no focus.
+ */
 export const listening = async (page: Page): Promise<void> =>
-  void (await page.waitForFunction(() => !document.querySelector("astro-island[ssr]")));
+  void (await page.waitForFunction(() => !document.querySelector("astro-island[ssr], fieldset[role=none]:disabled")));
 
 export const minutesField = (page: Page): Locator => page.getByLabel("Minutes", { exact: true });
 
