@@ -160,8 +160,7 @@ describe("cautions", () => {
   });
 
   it("name sweat on arrival where the walk soaks what is worn", () => {
-    const soaked = { ...result, series: { ...result.series } };
-    const words = rendered(<Cautions view={view} result={soaked} />).text;
+    const words = rendered(<Cautions view={view} result={result} />).text;
     const hot = simulateOuting({
       ...outing,
       phases: outing.phases.map((phase) =>
