@@ -51,7 +51,7 @@ const bench = new Bench({ time: RUN_MS, warmupTime: WARM_UP_MS, retainSamples: t
   .add("12 h outing, minutes only", () => void simulateSitMinutes(outing, { rested }))
   .add("range of 64 over the demo outing", () => void minutesRange(demo, 0))
   .add("published body alone, 12 h", bodyAlone)
-  .add("set points of a person", () => void restingBody(outing.person.body))
+  .add("set points of a person", () => void restingBody(outing.person.body, 1, "jos-3"))
   .add("read an outing file", () => void parseOutingFile(file));
 const stolen = watchStolen();
 await bench.run();

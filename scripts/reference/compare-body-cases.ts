@@ -94,7 +94,7 @@ const toleranceOf = (quantity: (typeof HISTORY)[number]): Tolerance => {
 };
 
 function compareCase(tally: Tally, expected: BodyCase): void {
-  const body = bodyAtRest(restingBody(bodyPersonOf(expected.person)), PUBLISHED_BODY);
+  const body = bodyAtRest(restingBody(bodyPersonOf(expected.person), 1, "jos-3"), PUBLISHED_BODY);
   const start = stateOf(body);
   tally.compare("start tsk", expected.name, start.tsk, expected.start.tsk, TEMPERATURE);
   tally.compare("start tcr", expected.name, start.tcr, expected.start.tcr, TEMPERATURE);

@@ -60,7 +60,7 @@ export function compareBodyParameters(file: ParametersFile): FileReport {
   tally.compare("different nodes", "all", new Set(nodes.filter((node) => node >= 0)).size, NODE_COUNT, EXACT);
   for (const [name, expected] of Object.entries(file.people)) {
     const person = PEOPLE[name] ?? recognisePerson(expected, nodes);
-    const found = bodyParameters(person);
+    const found = bodyParameters(person, 1, "jos-3");
     tally.compare("skin area", name, found.skinAreaM2, expected.bsa, SHARE);
     const capacity = nodes.map((node) => found.capacityJPerK[node]!);
     tally.compare("heat capacity", name, capacity, expected.capacity, SHARE);

@@ -23,7 +23,7 @@ export function recognisePerson(figures: ScaledFigures, ourNodes: readonly numbe
   const core = ourNodes.indexOf(CHEST.core);
   const skin = ourNodes.indexOf(CHEST.skin);
   const chestWPerK = figures.conductance_pairs.find(([from, to]) => from === core && to === skin)?.[2] ?? NaN;
-  const standard = bodyParameters(STANDARD);
+  const standard = bodyParameters(STANDARD, 1, "jos-3");
   const massKg = (STANDARD.massKg * figures.capacity[core]!) / standard.capacityJPerK[CHEST.core]!;
   const surfaceM2 = (standard.surfaceM2 * figures.bsa[0]!) / standard.skinAreaM2[0]!;
   const heightM = (surfaceM2 / (0.2025 * massKg ** 0.425)) ** (1 / 0.725);
@@ -39,7 +39,7 @@ export function recognisePerson(figures: ScaledFigures, ourNodes: readonly numbe
     AGES.map((ageYears): BodyPerson => ({ heightM, massKg, fatPercent, ageYears, sex })),
   );
   return nearest(people, (person) => {
-    const { basalHeatW, bloodRatio } = bodyParameters(person);
+    const { basalHeatW, bloodRatio } = bodyParameters(person, 1, "jos-3");
     return Math.abs(basalHeatW / figures.bmr - 1) + Math.abs(bloodRatio / figures.bfb_rate - 1);
   });
 }

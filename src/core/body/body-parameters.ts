@@ -1,6 +1,6 @@
 import { SECONDS_PER_HOUR } from "../units";
 import { scaled, tabulate } from "../numeric";
-import { basalHeatW } from "./basal-heat";
+import { basalHeatW, type BasalEquation } from "./basal-heat";
 import { factorByAge, type AgeRows } from "./by-age";
 import { CENTRAL_BLOOD_NODE, NODE_COUNT, SEGMENT_NODES, type SegmentNodes } from "./nodes";
 import { assertPerson, bodySurfaceM2, type BodyPerson } from "./person";
@@ -62,10 +62,15 @@ const sum = (values: ArrayLike<number>): number => Array.prototype.reduce.call(v
 /**
  * Scales the published body to a person.
  * @param basalHeatFactor the person's basal heat over what the equation gives
+ * @param equation for basal heat: as printed in an outing, the program's own in the published mode
  * @throws {CoreError} `out-of-range` when the person leaves PERSON_RANGE
  * @source JOS-3, Takahashi et al. 2021
  */
-export function bodyParameters(person: BodyPerson, basalHeatFactor = 1): BodyParameters {
+export function bodyParameters(
+  person: BodyPerson,
+  basalHeatFactor = 1,
+  equation: BasalEquation = "printed",
+): BodyParameters {
   assertPerson(person);
   const surfaceM2 = bodySurfaceM2(person);
   const standardSurfaceM2 = sum(STANDARD_SKIN_AREA_M2);
@@ -74,7 +79,7 @@ export function bodyParameters(person: BodyPerson, basalHeatFactor = 1): BodyPar
   const bloodRatio =
     (MINUTES_PER_HOUR * CARDIAC_INDEX_L_PER_MIN_M2 * factorByAge(CARDIAC_AGE, person.ageYears) * surfaceM2) /
     STANDARD_BLOOD_FLOW_L_PER_H;
-  const heatW = basalHeatW(person) * basalHeatFactor;
+  const heatW = basalHeatW(person, equation) * basalHeatFactor;
   return {
     person,
     skinAreaM2: scaled(STANDARD_SKIN_AREA_M2, surfaceRatio),

@@ -18,6 +18,7 @@ import { VesselTree } from "./vessel-tree";
 /** Blood that muscle work calls for: a litre an hour for each 1.163 W (JOS-3). */
 const FLOW_PER_WORK_HEAT_L_PER_WH = 1 / 1.163;
 const START_C = 36;
+const USUAL_TRUNK_C = 37; // of Tikuisis & Giesbrecht, until a body's own is known
 const CHEST_CORE = FIRST_CORE + SEGMENT_INDEX.chest;
 
 const totalOf = (shares: readonly number[]): number => shares.reduce((total, share) => total + share, 0);
@@ -46,6 +47,8 @@ export class Body {
   /** As it was before the step just made. */
   readonly past = new PastState();
   setPoints: CoreAndSkin | null = null;
+  /** Trunk core from which its fall is counted, °C: the person's own after resting. */
+  trunkStartC = USUAL_TRUNK_C;
 
   /** Where the nodes are headed: what regulation reads, °C. */
   private readonly aheadC = new Float64Array(NODE_COUNT);
@@ -157,7 +160,8 @@ export class Body {
     const unboundW = shiveringW(this.errors, responses.shiveringGain);
     if (this.options.shiveringCeiling === "none" || unboundW === 0) return unboundW;
     const skinC = meanSkinC(this.aheadC, this.parameters);
-    const ceilingWPerM2 = shiveringCeilingWPerM2(trunkCoreC(this.aheadC), skinC, person.fatPercent);
+    const fallK = this.trunkStartC - trunkCoreC(this.aheadC);
+    const ceilingWPerM2 = shiveringCeilingWPerM2(fallK, skinC, person.fatPercent);
     return Math.min(unboundW, ceilingWPerM2 * surfaceM2);
   }
 

@@ -53,13 +53,13 @@ export const nonShiveringW = (errors: ErrorSignals, ceilingW: number, surfaceRat
 
 /**
  * Shivering a person can keep up, W per m² of skin.
- * @param trunkC trunk core, °C
+ * @param trunkFallK trunk core under the person's own start, K: cores of people differ by half a degree
  * @param meanSkinC mean skin, °C
  * @param fatPercent fat share of the body, %
  * @source Tikuisis & Giesbrecht 1999, Eur J Appl Physiol 79 (coefficients as docs/method.md lists them)
  */
-export function shiveringCeilingWPerM2(trunkC: number, meanSkinC: number, fatPercent: number): number {
+export function shiveringCeilingWPerM2(trunkFallK: number, meanSkinC: number, fatPercent: number): number {
   const skinDeficitK = Math.max(33 - meanSkinC, 0);
-  const signal = 155.5 * (37 - trunkC) + 47 * skinDeficitK - 1.57 * skinDeficitK ** 2;
+  const signal = 155.5 * trunkFallK + 47 * skinDeficitK - 1.57 * skinDeficitK ** 2;
   return Math.max(0, signal / Math.sqrt(fatPercent));
 }

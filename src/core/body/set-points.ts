@@ -1,6 +1,7 @@
 import { Body } from "./body";
 import { PUBLISHED_BODY, type BodyOptions } from "./body-options";
 import { coreAndSkinWithin, type CoreAndSkin } from "./core-and-skin";
+import type { BasalEquation } from "./basal-heat";
 import { bodyParameters, type BodyParameters } from "./body-parameters";
 import type { BodyPerson } from "./person";
 import { preferredTemperatureC } from "./preferred-temperature";
@@ -26,11 +27,12 @@ const uniform = (value: number): Float64Array => new Float64Array(SEGMENT_COUNT)
 /**
  * Finds the set points: ten very long passive steps, nude, in the air a resting person votes neutral.
  * @param basalHeatFactor the person's basal heat over what the equation gives
+ * @param equation for basal heat, as of `bodyParameters`
  * @throws {CoreError} `out-of-range` for the person; `not-converged` when no neutral temperature exists
  * @source JOS-3, Takahashi et al. 2021, as jos3 0.5.0 starts
  */
-export function restingBody(person: BodyPerson, basalHeatFactor = 1): RestingBody {
-  const parameters = bodyParameters(person, basalHeatFactor);
+export function restingBody(person: BodyPerson, basalHeatFactor = 1, equation: BasalEquation = "printed"): RestingBody {
+  const parameters = bodyParameters(person, basalHeatFactor, equation);
   const body = new Body(parameters, PUBLISHED_BODY);
   const { basalHeatW, surfaceM2 } = parameters;
   const neutralC = preferredTemperatureC((START_ACTIVITY * basalHeatW) / surfaceM2);

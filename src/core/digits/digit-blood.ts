@@ -10,7 +10,7 @@ const COMMON_DOUBLING_K = 30; // the least common multiple of the two above
 const OPEN_CUBE = powerOfTwo(ANASTOMOSES_OPEN_C / ANASTOMOSES_HALVING_K);
 export const COLD_DILATION_FROM_C = 10;
 const COLD_DILATION_SPAN_K = 8;
-const COLD_DILATION_CORE_FROM_C = 36.5;
+const COLD_DILATION_CORE_FALL_K = 0.4;
 const COLD_DILATION_CORE_SPAN_K = 0.7;
 const PUMP_FROM_ACTIVITY = 1.5;
 const PUMP_SPAN_ACTIVITY = 2;
@@ -21,7 +21,8 @@ export type FeedingBlood = {
   readonly anastomosesFlowLPerH: number;
   readonly segmentSkinC: number;
   readonly segmentAreaM2: number;
-  readonly trunkC: number;
+  /** Trunk core under the person's own start, K. */
+  readonly trunkFallK: number;
   readonly activityRatio: number;
 };
 
@@ -49,7 +50,7 @@ export function supplyDigit(out: DigitSupply, nature: DigitNature, blood: Feedin
   out.coldDilation =
     flowFactor *
     nature.coldDilationWPerM2K *
-    clamp((blood.trunkC - COLD_DILATION_CORE_FROM_C) / COLD_DILATION_CORE_SPAN_K, 0, 1);
+    clamp((COLD_DILATION_CORE_FALL_K - blood.trunkFallK) / COLD_DILATION_CORE_SPAN_K, 0, 1);
 }
 
 /**

@@ -59,10 +59,20 @@ export const DIGIT_NATURE: Readonly<Record<DigitKind, DigitNature>> = {
     coldDilationWPerM2K: 6,
     pumped: true,
   },
-  nose: { capacityJPerM2K: 8_000, leastBloodWPerM2K: 6, anastomosesWeight: 0, coldDilationWPerM2K: 0, pumped: false },
-  cheek: { capacityJPerM2K: 14_000, leastBloodWPerM2K: 6, anastomosesWeight: 0, coldDilationWPerM2K: 0, pumped: false },
+  nose: { capacityJPerM2K: 8_000, leastBloodWPerM2K: 8.5, anastomosesWeight: 0, coldDilationWPerM2K: 0, pumped: false },
+  // The wind chill index of 2001 takes 0.091 m²·K/W from core to skin for the most susceptible 5 % of cheeks.
+  cheek: {
+    capacityJPerM2K: 14_000,
+    leastBloodWPerM2K: 11.5,
+    anastomosesWeight: 0,
+    coldDilationWPerM2K: 0,
+    pumped: false,
+  },
   ear: { capacityJPerM2K: 8_000, leastBloodWPerM2K: 6, anastomosesWeight: 0, coldDilationWPerM2K: 0, pumped: false },
 };
 
 /** Conduction from the rest of the hand, foot or head, W/(m²·K) (assumption). */
 export const DIGIT_CONDUCTION_W_PER_M2K = 0.45;
+
+/** Share of the toes' surface that rests on the sole's stack and the ground under it (assumption; 0.3–0.4). */
+export const USUAL_SOLE_SHARE = 0.35;

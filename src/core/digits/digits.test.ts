@@ -14,10 +14,10 @@ const warm: FeedingBlood = {
   anastomosesFlowLPerH: 1.7,
   segmentSkinC: 33,
   segmentAreaM2: 0.05,
-  trunkC: 37,
+  trunkFallK: 0,
   activityRatio: 1.2,
 };
-const shut: FeedingBlood = { ...warm, skinFlowLPerH: 0.02, anastomosesFlowLPerH: 0, segmentSkinC: 20, trunkC: 36.4 };
+const shut: FeedingBlood = { ...warm, skinFlowLPerH: 0.02, anastomosesFlowLPerH: 0, segmentSkinC: 20, trunkFallK: 0.5 };
 
 const exchange = (kind: keyof typeof DIGIT_NATURE, temperatureC: number, blood: FeedingBlood): number => {
   const supply = createDigitSupply();
@@ -33,7 +33,7 @@ describe("blood of a digit", () => {
 
   it("anastomoses close with cold but keep a fifth", () => {
     const open = 1.067 * 2 * 1.7 * 0.2;
-    expect(exchange("finger", 2, { ...warm, skinFlowLPerH: 0, trunkC: 36 })).toBeCloseTo(open / 0.05, 6);
+    expect(exchange("finger", 2, { ...warm, skinFlowLPerH: 0, trunkFallK: 1 })).toBeCloseTo(open / 0.05, 6);
   });
 
   it("never falls below the constricted minimum; the pump of walking doubles it in the toes alone", () => {
@@ -44,8 +44,8 @@ describe("blood of a digit", () => {
   });
 
   it("cold-induced waves come below 10 °C, with a warm core only, and not in the face", () => {
-    expect(exchange("finger", 4, { ...shut, trunkC: 37.2 })).toBeGreaterThan(exchange("finger", 4, shut) + 5);
-    expect(exchange("nose", 4, { ...shut, trunkC: 37.2 })).toBeCloseTo(6, 9);
+    expect(exchange("finger", 4, { ...shut, trunkFallK: -0.3 })).toBeGreaterThan(exchange("finger", 4, shut) + 5);
+    expect(exchange("nose", 4, { ...shut, trunkFallK: -0.3 })).toBeCloseTo(8.5, 9);
   });
 });
 

@@ -6,6 +6,7 @@ export {
   DIGIT_PLACE,
   DIGIT_SEGMENT,
   DIGITS,
+  USUAL_SOLE_SHARE,
   type Digit,
   type DigitKind,
   type DigitNature,

@@ -1,9 +1,12 @@
-import { contactResistances, contactWater, type Conditions, type Rest } from "../sitter";
+import { contactResistances, contactWater, type Conditions, type Rest, type UnderResistances } from "../sitter";
 import type { Exertion } from "../effort";
 import {
   GROUND_INSULATION_M2K_PER_W,
   groundTemperatureC,
   relativeWind,
+  SEAT_INSULATION_M2K_PER_W,
+  seatOf,
+  seatTemperatureC,
   SHELTER,
   windShareAtSeat,
   type WeatherCourse,
@@ -37,10 +40,10 @@ export class StrandConditions {
   private readonly weather: WeatherCourse;
   private readonly spot: SpotSurroundings;
   private readonly windShare: number;
-  private readonly groundM2KPerW: number;
+  private readonly under: UnderResistances;
   private readonly contactOf = new Map<Dress, Contact>();
   private readonly isIndoors: boolean;
-  private readonly restsOnSnow: boolean;
+  private readonly rest: Rest;
   private readonly heats: BroughtHeats;
   private readonly wetting: { -readonly [Name in keyof WetSurroundings]: WetSurroundings[Name] };
   private now: Filled | null = null;
@@ -50,13 +53,12 @@ export class StrandConditions {
     const moves = doing.walkSpeedMPerS > 0 || doing.rideSpeedMPerS > 0;
     this.heats = heats;
     this.isIndoors = phase.kind === "warmUp";
-    this.restsOnSnow = !this.isIndoors && !moves && place.ground === "snow";
     this.wetting = {
       posture: doing.posture,
       airTemperatureC: 0,
       precipitationMmPerH: 0,
       skyShare: SHELTER[place.shelter].skyShare,
-      restsOnSnow: this.restsOnSnow,
+      snowUnderM2KPerW: this.isIndoors || moves ? null : snowUnderM2KPerW(place, doing.posture),
       by: doing.wetBy,
       sinkingCm: doing.sinkingCm,
       shaftHeightCm: null,
@@ -66,7 +68,12 @@ export class StrandConditions {
     this.weather = weather;
     this.spot = phase.kind === "warmUp" ? { ...WARM_ROOM, ...phase.spot } : (phase.spot ?? {});
     this.windShare = windShareAtSeat(place.shelter, moves ? 0 : place.seatHeightM);
-    this.groundM2KPerW = this.spot.groundInsulationM2KPerW ?? GROUND_INSULATION_M2K_PER_W[place.ground];
+    const { groundInsulationM2KPerW: stated } = this.spot;
+    this.under = {
+      groundM2KPerW: stated ?? GROUND_INSULATION_M2K_PER_W[place.ground],
+      seatM2KPerW: stated ?? SEAT_INSULATION_M2K_PER_W[seatOf(place)],
+    };
+    this.rest = { ...doing, wading: place.ground === "water" && !this.isIndoors && !moves };
   }
 
   /** Conditions in these clothes at a time, minutes of the outing; the same object each time, filled anew. */
@@ -74,7 +81,6 @@ export class StrandConditions {
     const { doing, spot } = this;
     const weather = this.weather.at(timeMin);
     const airTemperatureC = spot.airTemperatureC ?? weather.airTemperatureC;
-    const groundSurfaceC = spot.airTemperatureC ?? weather.groundSurfaceC;
     const passing = relativeWind(weather.windMPerS * this.windShare, doing.walkSpeedMPerS + doing.rideSpeedMPerS);
     const now = (this.now ??= this.start(dress));
     now.airTemperatureC = airTemperatureC;
@@ -82,10 +88,11 @@ export class StrandConditions {
     now.relativeHumidityPercent = spot.relativeHumidityPercent ?? weather.relativeHumidityPercent;
     now.relativeWindMPerS =
       spot.relativeWindMPerS ?? Math.round(passing * WIND_STEPS_PER_M_PER_S) / WIND_STEPS_PER_M_PER_S;
-    now.groundTemperatureC = spot.groundTemperatureC ?? groundTemperatureC(this.place, airTemperatureC, groundSurfaceC);
+    now.groundTemperatureC = spot.groundTemperatureC ?? groundTemperatureC(this.place, airTemperatureC);
+    now.seatTemperatureC = spot.groundTemperatureC ?? seatTemperatureC(this.place, airTemperatureC);
     if (now.outfit !== dress.outfit) {
       now.outfit = dress.outfit;
-      this.rest(now, dress);
+      this.wearIn(now, dress);
       now.water = dress.water;
       now.stores = dress.stores;
     }
@@ -98,7 +105,8 @@ export class StrandConditions {
   private wettingAt(precipitationMmPerH: number, airTemperatureC: number, dress: Dress): WetSurroundings | null {
     if (this.isIndoors) return null;
     const { wetBy, sinkingCm } = this.doing;
-    if (precipitationMmPerH === 0 && !this.restsOnSnow && wetBy.length === 0 && sinkingCm === 0) return null;
+    if (precipitationMmPerH === 0 && this.wetting.snowUnderM2KPerW === null && wetBy.length === 0 && sinkingCm === 0)
+      return null;
     const { wetting } = this;
     wetting.airTemperatureC = airTemperatureC;
     wetting.precipitationMmPerH = precipitationMmPerH;
@@ -114,6 +122,7 @@ export class StrandConditions {
       relativeHumidityPercent: 0,
       relativeWindMPerS: 0,
       groundTemperatureC: 0,
+      seatTemperatureC: 0,
       walkSpeedMPerS,
       posture,
       activityRatio,
@@ -126,7 +135,7 @@ export class StrandConditions {
     };
   }
 
-  private rest(now: Filled, dress: Dress): void {
+  private wearIn(now: Filled, dress: Dress): void {
     const contact = this.contactFor(dress);
     now.contactM2KPerW = contact.contactM2KPerW;
     now.contactWater = contact.contactWater;
@@ -137,12 +146,18 @@ export class StrandConditions {
     if (known) return known;
     const { contactLayers, layers, cellAt, clothFactor } = dress;
     const contact = {
-      contactM2KPerW: contactResistances(contactLayers, this.doing, this.groundM2KPerW, clothFactor),
-      contactWater: dress.water && contactWater(layers, cellAt, this.doing, clothFactor),
+      contactM2KPerW: contactResistances(contactLayers, this.rest, this.under, clothFactor),
+      contactWater: dress.water && contactWater(layers, cellAt, this.rest, clothFactor),
     };
     this.contactOf.set(dress, contact);
     return contact;
   }
+}
+
+/** Resistance of the snow under what of a person rests; `null` where it rests on none. */
+function snowUnderM2KPerW(place: Outing["place"], posture: WorkedDoing["posture"]): number | null {
+  const under = posture === "sitting" ? seatOf(place) : place.ground;
+  return under === "snow" ? GROUND_INSULATION_M2K_PER_W.snow : null;
 }
 
 /** Works a doing out for a person. */

@@ -4,14 +4,14 @@ import type { Range } from "../errors";
 import type { AcceptedLevels } from "../limits";
 import type { LeakPoint, Patch, Side } from "../patches";
 import type { IndoorStart, SitterPosture } from "../sitter";
-import type { Ground, Shelter, WeatherHour } from "../weather";
+import type { Ground, Seat, Shelter, WeatherHour } from "../weather";
 import type { WettingKind } from "../water";
 import type { HeatSpan } from "../heat";
 import type { Piece } from "./piece";
 import { DEXTERITY, NOISE } from "./piece-scales";
 
 /** Changes when a figure may change; stored beside every verdict. */
-export const MODEL_VERSION = "10";
+export const MODEL_VERSION = "11";
 
 /** A warm-up is a break in a hut or vehicle: it ends a sit, a break outdoors does not. */
 export const PHASE_KINDS = ["walkIn", "setUp", "sit", "task", "break", "warmUp", "walkOut"] as const;
@@ -119,6 +119,8 @@ export type OutingPlace = {
   readonly shelter: Shelter;
   readonly seatHeightM: number;
   readonly ground: Ground;
+  /** What one sits on; what feet stand on when not said. */
+  readonly seat?: Seat | undefined;
   /** Where on earth, for the sun. */
   readonly latitudeDeg?: number | undefined;
   readonly longitudeDeg?: number | undefined;

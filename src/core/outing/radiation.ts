@@ -1,5 +1,5 @@
 import { saturationPressureKPa } from "../body";
-import { radiantSurroundings } from "../sky";
+import { radiantTemperatureAroundC } from "../sky";
 import { sunPosition } from "../sun";
 import { SHELTER, WeatherCourse, windShareAtSeat, type WeatherHour } from "../weather";
 import type { Outing } from "./outing";
@@ -40,7 +40,7 @@ function statedAt(hours: readonly WeatherHour[], minute: number): number | null 
 }
 
 /**
- * The weather with radiant temperature and surface of the ground filled in by cloud, sky, snow and sun. Hours that state
+ * The weather with the radiant temperature filled in by cloud, sky, snow and sun. Hours that state
  * a radiant temperature keep it; weather without cloud is handed back as it is.
  * @source docs/method.md, "Sky and sun"
  */
@@ -56,7 +56,7 @@ export function withRadiation(outing: Outing): readonly WeatherHour[] {
   return Array.from({ length: count + 1 }, (_, knot): WeatherHour => {
     const minute = Math.min(last.minute, first.minute + knot * EVERY_MINUTES);
     const { airTemperatureC, windMPerS, relativeHumidityPercent, precipitationMmPerH } = course.at(minute);
-    const { radiantTemperatureC, groundSurfaceC } = radiantSurroundings({
+    const radiantTemperatureC = radiantTemperatureAroundC({
       airTemperatureC,
       vapourPressureKPa: (saturationPressureKPa(airTemperatureC) * relativeHumidityPercent) / PERCENT,
       cloudShare: cloudAt(clouded, minute),
@@ -71,7 +71,6 @@ export function withRadiation(outing: Outing): readonly WeatherHour[] {
       windMPerS,
       relativeHumidityPercent,
       radiantTemperatureC: statedAt(weather, minute) ?? radiantTemperatureC,
-      groundSurfaceC,
       precipitationMm: precipitationMmPerH,
     };
   });

@@ -30,8 +30,10 @@ export type Conditions = {
   readonly posture: SitterPosture;
   /** Heat production over basal. */
   readonly activityRatio: number;
-  /** Temperature of what feet stand on and the seat rests on, °C. */
+  /** Temperature of what feet stand on, °C. */
   readonly groundTemperatureC: number;
+  /** Temperature of what the seat of who sits, and their back, rest on, °C. */
+  readonly seatTemperatureC: number;
   readonly outfit: Outfit;
   /** From `contactResistances`, for this outfit, posture and ground. */
   readonly contactM2KPerW: Float64Array;

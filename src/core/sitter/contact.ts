@@ -1,4 +1,5 @@
 import { contactInsulation, coveredRegions, sideBySide, type ClothFactor, type Layer } from "../clothing";
+import { SEGMENT_COUNT } from "../body";
 import { SITES, type Patch } from "../patches";
 import type { SitterPosture } from "./conditions";
 import type { SiteLayers } from "./outfit";
@@ -11,13 +12,28 @@ export const SOLE_LOAD: Readonly<Record<SitterPosture, number | null>> = {
   kneeling: null,
   lying: null,
 };
-/** What else of the body carries weight. Lying on the belly is taken as lying on the back (assumption). */
+/**
+ * What else of the body carries weight: of who sits on the seat, of others on what feet stand on. Lying on the belly is
+ * taken as lying on the back (assumption).
+ */
 const RESTS_ON: Readonly<Record<SitterPosture, readonly Patch[]>> = {
   standing: [],
   sitting: ["seat", "thighOnSeat"],
   kneeling: ["knee"],
   lying: ["back", "lowerBack", "seat", "thighOnSeat"],
 };
+
+/** Parts that meet what feet stand on, or stand in, however a person sits. */
+const BELOW_THE_SEAT: readonly Patch[] = ["knee", "calf", "ankle", "footUpper", "sole", "toes"];
+/** What of a leg and foot stands in the water of who wades, as deep as waders are used sitting still (assumption). */
+const IN_WATER: readonly Patch[] = ["calf", "ankle", "footUpper", "toes"];
+const RESTS_LOW = Uint8Array.from({ length: SEGMENT_COUNT }, (_, segment) =>
+  SITES.some((site) => site.segmentIndex === segment && BELOW_THE_SEAT.includes(site.patch)) ? 1 : 0,
+);
+
+/** Whether what a segment touches is the seat, not the ground. */
+export const restsOnSeat = (segment: number, posture: SitterPosture): boolean =>
+  posture === "sitting" && RESTS_LOW[segment] === 0;
 
 /** Resistance of a loaded patch, its regions side by side. */
 const loaded = (worn: SiteLayers[number], groundM2KPerW: number, load: number, factor: ClothFactor | null): number =>
@@ -34,44 +50,52 @@ const factored = (layers: readonly Layer[], factor: ClothFactor): Layer[] =>
 /** How a person rests. */
 export type Rest = {
   readonly posture: SitterPosture;
-  /** The back lies against something at ground temperature. */
+  /** The back lies against something at the seat's temperature. */
   readonly leaning: boolean;
+  /** Feet stand in water. */
+  readonly wading?: boolean | undefined;
 };
 
-/** A site that carries weight, and which share of the full weight, 0…1. */
-type Loaded = { readonly site: number; readonly load: number };
+/** The own resistance of what feet stand on and of the seat, m²·K/W. */
+export type UnderResistances = { readonly groundM2KPerW: number; readonly seatM2KPerW: number };
 
-function loadedSites(posture: SitterPosture, leaning: boolean): Loaded[] {
+/** A site that carries weight or stands in water, which share of the full weight, 0…1, and whether the seat carries it. */
+type Loaded = { readonly site: number; readonly load: number; readonly onSeat: boolean };
+
+function loadedSites({ posture, leaning, wading = false }: Rest): readonly Loaded[] {
   const resting: readonly Patch[] = leaning ? [...RESTS_ON[posture], "back"] : RESTS_ON[posture];
   const soleLoad = SOLE_LOAD[posture];
-  return SITES.flatMap(({ patch }, site) => {
-    if (resting.includes(patch)) return [{ site, load: 1 }];
-    return patch === "sole" && soleLoad !== null ? [{ site, load: soleLoad }] : [];
+  return SITES.flatMap(({ patch, segmentIndex }, site) => {
+    const onSeat = restsOnSeat(segmentIndex, posture);
+    if (resting.includes(patch)) return [{ site, load: 1, onSeat }];
+    if (patch === "sole" && soleLoad !== null) return [{ site, load: soleLoad, onSeat }];
+    return wading && IN_WATER.includes(patch) ? [{ site, load: 0, onSeat }] : [];
   });
 }
 
-const loadedOf = (leaning: boolean): Readonly<Record<SitterPosture, readonly Loaded[]>> => ({
-  standing: loadedSites("standing", leaning),
-  sitting: loadedSites("sitting", leaning),
-  kneeling: loadedSites("kneeling", leaning),
-  lying: loadedSites("lying", leaning),
-});
-const LOADED = { upright: loadedOf(false), leaning: loadedOf(true) };
-const loadsOf = ({ posture, leaning }: Rest): readonly Loaded[] => LOADED[leaning ? "leaning" : "upright"][posture];
+const LOADED = new Map<string, readonly Loaded[]>();
+function loadsOf(rest: Rest): readonly Loaded[] {
+  const key = `${rest.posture} ${rest.leaning} ${rest.wading ?? false}`;
+  const known = LOADED.get(key) ?? loadedSites(rest);
+  LOADED.set(key, known);
+  return known;
+}
 
 /**
  * Resistance of the sites that touch the ground or the seat, m²·K/W; NaN where a site is free.
- * @param groundM2KPerW the ground's own resistance, m²·K/W
+ * @param under the own resistance of ground and seat, m²·K/W
  * @param factor how much more or less cloth insulates than read, if it does
  */
 export function contactResistances(
   layers: SiteLayers,
   rest: Rest,
-  groundM2KPerW: number,
+  under: UnderResistances,
   factor: ClothFactor | null = null,
 ): Float64Array {
   const resistances = new Float64Array(SITES.length).fill(NaN);
-  for (const { site, load } of loadsOf(rest)) resistances[site] = loaded(layers[site]!, groundM2KPerW, load, factor);
+  for (const { site, load, onSeat } of loadsOf(rest)) {
+    resistances[site] = loaded(layers[site]!, onSeat ? under.seatM2KPerW : under.groundM2KPerW, load, factor);
+  }
   return resistances;
 }
 

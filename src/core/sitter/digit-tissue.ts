@@ -82,7 +82,7 @@ export class DigitTissue {
     anastomosesFlowLPerH: 0,
     segmentSkinC: 0,
     segmentAreaM2: 0,
-    trunkC: 0,
+    trunkFallK: 0,
     activityRatio: 1,
   };
 
@@ -174,7 +174,7 @@ export class DigitTissue {
     const { body, blood, supplies } = this;
     const { past, temperatureC } = body;
     const { skin, anastomoses } = body.flows;
-    blood.trunkC = (trunkCoreC(temperatureC) + trunkCoreC(past.temperatureC)) / 2;
+    blood.trunkFallK = body.trunkStartC - (trunkCoreC(temperatureC) + trunkCoreC(past.temperatureC)) / 2;
     blood.activityRatio = activityRatio;
     const { skinFlowLPerH, anastomosesFlowLPerH, stepS } = this.state;
     const knowsBefore = stepS > 0;

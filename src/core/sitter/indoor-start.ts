@@ -2,6 +2,8 @@ import {
   bodyAtRest,
   restingBody,
   type BodyPerson,
+  SEGMENT_INDEX,
+  type Segment,
   createSkinExchange,
   NODE_COUNT,
   PastState,
@@ -23,6 +25,9 @@ export type IndoorStart = {
   readonly activityRatio: number;
   readonly windMPerS: number;
 };
+
+/** Nobody sits indoors in hat, scarf and gloves (assumption). */
+const BARE_INDOORS: readonly Segment[] = ["head", "neck", "leftHand", "rightHand"];
 
 /** 60 minutes at 22 °C, dressed for the room (assumption of the model; a cold night in a tent starts lower). */
 export const USUAL_START: IndoorStart = {
@@ -53,6 +58,12 @@ export function restedPerson(person: BodyPerson, start: IndoorStart, basalHeatFa
   return { resting, temperatureC: restIndoors(start, resting) };
 }
 
+function dressedIndoors(insulationClo: number): Float64Array {
+  const clo = new Float64Array(SEGMENT_COUNT).fill(insulationClo);
+  for (const segment of BARE_INDOORS) clo[SEGMENT_INDEX[segment]] = 0;
+  return clo;
+}
+
 /**
  * Node temperatures after the rest indoors, °C, by the published body without digits.
  * @source the outing's start in docs/method.md; JOS-3 for the body
@@ -67,7 +78,7 @@ function restIndoors(start: IndoorStart, resting: RestingBody): Float64Array {
     radiantC: uniform(start.airTemperatureC),
     relativeHumidityPercent: uniform(start.relativeHumidityPercent),
     windMPerS: uniform(start.windMPerS),
-    insulationClo: uniform(start.insulationClo),
+    insulationClo: dressedIndoors(start.insulationClo),
   } as const;
   publishedExchange(exchange, body, around);
   const pace = new Pace();

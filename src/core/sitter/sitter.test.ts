@@ -254,14 +254,36 @@ const wetSock = {
 };
 const sole = { ...wetSock, keptUnderLoad: 1, rigidWall: true, absorbingGPerM2: undefined, lossAtOwnMass: undefined };
 
+const ON_METAL = { groundM2KPerW: 0, seatM2KPerW: 0 };
+
 describe("what a body rests on", () => {
   const { contactLayers } = new Surroundings(outing).dressAt(100, 2);
   const touching = (posture: "standing" | "sitting" | "kneeling" | "lying", leaning = false): number =>
-    contactResistances(contactLayers, { posture, leaning }, 0).filter((value) => !Number.isNaN(value)).length;
+    contactResistances(contactLayers, { posture, leaning }, ON_METAL).filter((value) => !Number.isNaN(value)).length;
 
   it("standing two soles; sitting seat and thighs too; kneeling two knees; lying back, lower back, seat, thighs", () => {
     expect([touching("standing"), touching("sitting"), touching("kneeling"), touching("lying")]).toEqual([2, 5, 2, 5]);
     expect(touching("sitting", true)).toBe(6);
+  });
+
+  it("the seat of who sits is the seat's, feet have their own ground; who kneels or lies is on the ground", () => {
+    const under = { groundM2KPerW: 0, seatM2KPerW: 10 };
+    const warmer = (posture: "sitting" | "kneeling" | "lying"): string[] => {
+      const rest = { posture, leaning: false };
+      const bare = contactResistances(contactLayers, rest, ON_METAL);
+      return [...contactResistances(contactLayers, rest, under)].flatMap((value, site) =>
+        value > bare[site]! + 9 ? [SITES[site]!.key] : [],
+      );
+    };
+    expect(warmer("sitting")).toEqual(["seat", "thighOnSeat.left", "thighOnSeat.right"]);
+    expect([...warmer("kneeling"), ...warmer("lying")]).toEqual([]);
+  });
+
+  it("who stands in water meets it with feet and calves, nothing of them pressed", () => {
+    const rest = { posture: "standing", leaning: false, wading: true } as const;
+    const wet = contactResistances(contactLayers, rest, ON_METAL);
+    const patches = new Set(SITES.flatMap(({ patch }, site) => (Number.isNaN(wet[site]!) ? [] : [patch])));
+    expect([...patches].sort()).toEqual(["ankle", "calf", "footUpper", "sole", "toes"]);
   });
 
   it("wet is never warmer than dry: what is under weight loses its cloth's share, down to the touch itself", () => {
@@ -269,7 +291,7 @@ describe("what a body rests on", () => {
     const sock = { layer: wetSock, coverShare: 1 };
     const on = SITES.map(({ patch }) => (patch === "sole" ? [sock, { layer: sole, coverShare: 1 }] : []));
     const cellAt = (site: number): number => site;
-    const dry = contactResistances(on, rest, 0);
+    const dry = contactResistances(on, rest, ON_METAL);
     const water = contactWater(on, cellAt, rest)!;
     const at = (held: number): Float64Array => {
       const contact = Float64Array.from(dry);
@@ -290,8 +312,8 @@ describe("what a body rests on", () => {
   });
 
   it("sitting takes weight off the soles, which keep more of what is under them", () => {
-    const standing = contactResistances(contactLayers, { posture: "standing", leaning: false }, 0);
-    const sitting = contactResistances(contactLayers, { posture: "sitting", leaning: false }, 0);
+    const standing = contactResistances(contactLayers, { posture: "standing", leaning: false }, ON_METAL);
+    const sitting = contactResistances(contactLayers, { posture: "sitting", leaning: false }, ON_METAL);
     standing.forEach((value, site) => {
       if (!Number.isNaN(value)) expect(sitting[site]).toBeGreaterThan(value);
     });

@@ -104,6 +104,7 @@ export function createSitter(
   const { openingPerTrunkK, digitFlowFactor } = nature;
   const body = bodyAtRest(rested.resting, { ...OUTING_BODY, openingPerTrunkK });
   body.temperatureC.set(rested.temperatureC);
+  body.trunkStartC = trunkCoreC(rested.temperatureC);
   const { surfaceM2, capacityJPerK } = body.parameters;
   const skinExchange = createSkinExchange();
   const wet = waterCells > 0 ? new WetClothes(waterCells, wetCells) : null;

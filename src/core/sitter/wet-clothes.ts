@@ -5,6 +5,7 @@ import {
   createWetting,
   driesFromOneSideGPerM2H,
   HUNG_SIDES,
+  restingShare,
   WaterBook,
   writeWetting,
   type Breathed,
@@ -15,6 +16,7 @@ import {
 import { SITE_INDEX, SITES } from "../patches";
 import { SECONDS_PER_HOUR, SECONDS_PER_MINUTE } from "../units";
 import type { Conditions } from "./conditions";
+import { restsOnSeat } from "./contact";
 import type { OutingExchange } from "./outing-exchange";
 
 /** In the water until one is out, s; its temperature under ice, °C; wet clothes against water, m²·K/W (assumptions). */
@@ -30,12 +32,20 @@ const BREATHED_OF_HEAD = SITES[FACE]!.share * BREATHED_SHARE;
 /** However thin, a cloth has two sides, m²·K/W (assumption, so that no balance divides by nothing). */
 const LEAST_COVER_M2K_PER_W = 5e-3;
 
+/** What of each segment rests when it does. */
+const RESTING_SITES: readonly (readonly [segment: number, site: number])[] = SITES.flatMap(
+  ({ patch, segmentIndex }, site) =>
+    ["back", "seat", "thighOnSeat", "knee"].includes(patch) ? [[segmentIndex, site] as const] : [],
+);
+const FREEZES_C = 0;
+
 const curve = (): Float64Array => new Float64Array(SEGMENT_COUNT);
 
 /** The water in a sitter's clothes, kept beside body and exchange; buffers of one sitter, filled without allocating. */
 export class WetClothes {
   readonly book: WaterBook;
   private readonly wetting = createWetting();
+  private readonly melts = new Uint8Array(SEGMENT_COUNT);
   private worn: WaterPlan | null = null;
   private readonly breathed: Breathed = {
     moistW: 0,
@@ -123,8 +133,24 @@ export class WetClothes {
   pass(body: Body, skinExchange: SkinExchange, exchange: OutingExchange, at: Conditions, stepS: number): void {
     const { book } = this;
     if (at.water === null || !book.isDueAfter(stepS)) return;
-    const isWetted = at.wetting !== null && writeWetting(this.wetting, at.wetting);
+    const isWetted =
+      at.wetting !== null && writeWetting(this.wetting, at.wetting, this.meltingUnder(body, exchange, at));
     book.move(at.water, isWetted ? this.wetting : null, this.skinOf(body, skinExchange, exchange));
+  }
+
+  /** Where a person is warm enough through what is worn to melt the snow they rest on. */
+  private meltingUnder(body: Body, { sitesM2KPerW }: OutingExchange, at: Conditions): Uint8Array {
+    const { melts } = this;
+    melts.fill(0);
+    const snowM2KPerW = at.wetting?.snowUnderM2KPerW ?? null;
+    if (snowM2KPerW === null) return melts;
+    for (const [segment, site] of RESTING_SITES) {
+      if (restingShare(segment, at.posture) === 0) continue;
+      const underC = restsOnSeat(segment, at.posture) ? at.seatTemperatureC : at.groundTemperatureC;
+      const contactC = underC + ((body.now.skinC[segment]! - underC) * snowM2KPerW) / sitesM2KPerW[site]!;
+      melts[segment] = contactC > FREEZES_C ? 1 : 0;
+    }
+    return melts;
   }
 
   /** Another doing or other clothes than before. */

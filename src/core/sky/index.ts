@@ -1,3 +1,3 @@
-export { radiantSurroundings, type Radiant, type SkyMoment } from "./radiant-temperature";
+export { radiantTemperatureAroundC, type SkyMoment } from "./radiant-temperature";
 export { skyEmissivity, snowSurfaceC } from "./sky-radiation";
 export { projectedAreaShare, sunAbsorbedWPerM2 } from "./sun-on-person";

@@ -19,18 +19,11 @@ export type SkyMoment = {
   readonly windMPerS: number;
 };
 
-export type Radiant = {
-  /** Mean radiant temperature of a person, °C. */
-  readonly radiantTemperatureC: number;
-  /** Surface of the ground, °C. */
-  readonly groundSurfaceC: number;
-};
-
 /**
- * Mean radiant temperature by sky, cloud, ground and sun.
+ * Mean radiant temperature of a person, °C, by sky, cloud, ground and sun.
  * @source half sky, half ground; sun added as absorbed light over the body's emissivity (VDI 3787, from memory)
  */
-export function radiantSurroundings(at: SkyMoment): Radiant {
+export function radiantTemperatureAroundC(at: SkyMoment): number {
   const emissivity = skyEmissivity(at.vapourPressureKPa, at.cloudShare);
   const airWPerM2 = emittedWPerM2(at.airTemperatureC);
   const groundSurfaceC = at.snow
@@ -39,5 +32,5 @@ export function radiantSurroundings(at: SkyMoment): Radiant {
   const skyWPerM2 = airWPerM2 * (1 - at.skyShare * (1 - emissivity));
   const sunWPerM2 = sunAbsorbedWPerM2(at.sunElevationDeg, at.cloudShare, at.skyShare, at.snow ? "snow" : "bare");
   const all = HALF * skyWPerM2 + HALF * emittedWPerM2(groundSurfaceC) + sunWPerM2 / BODY_EMISSIVITY;
-  return { radiantTemperatureC: radiantTemperatureOfC(all), groundSurfaceC };
+  return radiantTemperatureOfC(all);
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { saturationPressureKPa } from "../body";
-import { projectedAreaShare, radiantSurroundings, skyEmissivity, snowSurfaceC, sunAbsorbedWPerM2 } from ".";
+import { projectedAreaShare, radiantTemperatureAroundC, skyEmissivity, snowSurfaceC, sunAbsorbedWPerM2 } from ".";
 
 const NIGHT = {
   airTemperatureC: -10,
@@ -33,24 +33,24 @@ describe("the sky", () => {
 
 describe("radiant temperature", () => {
   it("is that of the air where no sky is seen and no sun shines", () => {
-    expect(radiantSurroundings({ ...NIGHT, skyShare: 0 }).radiantTemperatureC).toBeCloseTo(-10, 6);
+    expect(radiantTemperatureAroundC({ ...NIGHT, skyShare: 0 })).toBeCloseTo(-10, 6);
   });
 
   it("lies well below the air under a clear night sky, near it under cloud", () => {
-    const clear = radiantSurroundings(NIGHT).radiantTemperatureC;
+    const clear = radiantTemperatureAroundC(NIGHT);
     expect(clear).toBeLessThan(-18);
     expect(clear).toBeGreaterThan(-40);
-    const cloudy = radiantSurroundings({ ...NIGHT, cloudShare: 1 }).radiantTemperatureC;
+    const cloudy = radiantTemperatureAroundC({ ...NIGHT, cloudShare: 1 });
     expect(Math.abs(cloudy + 10)).toBeLessThan(4); // an overcast sky is still a little colder than the air
   });
 
   it("sun on snow warms by tens of degrees; shade and cloud take it", () => {
     const noon = { ...NIGHT, sunElevationDeg: 25 };
-    const sunny = radiantSurroundings(noon).radiantTemperatureC;
-    expect(sunny).toBeGreaterThan(radiantSurroundings(NIGHT).radiantTemperatureC + 25);
-    expect(radiantSurroundings({ ...noon, snow: false }).radiantTemperatureC).toBeLessThan(sunny);
-    expect(radiantSurroundings({ ...noon, skyShare: 0.25 }).radiantTemperatureC).toBeLessThan(sunny - 15);
-    expect(radiantSurroundings({ ...noon, cloudShare: 1 }).radiantTemperatureC).toBeLessThan(sunny);
+    const sunny = radiantTemperatureAroundC(noon);
+    expect(sunny).toBeGreaterThan(radiantTemperatureAroundC(NIGHT) + 25);
+    expect(radiantTemperatureAroundC({ ...noon, snow: false })).toBeLessThan(sunny);
+    expect(radiantTemperatureAroundC({ ...noon, skyShare: 0.25 })).toBeLessThan(sunny - 15);
+    expect(radiantTemperatureAroundC({ ...noon, cloudShare: 1 })).toBeLessThan(sunny);
   });
 });
 

@@ -16,6 +16,7 @@ export {
   createWetting,
   PASSES_BY_RESISTANCE,
   WETTINGS,
+  restingShare,
   writeWetting,
   type WetSurroundings,
   type WettingKind,

@@ -172,14 +172,15 @@ describe("water from outside", () => {
     airTemperatureC: 4,
     precipitationMmPerH: 2,
     skyShare: 1,
-    restsOnSnow: false,
+    snowUnderM2KPerW: null,
     by: [],
     sinkingCm: 0,
     shaftHeightCm: 20,
   };
-  const total = (surroundings: Partial<WetSurroundings>): number => {
+  const [FROZEN, THAWED] = [0, 1].map((melts) => new Uint8Array(SEGMENT_COUNT).fill(melts)) as [Uint8Array, Uint8Array];
+  const total = (surroundings: Partial<WetSurroundings>, melts = FROZEN): number => {
     const wetting = createWetting();
-    writeWetting(wetting, { ...at, ...surroundings });
+    writeWetting(wetting, { ...at, ...surroundings }, melts);
     return [...wetting.outside, ...wetting.overTop].reduce((sum, water) => sum + water, 0);
   };
 
@@ -189,10 +190,12 @@ describe("water from outside", () => {
     expect(total({ skyShare: 0 })).toBe(0);
   });
 
-  it("thighs of a sitting person lie open to the sky; snow melts under who kneels in it", () => {
+  it("thighs of a sitting person lie open to the sky; snow melts under who kneels in it and is warm enough", () => {
     expect(total({ posture: "sitting" })).toBeGreaterThan(total({}));
-    expect(total({ precipitationMmPerH: 0, restsOnSnow: true, posture: "kneeling" })).toBeGreaterThan(0);
-    expect(total({ precipitationMmPerH: 0, restsOnSnow: true })).toBe(0);
+    const onSnow = { precipitationMmPerH: 0, snowUnderM2KPerW: 0.2 };
+    expect(total({ ...onSnow, posture: "kneeling" }, THAWED)).toBeGreaterThan(0);
+    expect(total({ ...onSnow, posture: "kneeling" })).toBe(0);
+    expect(total(onSnow, THAWED)).toBe(0);
   });
 
   it("snow and slush come in at the top of a low shaft alone, and nowhere where it is closed", () => {

@@ -69,7 +69,8 @@ export type WetSurroundings = {
   readonly precipitationMmPerH: number;
   /** Share of the sky a person sees: what does not see the sky stays dry. */
   readonly skyShare: number;
-  readonly restsOnSnow: boolean;
+  /** Resistance of the snow under what of the body rests, m²·K/W; `null` where it rests on none. */
+  readonly snowUnderM2KPerW: number | null;
   readonly by: readonly WettingKind[];
   /** How deep one sinks into snow while walking, cm; 0 otherwise. */
   readonly sinkingCm: number;
@@ -99,8 +100,15 @@ function overTopGPerM2H({ by, sinkingCm, shaftHeightCm }: WetSurroundings): numb
   return slush + (sinkingCm > shaftHeightCm ? SNOW_OVER_SHAFT_G_PER_M2H : 0);
 }
 
-/** Writes what meets each segment from outside; whether anything does. */
-export function writeWetting(out: Wetting, at: WetSurroundings): boolean {
+/** Parts that rest on the ground or a seat, by posture. */
+export const restingShare = (segment: number, posture: WetSurroundings["posture"]): number =>
+  RESTING[posture][PARTS[segment]!] ?? 0;
+
+/**
+ * Writes what meets each segment from outside; whether anything does.
+ * @param melts by segment, 1 where the snow under it is warmed above 0 °C
+ */
+export function writeWetting(out: Wetting, at: WetSurroundings, melts: Uint8Array): boolean {
   const fallsGPerM2H =
     at.precipitationMmPerH *
     GRAMS_PER_M2_PER_MM *
@@ -114,7 +122,7 @@ export function writeWetting(out: Wetting, at: WetSurroundings): boolean {
     const rained = part === "thigh" && isSeated ? RAINED_ON_THIGH_SEATED : RAINED_ON[part];
     let gPerM2H = fallsGPerM2H * rained;
     for (const kind of at.by) gPerM2H += THROWN_G_PER_M2H[kind][part] ?? 0;
-    if (at.restsOnSnow) gPerM2H += (RESTING[at.posture][part] ?? 0) * MELTED_G_PER_M2H;
+    if (melts[segment] === 1) gPerM2H += restingShare(segment, at.posture) * MELTED_G_PER_M2H;
     out.outside[segment] = gPerM2H / SECONDS_PER_HOUR;
     out.overTop[segment] = part === "foot" ? overTop : 0;
     any ||= gPerM2H > 0;

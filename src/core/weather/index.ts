@@ -3,6 +3,11 @@ export {
   GROUND_RANGE,
   GROUNDS,
   groundTemperatureC,
+  SEAT_INSULATION_M2K_PER_W,
+  seatOf,
+  SEATS,
+  seatTemperatureC,
+  type Seat,
   type Ground,
   type GroundState,
 } from "./ground";

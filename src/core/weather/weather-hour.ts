@@ -13,8 +13,6 @@ export type WeatherHour = {
   readonly radiantTemperatureC: number | null;
   /** Cloud, 0 (clear) … 1 (overcast); without it sky and sun are left out. */
   readonly cloudShare?: number | null | undefined;
-  /** Surface of the ground, °C; nothing given: the air's. */
-  readonly groundSurfaceC?: number | undefined;
   /** Through the time until the next hour, as water, mm/h; nothing given: dry. */
   readonly precipitationMm?: number | null | undefined;
 };
@@ -25,11 +23,8 @@ export type WeatherNow = {
   readonly windMPerS: number;
   readonly relativeHumidityPercent: number;
   readonly radiantTemperatureC: number;
-  readonly groundSurfaceC: number;
   readonly precipitationMmPerH: number;
 };
-
-const surfaceOf = (hour: WeatherHour): number => hour.groundSurfaceC ?? hour.airTemperatureC;
 
 const radiantOf = (hour: WeatherHour): number => hour.radiantTemperatureC ?? hour.airTemperatureC;
 
@@ -46,7 +41,6 @@ export class WeatherCourse {
     windMPerS: 0,
     relativeHumidityPercent: 0,
     radiantTemperatureC: 0,
-    groundSurfaceC: 0,
     precipitationMmPerH: 0,
   };
   private after = 0;
@@ -74,7 +68,6 @@ export class WeatherCourse {
     now.windMPerS = between(earlier.windMPerS, later.windMPerS, share);
     now.relativeHumidityPercent = between(earlier.relativeHumidityPercent, later.relativeHumidityPercent, share);
     now.radiantTemperatureC = between(radiantOf(earlier), radiantOf(later), share);
-    now.groundSurfaceC = between(surfaceOf(earlier), surfaceOf(later), share);
     // Constant over its hour; the last hour's is held, as everything is.
     now.precipitationMmPerH = (minute >= later.minute ? later : earlier).precipitationMm ?? 0;
     return now;

@@ -3,6 +3,8 @@ import { CoreError } from "../errors";
 import {
   GROUND_INSULATION_M2K_PER_W,
   groundTemperatureC,
+  seatOf,
+  seatTemperatureC,
   relativeWind,
   SHELTER,
   WeatherCourse,
@@ -84,8 +86,22 @@ describe("ground", () => {
     expect(groundTemperatureC({ ground: "ice" }, 5)).toBe(0);
   });
 
-  it("only wood and dry ground insulate by themselves", () => {
+  it("water under waders is above freezing however cold the air", () => {
+    expect(groundTemperatureC({ ground: "water" }, -20)).toBeGreaterThan(0);
+  });
+
+  it("a seat of its own has its own temperature: a bucket's is the air's, that of ice the ice's", () => {
+    expect(seatTemperatureC({ ground: "ice", seat: "bucket" }, -12)).toBe(-12);
+    expect(seatTemperatureC({ ground: "ice" }, -12)).toBe(groundTemperatureC({ ground: "ice" }, -12));
+    expect(seatOf({ ground: "water" })).toBe("stool");
+    expect(seatOf({ ground: "snow" })).toBe("snow");
+  });
+
+  // π·a/(4k) of a disc of 9 cm on a half-space; snow 0.35, ice 2.2 W/(m·K): published-values.md, "disc resistance".
+  it("heat spreads under a foot: packed snow between 0.15 and 0.25 m²·K/W, ice as a disc of 9 cm has it, metal not at all", () => {
+    expect(GROUND_INSULATION_M2K_PER_W.snow).toBeGreaterThanOrEqual(0.15);
+    expect(GROUND_INSULATION_M2K_PER_W.snow).toBeLessThanOrEqual(0.25);
+    expect(GROUND_INSULATION_M2K_PER_W.ice).toBeCloseTo((Math.PI * 0.09) / (4 * 2.2), 2);
     expect(GROUND_INSULATION_M2K_PER_W.metal).toBe(0);
-    expect(GROUND_INSULATION_M2K_PER_W.wood).toBeGreaterThan(0);
   });
 });

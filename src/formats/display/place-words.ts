@@ -1,6 +1,6 @@
 import type { EffortClass, Terrain } from "@/core/effort";
 import type { COVERAGES, REFUGES, STORED_FROM } from "@/core/outing";
-import type { Ground, Shelter } from "@/core/weather";
+import type { Ground, Seat, Shelter } from "@/core/weather";
 
 export const SHELTER_WORDS: Readonly<Record<Shelter, string>> = {
   openIce: "open ice or bare fell, none at all",
@@ -15,6 +15,20 @@ export const GROUND_WORDS: Readonly<Record<Ground, string>> = {
   ice: "ice",
   snow: "snow",
   wood: "wood",
+  dryGround: "dry ground",
+  rock: "rock",
+  water: "water, in waders",
+};
+
+export const SEAT_WORDS: Readonly<Record<Seat, string>> = {
+  bucket: "a bucket",
+  stool: "a cloth stool",
+  log: "a log or wooden bench",
+  padOnStand: "a foam pad on a stand",
+  metal: "bare metal",
+  ice: "ice",
+  snow: "snow",
+  rock: "rock",
   dryGround: "dry ground",
 };
 
@@ -41,7 +55,9 @@ export const COVERAGE_WORDS: Readonly<Record<(typeof COVERAGES)[number], string>
 
 export const EFFORT_WORDS: Readonly<Record<EffortClass, string>> = {
   lyingStill: "lying still",
-  sittingStill: "sitting still",
+  dozing: "dozing on the seat",
+  sittingStill: "sitting still, awake",
+  fidgeting: "sitting, fidgeting",
   standingStill: "standing still",
   kneelingStill: "kneeling still",
   lightHandling: "handling gear lightly",

@@ -16,7 +16,7 @@ import {
 } from "@/core/outing";
 import { CONDITION_RANGE, INDOOR_START_RANGE, USUAL_START } from "@/core/sitter";
 import { LEAK_POINTS, SIDES } from "@/core/patches";
-import { GROUND_RANGE, GROUNDS, SEAT_HEIGHT_RANGE_M, SHELTER } from "@/core/weather";
+import { GROUND_RANGE, GROUNDS, SEATS, SEAT_HEIGHT_RANGE_M, SHELTER } from "@/core/weather";
 import { keysOf, wholeWithin, within } from "../within";
 import { doingExtras, doingSchema, recurringSchema } from "./doing-schema";
 import { heatSourceSchema, heatSpansSchema } from "./heat-schema";
@@ -64,6 +64,7 @@ export const placeSchema = z.strictObject({
   shelter: z.enum(keysOf(SHELTER)),
   seatHeightM: within(SEAT_HEIGHT_RANGE_M),
   ground: z.enum(GROUNDS),
+  seat: z.enum(SEATS).optional(),
 });
 
 export const spotSchema = z.strictObject({

@@ -146,7 +146,7 @@ describe("the place's editor", () => {
       coverage: "none",
     });
     expect(own.field("Shelter")).toBe(SHELTER_WORDS.insideWood);
-    expect(own.field("Feet and seat rest on")).toBe(GROUND_WORDS.snow);
+    expect(own.field("Feet stand on")).toBe(GROUND_WORDS.snow);
     expect(own.field("Height of the seat above ground")).toBe("3.5");
     expect(own.field("Warmth near by")).toBe(REFUGE_WORDS.hut);
     expect(own.field("Minutes away on foot")).toBe("25");

@@ -80,7 +80,11 @@ function Effort({ view, index }: Props) {
   );
 }
 
-const STILL = { posture: "sitting", activityRatio: 1.2, walkSpeedMPerS: 0 } as const;
+const STILL = {
+  posture: "sitting",
+  activityRatio: EFFORT_CLASS.sittingStill.activityRatio,
+  walkSpeedMPerS: 0,
+} as const;
 const NEW_PHASES: readonly (readonly [string, Omit<PhaseView, "id">])[] = [
   ["Another sit", { kind: "sit", minutes: 60, ...STILL }],
   ["Walk about", { kind: "break", minutes: 10, posture: "standing", activityRatio: 3, walkSpeedMPerS: 0.9 }],

@@ -1,10 +1,11 @@
 import { OUTING_RANGE, type PlaceSetting, type WalkIn } from "@/core/outing";
 import { WALK_RANGE } from "@/core/effort";
-import { GROUND_RANGE, SEAT_HEIGHT_RANGE_M } from "@/core/weather";
+import { GROUND_RANGE, SEAT_HEIGHT_RANGE_M, seatOf } from "@/core/weather";
 import {
   COVERAGE_WORDS,
   STORED_FROM_WORDS,
   GROUND_WORDS,
+  SEAT_WORDS,
   REFUGE_WORDS,
   SHELTER_WORDS,
   TERRAIN_WORDS,
@@ -61,10 +62,16 @@ function Seat({ setting }: Fields) {
         onChange={(shelter) => editSetting("shelter", { shelter })}
       />
       <ChoiceField
-        label="Feet and seat rest on"
+        label="Feet stand on"
         value={setting.ground}
         options={optionsOf(GROUND_WORDS)}
         onChange={(ground) => editSetting("ground", { ground })}
+      />
+      <ChoiceField
+        label="You sit on"
+        value={seatOf(setting)}
+        options={optionsOf(SEAT_WORDS)}
+        onChange={(seat) => editSetting("seat", { seat })}
       />
       <NumberField
         label="Height of the seat above ground"

@@ -173,9 +173,9 @@ const grouseLek: DemoOuting = {
   phases: [
     { kind: "walkIn", minutes: WALK_IN, posture: "standing", activityRatio: 4, walkSpeedMPerS: 1 },
     { kind: "setUp", minutes: SET_UP, posture: "standing", activityRatio: 1.9, walkSpeedMPerS: 0 },
-    { kind: "sit", minutes: 125, posture: "sitting", activityRatio: 1.2, walkSpeedMPerS: 0 },
+    { kind: "sit", minutes: 125, posture: "sitting", activityRatio: 1.3, walkSpeedMPerS: 0 },
     { kind: "task", minutes: 5, posture: "sitting", activityRatio: 1.4, walkSpeedMPerS: 0 },
-    { kind: "sit", minutes: 110, posture: "sitting", activityRatio: 1.2, walkSpeedMPerS: 0 },
+    { kind: "sit", minutes: 110, posture: "sitting", activityRatio: 1.3, walkSpeedMPerS: 0 },
     { kind: "walkOut", minutes: 40, posture: "standing", activityRatio: 4, walkSpeedMPerS: 1 },
   ],
   wearings: [
@@ -224,9 +224,9 @@ const charOnIce: DemoOuting = {
   phases: [
     { kind: "walkIn", minutes: 25, posture: "standing", activityRatio: 4, walkSpeedMPerS: 1.1 },
     { kind: "setUp", minutes: 20, posture: "standing", activityRatio: 4, walkSpeedMPerS: 0, wetBy: ["overflow"] },
-    { kind: "sit", minutes: 90, posture: "sitting", activityRatio: 1.2, walkSpeedMPerS: 0 },
+    { kind: "sit", minutes: 90, posture: "sitting", activityRatio: 1.3, walkSpeedMPerS: 0 },
     { kind: "task", minutes: 8, posture: "sitting", activityRatio: 1.6, walkSpeedMPerS: 0, wetBy: ["wetHands"] },
-    { kind: "sit", minutes: 82, posture: "sitting", activityRatio: 1.2, walkSpeedMPerS: 0 },
+    { kind: "sit", minutes: 82, posture: "sitting", activityRatio: 1.3, walkSpeedMPerS: 0 },
     { kind: "walkOut", minutes: 25, posture: "standing", activityRatio: 4, walkSpeedMPerS: 1.1 },
   ],
   wearings: [
@@ -275,9 +275,9 @@ const seaBirdCount: DemoOuting = {
   phases: [
     { kind: "walkIn", minutes: 30, posture: "standing", activityRatio: 4.5, walkSpeedMPerS: 1 },
     { kind: "setUp", minutes: 10, posture: "standing", activityRatio: 1.8, walkSpeedMPerS: 0 },
-    { kind: "sit", minutes: 60, posture: "sitting", activityRatio: 1.2, walkSpeedMPerS: 0 },
+    { kind: "sit", minutes: 60, posture: "sitting", activityRatio: 1.3, walkSpeedMPerS: 0 },
     { kind: "task", minutes: 10, posture: "standing", activityRatio: 1.5, walkSpeedMPerS: 0 },
-    { kind: "sit", minutes: 80, posture: "sitting", activityRatio: 1.2, walkSpeedMPerS: 0 },
+    { kind: "sit", minutes: 80, posture: "sitting", activityRatio: 1.3, walkSpeedMPerS: 0 },
     { kind: "walkOut", minutes: 30, posture: "standing", activityRatio: 4, walkSpeedMPerS: 1 },
   ],
   wearings: [

@@ -1,3 +1,4 @@
+import { EFFORT_CLASS } from "@/core/effort";
 import { v7 as uuid } from "uuid";
 import { usualLevels, type Phase } from "@/core/outing";
 import type { OutingPlan } from "@/core/plan";
@@ -16,7 +17,11 @@ const SET_UP_MINUTES = 15;
 const WALK_MINUTES = 20;
 const USUAL_HUMIDITY_PERCENT = 80;
 
-const STILL = { posture: "sitting", activityRatio: 1.2, walkSpeedMPerS: 0 } as const;
+const STILL = {
+  posture: "sitting",
+  activityRatio: EFFORT_CLASS.sittingStill.activityRatio,
+  walkSpeedMPerS: 0,
+} as const;
 const WALKING = { posture: "standing", activityRatio: 4, walkSpeedMPerS: 1 } as const;
 const usualPhases = (sitMinutes: number): Phase[] => [
   { kind: "walkIn", minutes: WALK_MINUTES, ...WALKING },
