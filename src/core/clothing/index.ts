@@ -8,8 +8,9 @@ export {
   buildStack,
   clothingInsulation,
   totalInsulation,
-  withClothFactor,
+  withMisfit,
   type ClothFactor,
+  type Misfit,
   type Stack,
 } from "./stack";
 export {

@@ -65,8 +65,18 @@ export function buildStack(worn: readonly Layer[], form: PatchForm, leaks = fals
 /** How many times as much as it is read to a layer insulates. */
 export type ClothFactor = (layer: Layer) => number;
 
-/** A stack whose cloth insulates more or less than read, as thick as before: exact, since every shell is linear in it. */
-export function withClothFactor(stack: Stack, factor: ClothFactor): Stack {
+/** How cloth and the air under it are misread. */
+export type Misfit = {
+  readonly cloth: ClothFactor;
+  /** How many times as thick as fit says the gaps of air are. */
+  readonly gaps: number;
+};
+
+/**
+ * A stack whose cloth and air insulate more or less than read, where it lies as before: exact for the cloth, since every
+ * shell is linear in it; gaps change what they insulate, not how thick the stack is.
+ */
+export function withMisfit(stack: Stack, { cloth: factor, gaps }: Misfit): Stack {
   const { worn } = stack;
   const shellsM2KPerW = stack.shellsM2KPerW.slice();
   const clothM2KPerW = stack.clothM2KPerW.slice();
@@ -74,7 +84,8 @@ export function withClothFactor(stack: Stack, factor: ClothFactor): Stack {
     const read = clothM2KPerW[layer]!;
     const cloth = read * factor(worn[layer]!);
     clothM2KPerW[layer] = cloth;
-    shellsM2KPerW[layer] = shellsM2KPerW[layer]! + cloth - read;
+    const gap = (shellsM2KPerW[layer]! - read) * gapRatio(worn[layer]!.gapMm, gaps);
+    shellsM2KPerW[layer] = gap + cloth;
   }
   // Field by field: a spread would make objects of another layout, and code compiled for one layout start anew for two.
   const { protection, skinOverOuterArea: outer, vapourIndex, overfillMm } = stack;
@@ -89,6 +100,9 @@ export function withClothFactor(stack: Stack, factor: ClothFactor): Stack {
     overfillMm,
   };
 }
+
+const gapRatio = (gapMm: number, factor: number): number =>
+  factor === 1 || gapMm <= 0 ? 1 : airGapInsulation(gapMm * factor) / airGapInsulation(gapMm);
 
 const sumOf = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
 

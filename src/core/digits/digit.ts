@@ -71,6 +71,17 @@ export const DIGIT_NATURE: Readonly<Record<DigitKind, DigitNature>> = {
   ear: { capacityJPerM2K: 8_000, leastBloodWPerM2K: 6, anastomosesWeight: 0, coldDilationWPerM2K: 0, pumped: false },
 };
 
+/** Blood flow of a person's digits over the model's, by what they are. */
+export type FlowFactor = { readonly fingers: number; readonly toes: number; readonly face: number };
+const FLOW_OF: Readonly<Record<DigitKind, keyof FlowFactor>> = {
+  finger: "fingers",
+  toe: "toes",
+  nose: "face",
+  cheek: "face",
+  ear: "face",
+};
+export const flowFactorOf = (digit: Digit, factor: FlowFactor): number => factor[FLOW_OF[DIGIT_PLACE[digit].kind]];
+
 /** Conduction from the rest of the hand, foot or head, W/(m²·K) (assumption). */
 export const DIGIT_CONDUCTION_W_PER_M2K = 0.45;
 

@@ -6,10 +6,12 @@ export {
   DIGIT_PLACE,
   DIGIT_SEGMENT,
   DIGITS,
+  flowFactorOf,
   USUAL_SOLE_SHARE,
   type Digit,
   type DigitKind,
   type DigitNature,
+  type FlowFactor,
 } from "./digit";
 export { createDigitSupply, digitBloodExchange, supplyDigit, type DigitSupply, type FeedingBlood } from "./digit-blood";
 export {

@@ -2,15 +2,21 @@
 export const LEVELS = ["comfort", "cold", "hard"] as const;
 export type Level = (typeof LEVELS)[number];
 
-export const LIMITS = ["toes", "fingers", "face", "heatDebt", "shivering", "trunk"] as const;
+/** Feet and fingers first, then the face, then the body as it is felt; last what a standard counts and nobody feels. */
+export const LIMITS = ["toes", "fingers", "face", "shivering", "meanSkin", "trunk", "heatDebt"] as const;
 export type Limit = (typeof LIMITS)[number];
 
-type LimitRow = {
+/** What of a quantity is beyond a limit. */
+export type Bounds = {
   /** Which side of the value is beyond the limit. */
   readonly beyond: "below" | "above";
-  readonly unit: "°C" | "W·h/m²" | "W/m²";
-  /** `null` where a level knows no such limit. */
-  readonly value: Readonly<Record<Level, number | null>>;
+  readonly value: Readonly<Record<Level, number>>;
+};
+
+type LimitRow = Bounds & {
+  readonly unit: "°C" | "K" | "W·h/m²" | "W/m²";
+  /** Counts once it has lasted so long, min. */
+  readonly lastsMinutes: number;
   readonly source: string;
 };
 
@@ -20,43 +26,63 @@ export const LIMIT_TABLE: Readonly<Record<Limit, LimitRow>> = {
     beyond: "below",
     unit: "°C",
     value: { comfort: 20, cold: 15, hard: 10 },
+    lastsMinutes: 0,
     source: "15 °C pain begins, 10 °C numb: Enander 1984; Kuklane 2004",
   },
   fingers: {
     beyond: "below",
     unit: "°C",
     value: { comfort: 20, cold: 15, hard: 10 },
+    lastsMinutes: 0,
     source: "fine work suffers below 15 °C: Heus et al. 1995; ISO 11079 local criteria 24 and 15 °C",
   },
   face: {
     beyond: "below",
     unit: "°C",
-    value: { comfort: 15, cold: 10, hard: 5 },
-    source: "Danielsson 1996; ISO 11079",
+    value: { comfort: 10, cold: 7, hard: 2 },
+    lastsMinutes: 0,
+    source: "10 °C pain, 7 °C numb: Gavhed et al. 2000 (from memory); freezing −0.55…−4.8 °C: Danielsson 1996",
+  },
+  shivering: {
+    beyond: "above",
+    unit: "W/m²",
+    value: { comfort: 8, cold: 20, hard: 50 },
+    lastsMinutes: 5,
+    source: "for 5 minutes; 20 W/m² spoils aim and focus (assumptions)",
+  },
+  meanSkin: {
+    beyond: "below",
+    unit: "°C",
+    value: { comfort: 31.5, cold: 30, hard: 28 },
+    lastsMinutes: 10,
+    source: "for 10 minutes; 30 °C at IREQ minimal: ISO 11079; sensation −2, −2.5, −2.9: Fiala 1998",
+  },
+  trunk: {
+    beyond: "above",
+    unit: "K",
+    value: { comfort: 0.3, cold: 0.6, hard: 0.9 },
+    lastsMinutes: 0,
+    source: "under the person's own start (assumption), and 36.0 °C at any level: ISO 9886",
   },
   heatDebt: {
     beyond: "above",
     unit: "W·h/m²",
     value: { comfort: 25, cold: 40, hard: 60 },
+    lastsMinutes: 0,
     source: "40 W·h/m²: ISO 11079 duration limited exposure; the others are assumptions",
-  },
-  shivering: {
-    beyond: "above",
-    unit: "W/m²",
-    value: { comfort: 5, cold: 25, hard: 60 },
-    source: "for 5 minutes; 25 W/m² spoils aim and focus (assumption)",
-  },
-  trunk: {
-    beyond: "below",
-    unit: "°C",
-    value: { comfort: null, cold: 36.3, hard: 36 },
-    source: "36.0 °C: ISO 9886; 36.3 °C is an assumption",
   },
 };
 
-/** Shivering counts once it has lasted this long. */
-export const SHIVERING_LASTS_MINUTES = 5;
+/** Trunk core that ends a sit whatever a person accepts, °C. @source ISO 9886 */
+export const TRUNK_FLOOR: Bounds = { beyond: "below", value: { comfort: 36, cold: 36, hard: 36 } };
+
+/** The standard's limit: told beside every answer, but ends a sit only for who prefers its rule. */
+export const STANDARD_LIMIT = "heatDebt" satisfies Limit;
+export const RULING_LIMITS: readonly Limit[] = LIMITS.filter((limit) => limit !== STANDARD_LIMIT);
+
 /** A limit passed counts unless the value is back inside within this time. */
 export const RECOVERY_MINUTES = 20;
+/** What is beyond its limit as a sit begins ends nothing if it is back inside within this time. */
+export const LEFT_WITHIN_MINUTES = 60;
 /** If nothing ends the sit within this time after its planned end, the answer is "longer than". */
 export const HELD_PAST_PLAN_MINUTES = 360;

@@ -1,12 +1,13 @@
 import { describe, expect, it } from "vitest";
 import {
-  crossingsOf,
-  firstCrossing,
   judge,
   judgeWithRunnerUp,
   levelEverywhere,
   LIMIT_TABLE,
   LIMITS,
+  passing,
+  passingsOf,
+  TRUNK_FLOOR,
   type Limit,
   type LimitPlace,
   type Watch,
@@ -18,6 +19,8 @@ const watch = (limit: Limit, values: number[], place: LimitPlace = { part: "body
   place,
   values,
 });
+const firstCrossing = (...[watched, level, inTask]: Parameters<typeof passing>): number | null =>
+  passing(watched, level, inTask).crossedAt;
 const hold = (value: number, minutes: number): number[] => Array.from({ length: minutes }, () => value);
 const LEFT_TOES: LimitPlace = { part: "toes", side: "left" };
 const RIGHT_TOES: LimitPlace = { part: "toes", side: "right" };
@@ -27,7 +30,7 @@ describe("the table", () => {
   it("grows harder from comfort over cold to hard, and names a source for every limit", () => {
     for (const limit of LIMITS) {
       const { beyond, value, source } = LIMIT_TABLE[limit];
-      const steps = [value.comfort, value.cold, value.hard].filter((step) => step !== null);
+      const steps = [value.comfort, value.cold, value.hard];
       const sorted = [...steps].sort((one, other) => (beyond === "below" ? other - one : one - other));
       expect(steps).toEqual(sorted);
       expect(source).not.toBe("");
@@ -37,7 +40,8 @@ describe("the table", () => {
   it("carries the published values: toe pain 15 °C and numbness 10 °C (Enander 1984; Kuklane 2004), debt 40 W·h/m² and core 36 °C (ISO 11079, ISO 9886)", () => {
     expect(LIMIT_TABLE.toes.value).toMatchObject({ cold: 15, hard: 10 });
     expect(LIMIT_TABLE.heatDebt.value.cold).toBe(40);
-    expect(LIMIT_TABLE.trunk.value.hard).toBe(36);
+    expect(TRUNK_FLOOR.value.hard).toBe(36);
+    expect(LIMIT_TABLE.meanSkin.value.cold).toBe(30);
   });
 });
 
@@ -49,9 +53,8 @@ describe("a crossing", () => {
     expect(firstCrossing(watch("toes", long), "cold", never)).toBe(30);
   });
 
-  it("does not happen at the very bound, nor at a level that knows no such limit", () => {
+  it("does not happen at the very bound", () => {
     expect(firstCrossing(watch("toes", hold(15, 60)), "cold", never)).toBeNull();
-    expect(firstCrossing(watch("trunk", hold(35, 60)), "comfort", never)).toBeNull();
   });
 
   it("of shivering has to last five minutes", () => {
@@ -59,6 +62,23 @@ describe("a crossing", () => {
     expect(
       firstCrossing(watch("shivering", [...hold(0, 10), ...hold(30, 5), ...hold(0, 60)]), "cold", never),
     ).toBeNull();
+  });
+
+  it("of mean skin has to last ten minutes", () => {
+    expect(firstCrossing(watch("meanSkin", [...hold(32, 10), ...hold(29, 60)]), "cold", never)).toBe(20);
+  });
+
+  it("that is being left as the sit begins ends nothing if it is back inside within the hour, and is told", () => {
+    const rising = (minutes: number): number[] => [...hold(12, minutes), ...hold(22, 200)];
+    expect(passing(watch("toes", rising(45)), "cold", never)).toEqual({ crossedAt: null, backAfterMinutes: 45 });
+    expect(passing(watch("toes", rising(70)), "cold", never)).toEqual({ crossedAt: 0, backAfterMinutes: null });
+    const again = [...hold(12, 30), ...hold(22, 60), ...hold(12, 60)];
+    expect(passing(watch("toes", again), "cold", never)).toEqual({ crossedAt: 90, backAfterMinutes: 30 });
+  });
+
+  it("is measured by a watch's own bounds where it has some: the core's floor whatever the level", () => {
+    const core = { ...watch("trunk", [...hold(36.4, 30), ...hold(35.9, 60)]), bounds: TRUNK_FLOOR };
+    expect(firstCrossing(core, "comfort", never)).toBe(30);
   });
 
   it("of resting fingers counts at the hard level only; in a task at the level accepted, and must recover to that level", () => {
@@ -73,7 +93,7 @@ describe("a crossing", () => {
 
 describe("a verdict", () => {
   const accepted = levelEverywhere("cold");
-  const judged = (watches: Watch[]) => judgeWithRunnerUp(crossingsOf(watches, accepted, never), 400);
+  const judged = (watches: Watch[]) => judgeWithRunnerUp(passingsOf(watches, accepted, never).crossings, 400);
 
   it("names the first limit, where, and the runner-up of another kind", () => {
     const verdict = judged([

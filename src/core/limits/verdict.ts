@@ -1,5 +1,5 @@
 import { LIMITS, type Level, type Limit } from "./limit-table";
-import { firstCrossing, type Crossing, type InTask, type Watch } from "./watch";
+import { passing, type Crossing, type InTask, type Recovery, type Watch } from "./watch";
 
 /** What ends a sit at one level: a union, never a magic number. */
 export type LevelVerdict =
@@ -18,29 +18,38 @@ export type AcceptedLevels = Readonly<Record<Limit, Level>>;
 export const levelEverywhere = (level: Level): AcceptedLevels =>
   Object.fromEntries(LIMITS.map((limit) => [limit, level])) as AcceptedLevels;
 
-/** Left and right of the same limit at the same minute are one crossing. */
-function mergeSides(crossings: readonly Crossing[]): Crossing[] {
-  const merged: Crossing[] = [];
-  for (const crossing of crossings) {
+/** Left and right of the same limit at the same minute are one. */
+function mergeSides<Told extends Omit<Crossing, "minute">>(all: readonly Told[], at: (told: Told) => number): Told[] {
+  const merged: Told[] = [];
+  for (const told of all) {
+    const { limit, place } = told;
     const twin = merged.findIndex(
-      ({ limit, minute, place }) =>
-        limit === crossing.limit && minute === crossing.minute && place.part === crossing.place.part,
+      (other) => other.limit === limit && other.place.part === place.part && at(other) === at(told),
     );
-    if (twin < 0) merged.push(crossing);
-    else merged[twin] = { ...crossing, place: { part: crossing.place.part, side: "both" } };
+    if (twin < 0) merged.push(told);
+    else if (place.side !== null) merged[twin] = { ...told, place: { part: place.part, side: "both" } };
   }
-  return merged;
+  return merged.sort((one, other) => at(one) - at(other));
 }
 
-/** All limits passed for good, the first first. */
-export const crossingsOf = (watches: readonly Watch[], accepted: AcceptedLevels, inTask: InTask): Crossing[] =>
-  mergeSides(
-    watches.flatMap((watch): Crossing[] => {
-      const level = accepted[watch.limit];
-      const minute = firstCrossing(watch, level, inTask);
-      return minute === null ? [] : [{ limit: watch.limit, place: watch.place, level, minute }];
-    }),
-  ).sort((one, other) => one.minute - other.minute);
+/** What passes its limit for good, the first first, and what was beyond as the sit began and is left. */
+export type Passings = { readonly crossings: readonly Crossing[]; readonly recoveries: readonly Recovery[] };
+
+export function passingsOf(watches: readonly Watch[], accepted: AcceptedLevels, inTask: InTask): Passings {
+  const crossings: Crossing[] = [];
+  const recoveries: Recovery[] = [];
+  for (const watch of watches) {
+    const { limit, place } = watch;
+    const level = accepted[limit];
+    const { crossedAt, backAfterMinutes } = passing(watch, level, inTask);
+    if (crossedAt !== null) crossings.push({ limit, place, level, minute: crossedAt });
+    if (backAfterMinutes !== null) recoveries.push({ limit, place, level, backAfterMinutes });
+  }
+  return {
+    crossings: mergeSides(crossings, ({ minute }) => minute),
+    recoveries: mergeSides(recoveries, ({ backAfterMinutes }) => backAfterMinutes),
+  };
+}
 
 /** The next limit of another kind or place. */
 export const runnerUpOf = ([first, ...later]: readonly Crossing[]): Crossing | null =>

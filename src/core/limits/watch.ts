@@ -1,4 +1,4 @@
-import { LIMIT_TABLE, RECOVERY_MINUTES, SHIVERING_LASTS_MINUTES, type Level, type Limit } from "./limit-table";
+import { LEFT_WITHIN_MINUTES, LIMIT_TABLE, RECOVERY_MINUTES, type Bounds, type Level, type Limit } from "./limit-table";
 
 /** Where on the body a limit is watched. */
 export const LIMIT_PARTS = ["toes", "fingers", "nose", "cheeks", "ears", "body"] as const;
@@ -10,6 +10,8 @@ export type Watch = {
   readonly limit: Limit;
   readonly place: LimitPlace;
   readonly values: ArrayLike<number>;
+  /** Where the limit is told by another quantity than its table's. */
+  readonly bounds?: Bounds | undefined;
 };
 
 /** A limit passed and not come back from in time. */
@@ -21,40 +23,71 @@ export type Crossing = {
   readonly minute: number;
 };
 
+/** A limit that was passed as the sit began and is being left: told, and ends nothing. */
+export type Recovery = Omit<Crossing, "minute"> & {
+  /** Minutes from the start of the sit until it is back inside. */
+  readonly backAfterMinutes: number;
+};
+
 /** Whether a minute belongs to a task that needs the fingers. */
 export type InTask = (minute: number) => boolean;
 
+/** What a watched value does against its limit. */
+export type Passing = {
+  /** Minute from the start of the sit at which it passes for good; `null` when it never does in the values given. */
+  readonly crossedAt: number | null;
+  /** Minute at which what was beyond as the sit began is back inside; `null` where it was not, or did not come back. */
+  readonly backAfterMinutes: number | null;
+};
+
 /**
- * First minute at which a watched value passes its limit and is not back inside within 20 minutes.
- * Coming back is measured against the threshold that was passed.
- * @returns minutes from the start of the sit, or `null` when that never happens in the values given
+ * First minute at which a watched value passes its limit and is not back inside within 20 minutes; what was passed
+ * before the sit began has 60 minutes from its start. Coming back is measured against the threshold that was passed.
  */
-export function firstCrossing(watch: Watch, level: Level, inTask: InTask): number | null {
+export function passing(watch: Watch, level: Level, inTask: InTask): Passing {
   const { values, limit } = watch;
-  const { beyond, value } = LIMIT_TABLE[limit];
+  const { beyond, value } = watch.bounds ?? LIMIT_TABLE[limit];
   const sign = beyond === "below" ? 1 : -1; // beyond the bound when sign·value < sign·bound
-  const lasting = limit === "shivering" ? SHIVERING_LASTS_MINUTES : 0;
+  const lasting = LIMIT_TABLE[limit].lastsMinutes;
   const always = value[level];
   // Fingers at rest count only at the hard level, whatever the person accepts: cold fingers end a sit through the
   // tasks they no longer do.
   const atRest = limit === "fingers" ? value.hard : always;
   const byTask = atRest !== always;
   let run = 0;
+  let backAfterMinutes: number | null = null;
   for (let minute = 0; minute < values.length; minute++) {
     const bound = byTask && inTask(minute) ? always : atRest;
-    if (bound === null || sign * values[minute]! >= sign * bound) {
+    if (sign * values[minute]! >= sign * bound) {
       run = 0;
       continue;
     }
     run += 1;
-    if (run > lasting && !isBackInside(values, minute, sign, bound)) return minute;
+    if (run <= lasting) continue;
+    const broughtAlong = isBeyondUntil(values, minute, sign, bound);
+    const until = broughtAlong ? LEFT_WITHIN_MINUTES : minute + RECOVERY_MINUTES;
+    const back = backInside(values, minute, until, sign, bound);
+    if (back === null) return { crossedAt: broughtAlong ? 0 : minute, backAfterMinutes };
+    if (broughtAlong) backAfterMinutes = Math.max(backAfterMinutes ?? 0, back);
   }
-  return null;
+  return { crossedAt: null, backAfterMinutes };
 }
 
-/** Whether a value comes back over its bound soon enough after a minute. */
-function isBackInside(values: ArrayLike<number>, minute: number, sign: number, bound: number): boolean {
-  const last = Math.min(values.length - 1, minute + RECOVERY_MINUTES);
-  for (let later = minute + 1; later <= last; later++) if (sign * values[later]! >= sign * bound) return true;
-  return false;
+/** Whether a value was beyond its bound from the start of the sit to a minute. */
+function isBeyondUntil(values: ArrayLike<number>, minute: number, sign: number, bound: number): boolean {
+  for (let earlier = minute; earlier >= 0; earlier--) if (sign * values[earlier]! >= sign * bound) return false;
+  return true;
+}
+
+/** Minute, `until` at most, at which a value is back inside its bound after a minute. */
+function backInside(
+  values: ArrayLike<number>,
+  minute: number,
+  until: number,
+  sign: number,
+  bound: number,
+): number | null {
+  const last = Math.min(values.length - 1, until);
+  for (let later = minute + 1; later <= last; later++) if (sign * values[later]! >= sign * bound) return later;
+  return null;
 }

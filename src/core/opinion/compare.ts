@@ -8,7 +8,7 @@ export type DifferenceReason =
   | "localCooling"
   /** Both look at heat debt: ours follows the body through walk and weather, the standard one mean balance. */
   | "historyOfTheDay"
-  /** Our limit is of the body but no heat debt: shivering or core. */
+  /** Our limit is of the body but no heat debt: shivering, skin or core. */
   | "otherBodyLimit"
   | "noDifference"
   | "standardSilent";
@@ -25,6 +25,7 @@ export type Comparison = {
 const MINUTES_PER_HOUR = 60;
 /** Answers so near each other agree (assumption: a quarter, as the heat debt was found to agree with the standard). */
 const AGREE_WITHIN_SHARE = 0.25;
+const FELT: readonly Limit[] = ["shivering", "meanSkin", "trunk"];
 const LOCAL: readonly Limit[] = ["toes", "fingers", "face"];
 
 const minutesText = (minutes: number | null): string => {
@@ -38,7 +39,8 @@ const REASON_TEXT: Readonly<Record<DifferenceReason, string>> = {
   localCooling: "the standard balances the whole body and knows no toes, fingers or face, which cool first here",
   historyOfTheDay:
     "the standard takes one mean balance from a comfortable start, we follow walk-in, weather and changes of clothing",
-  otherBodyLimit: "the standard counts heat debt alone, here shivering or core temperature comes first",
+  otherBodyLimit:
+    "the standard counts heat debt alone, which nobody feels; here shivering, cold skin or the core comes first",
   noDifference: "both agree within a quarter",
   standardSilent: "the standard gives no figure for these conditions",
 };
@@ -48,7 +50,7 @@ function reasonOf(ours: number | null, standard: number | null, limit: Limit | n
   if (ours !== null && standard !== null && Math.abs(ours / standard - 1) <= AGREE_WITHIN_SHARE) return "noDifference";
   if (limit !== null && LOCAL.includes(limit) && (standard === null || (ours ?? Infinity) < standard))
     return "localCooling";
-  return limit === "shivering" || limit === "trunk" ? "otherBodyLimit" : "historyOfTheDay";
+  return limit !== null && FELT.includes(limit) ? "otherBodyLimit" : "historyOfTheDay";
 }
 
 /** Sets our verdict beside the standard's exposure limit. */

@@ -1,5 +1,5 @@
 import type { BodyPerson } from "../body";
-import type { ClothFactor, WornLayer } from "../clothing";
+import type { ClothFactor, Misfit, WornLayer } from "../clothing";
 import { CoreError } from "../errors";
 import { readLabel, type PatchReading } from "../labels";
 import {
@@ -186,17 +186,13 @@ export class Dressing {
 
   /**
    * How a person is dressed through the outing when their hands are so needed and these parts are bared.
-   * @param clothFactor how much more or less each layer insulates than read, for those who ask what a misread label does
+   * @param misfit how much more or less cloth and air insulate than read, for those who ask what a misread label does
    */
-  dresses(
-    needed: HandsNeeded = NO_HANDS,
-    bared: readonly Patch[] = [],
-    clothFactor: ClothFactor | null = null,
-  ): Dresses<Dress> {
+  dresses(needed: HandsNeeded = NO_HANDS, bared: readonly Patch[] = [], misfit: Misfit | null = null): Dresses<Dress> {
     const worked = this.workedFor(needed, bared);
-    const factored = clothFactor && new FactoredStacks(clothFactor);
+    const factored = misfit && new FactoredStacks(misfit);
     return new Dresses(this.changes, (fromMinute) =>
-      this.dressOf(fromMinute, worked.at(fromMinute), factored, clothFactor),
+      this.dressOf(fromMinute, worked.at(fromMinute), factored, misfit?.cloth ?? null),
     );
   }
 

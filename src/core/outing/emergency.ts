@@ -1,4 +1,5 @@
-import { LEVELS, LIMIT_TABLE } from "../limits";
+import { EFFORT_CLASS } from "../effort";
+import { LEVELS, LIMIT_TABLE, TRUNK_FLOOR } from "../limits";
 import type { Outing, Phase, Wearing } from "./outing";
 import type { Piece } from "./piece";
 import { simulateOuting, type OutingResult } from "./simulate-outing";
@@ -81,7 +82,11 @@ function afterFall(outing: Outing, minute: number, walkMinutes: number | null): 
     start += phase.minutes;
     return minutes > 0 ? [{ ...phase, minutes }] : [];
   });
-  const still = { posture: "sitting", activityRatio: 1.3, walkSpeedMPerS: 0 } as const;
+  const still = {
+    posture: "sitting",
+    activityRatio: EFFORT_CLASS.sittingStill.activityRatio,
+    walkSpeedMPerS: 0,
+  } as const;
   const rest: Phase[] =
     walkMinutes === null
       ? [{ ...still, kind: "sit", minutes: WATCHED_AFTER_FALL }]
@@ -150,8 +155,8 @@ export function fallIn(
   const fingers = series.digitC.leftFingers.map((left, at) => Math.min(left, series.digitC.rightFingers[at]!));
   const arrival = walkMinutes === null ? null : minute + Math.max(1, walkMinutes);
   return {
-    fingersNumbAfter: firstBelow(fingers, LIMIT_TABLE.fingers.value[HARD]!, minute),
-    trunkHardAfter: firstBelow(series.trunkC, LIMIT_TABLE.trunk.value[HARD]!, minute),
+    fingersNumbAfter: firstBelow(fingers, LIMIT_TABLE.fingers.value[HARD], minute),
+    trunkHardAfter: firstBelow(series.trunkC, TRUNK_FLOOR.value[HARD], minute),
     onArrival:
       arrival === null
         ? null

@@ -66,7 +66,7 @@ export { replayTo, type Moment } from "./replay";
 export { waterCells } from "./water-layers";
 export { resistancesAt } from "./resistances-at";
 export { WET_PARTS, type OutingSeries, type WetPart } from "./series";
-export { natureOf, type SimulationOptions } from "./run-outing";
+export { natureOf, rulingLimits, type SimulationOptions } from "./run-outing";
 export { simulateOuting, type OutingResult } from "./simulate-outing";
 export { simulateSitMinutes, type SitMinutes } from "./sit-minutes";
 export type { SitAnswer } from "./sit-answer";

@@ -43,6 +43,8 @@ export type Doing = {
   readonly effort?: Effort | undefined;
   /** Effort above rest, over what is said or computed. */
   readonly effortFactor?: number | undefined;
+  /** Whole heat made, over what is said or computed; never under basal heat. */
+  readonly heatFactor?: number | undefined;
   /** The back lies against something. */
   readonly leaning?: boolean | undefined;
   /** Hands that work and what they have to be able to do: handwear that cannot is off meanwhile. */
@@ -111,6 +113,8 @@ export type OutingPerson = {
   readonly workingHand?: Side | undefined;
   /** Cold hands or feet often, or a condition of the circulation: blood to the digits is known less well. */
   readonly coldHands?: boolean | undefined;
+  /** They go by the standard: heat debt ends a sit. */
+  readonly heatDebtEnds?: boolean | undefined;
   /** What was learnt of this person, over the model's. */
   readonly calibration?: { readonly basalHeatFactor: number; readonly digitFlowFactor: number } | undefined;
 };

@@ -1,5 +1,5 @@
 import { assertInRange, CoreError } from "../errors";
-import { HELD_PAST_PLAN_MINUTES, LIMITS, type Limit, type Watch } from "../limits";
+import { HELD_PAST_PLAN_MINUTES, LIMITS, RULING_LIMITS, type Limit, type Watch } from "../limits";
 import { createSitter, USUAL_NATURE, type BodilyNature, type RestedPerson } from "../sitter";
 import { Course, type Stepping } from "./course";
 import { OUTING_RANGE, type Outing } from "./outing";
@@ -16,7 +16,7 @@ export type SimulationOptions = {
   readonly nature?: BodilyNature | undefined;
   /** What is worn, worked out before, with labels that say too much or too little; as read when not given. */
   readonly misread?: Misread | undefined;
-  /** Limits to judge by; all when not given. */
+  /** Limits to judge by; those that rule for this person when not given. */
   readonly only?: readonly Limit[] | undefined;
   /** "paced" when not given. */
   readonly stepping?: Stepping | undefined;
@@ -30,14 +30,29 @@ export type Run = {
   readonly course: Course;
   readonly recorder: Recorder;
   readonly surroundings: Surroundings;
-  readonly only: readonly Limit[];
+  /** Limits that may end a sit. */
+  readonly ruling: readonly Limit[];
 };
+
+/** What may end a sit of this person: the standard's heat debt only where they prefer its rule. */
+export const rulingLimits = ({ heatDebtEnds }: Pick<Outing["person"], "heatDebtEnds">): readonly Limit[] =>
+  heatDebtEnds ? LIMITS : RULING_LIMITS;
 
 /** How far past the plan is simulated before the answer is looked at again. */
 const CHUNK_MINUTES = 40;
 
+/** Blood to fingers and toes of who reports cold ones, over the usual (assumption). */
+export const FLOW_OF_COLD_HANDS = 0.7;
+
 /** What is known of a person's body beyond the usual. */
-export const natureOf = ({ calibration }: Outing["person"]): BodilyNature => ({ ...USUAL_NATURE, ...calibration });
+export function natureOf({ calibration, coldHands }: Outing["person"]): BodilyNature {
+  const flow = (calibration?.digitFlowFactor ?? 1) * (coldHands ? FLOW_OF_COLD_HANDS : 1);
+  return {
+    ...USUAL_NATURE,
+    basalHeatFactor: calibration?.basalHeatFactor ?? 1,
+    flowFactor: { fingers: flow, toes: flow, face: 1 },
+  };
+}
 
 /**
  * Simulates an outing minute by minute and has each sit answered as its plan ends.
@@ -50,7 +65,7 @@ export function runOuting<Answer>(
   answer: (run: Run, span: SitSpan) => Answer,
 ): { readonly series: OutingSeries; readonly answers: readonly Answer[] } {
   const { rested, misread, nature = natureOf(outing.person) } = options;
-  const { only = LIMITS, stepping = "paced", allCurves = true } = options;
+  const { only: ruling = rulingLimits(outing.person), stepping = "paced", allCurves = true } = options;
   if (outing.phases.length === 0) throw new CoreError("no-phases", "an outing needs at least one phase");
   const spans = sitSpans(outing.phases);
   if (spans.length === 0) throw new CoreError("no-sit", "an outing needs at least one phase in which the person sits");
@@ -69,7 +84,7 @@ export function runOuting<Answer>(
   const recorder = createRecorder(totalMinutes, allCurves);
   const surroundings = new Surroundings(outing, misread);
   const course = new Course(sitter, surroundings, stepping, outing.fallsInAtMinute);
-  const run: Run = { outing, course, recorder, surroundings, only };
+  const run: Run = { outing, course, recorder, surroundings, ruling };
   recorder.record(0, sitter, surroundings.at(0, 0, 0));
   const answers: Answer[] = [];
   let start = 0;
@@ -104,17 +119,12 @@ export function holdUntilSettled<Seen>(
   look: (watches: readonly Watch[]) => Seen,
   isSettled: (seen: Seen) => boolean,
 ): Seen {
-  const { outing, course, recorder, only } = run;
+  const { outing, course, recorder } = run;
   const state = course.save();
   const phaseStart = startOfPhase(outing.phases, lastPhase);
   let held: Recorder | null = null;
   let heldMinutes = 0;
-  const lookNow = (): Seen =>
-    look(
-      sitWatches(recorder.series, fromMinute, toMinute, held && held.series, heldMinutes).filter(({ limit }) =>
-        only.includes(limit),
-      ),
-    );
+  const lookNow = (): Seen => look(sitWatches(recorder.series, fromMinute, toMinute, held && held.series, heldMinutes));
   let seen = lookNow();
   while (heldMinutes < HELD_PAST_PLAN_MINUTES && !isSettled(seen)) {
     held ??= recorderFrom(run, toMinute, lastPhase, phaseStart);

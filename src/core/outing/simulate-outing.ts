@@ -33,13 +33,13 @@ export function simulateOuting(outing: Outing, options: SimulationOptions = {}):
 }
 
 function answerSit(run: Run, span: SitSpan): SitAnswer {
-  const { outing, only } = run;
+  const { outing, ruling } = run;
   const inTask = taskMinutes(outing.phases, span);
   const crossings = holdUntilSettled(
     run,
     span,
-    (watches) => sitCrossings(watches, outing.person.accepted, inTask),
-    (seen) => isSettled(seen, only.length > 1),
+    (watches) => sitCrossings(watches, ruling, outing.person.accepted, inTask),
+    (seen) => isSettled(seen, ruling.length > 1),
   );
   return answerOf(span, crossings);
 }

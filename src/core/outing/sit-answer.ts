@@ -1,16 +1,20 @@
 import {
-  crossingsOf,
   judge,
   judgeWithRunnerUp,
+  LEFT_WITHIN_MINUTES,
   LEVELS,
   levelEverywhere,
+  passingsOf,
   RECOVERY_MINUTES,
   runnerUpOf,
+  STANDARD_LIMIT,
   type AcceptedLevels,
   type Crossing,
   type InTask,
   type Level,
   type LevelVerdict,
+  type Limit,
+  type Recovery,
   type Verdict,
   type Watch,
 } from "../limits";
@@ -25,6 +29,10 @@ export type SitAnswer = {
   readonly verdict: Verdict;
   /** All limits at one level, for each level. */
   readonly byLevel: Readonly<Record<Level, LevelVerdict>>;
+  /** Limits that were passed as the sit began and are left again: they end nothing. */
+  readonly recoveries: readonly Recovery[];
+  /** Minutes from the start of the sit after which the standard's heat debt would end it; `null` not as far as simulated. */
+  readonly standardMinutes: number | null;
 };
 
 const EVERYWHERE = LEVELS.map((level) => ({ level, accepted: levelEverywhere(level) }));
@@ -32,6 +40,8 @@ const EVERYWHERE = LEVELS.map((level) => ({ level, accepted: levelEverywhere(lev
 /** Every limit a sit passes for good, at the accepted levels and at each level everywhere. */
 export type SitCrossings = {
   readonly own: readonly Crossing[];
+  readonly recoveries: readonly Recovery[];
+  readonly standard: Crossing | null;
   readonly byLevel: Readonly<Record<Level, readonly Crossing[]>>;
   /** Minutes from the start of the sit that the curves cover. */
   readonly coveredMinutes: number;
@@ -42,13 +52,32 @@ export const coveredMinutes = (watches: readonly Watch[]): number => (watches[0]
 
 /** Whether nothing simulated later could undo a crossing. */
 export const isSure = (crossing: Crossing | null | undefined, covered: number): boolean =>
-  crossing !== null && crossing !== undefined && crossing.minute + RECOVERY_MINUTES <= covered;
+  crossing !== null &&
+  crossing !== undefined &&
+  (crossing.minute === 0 ? LEFT_WITHIN_MINUTES : crossing.minute + RECOVERY_MINUTES) <= covered;
 
-/** Finds the crossings of a sit from its curves. */
-export function sitCrossings(watches: readonly Watch[], accepted: AcceptedLevels, inTask: InTask): SitCrossings {
-  const rows = EVERYWHERE.map((row) => [row.level, crossingsOf(watches, row.accepted, inTask)]);
+/** Watches of the limits that may end a sit. */
+export const rulingWatches = (watches: readonly Watch[], ruling: readonly Limit[]): Watch[] =>
+  watches.filter(({ limit }) => ruling.includes(limit));
+
+/**
+ * Finds the crossings of a sit from its curves.
+ * @param ruling limits that may end it
+ */
+export function sitCrossings(
+  watches: readonly Watch[],
+  ruling: readonly Limit[],
+  accepted: AcceptedLevels,
+  inTask: InTask,
+): SitCrossings {
+  const judging = rulingWatches(watches, ruling);
+  const rows = EVERYWHERE.map((row) => [row.level, passingsOf(judging, row.accepted, inTask).crossings]);
+  const own = passingsOf(judging, accepted, inTask);
+  const standard = passingsOf(rulingWatches(watches, [STANDARD_LIMIT]), levelEverywhere("cold"), inTask).crossings;
   return {
-    own: crossingsOf(watches, accepted, inTask),
+    own: own.crossings,
+    recoveries: own.recoveries,
+    standard: standard[0] ?? null,
     byLevel: Object.fromEntries(rows) as Record<Level, Crossing[]>,
     coveredMinutes: coveredMinutes(watches),
   };
@@ -56,13 +85,15 @@ export function sitCrossings(watches: readonly Watch[], accepted: AcceptedLevels
 
 /** Judges a sit from its crossings. */
 export function answerOf({ fromMinute, toMinute }: SitSpan, crossings: SitCrossings): SitAnswer {
-  const { own, byLevel, coveredMinutes } = crossings;
+  const { own, byLevel, coveredMinutes, recoveries, standard } = crossings;
   const rows = LEVELS.map((level) => [level, judge(byLevel[level], coveredMinutes)]);
   return {
     fromMinute,
     toMinute,
     verdict: judgeWithRunnerUp(own, coveredMinutes),
     byLevel: Object.fromEntries(rows) as Record<Level, LevelVerdict>,
+    recoveries,
+    standardMinutes: standard?.minute ?? null,
   };
 }
 

@@ -1,8 +1,8 @@
-import { crossingsOf, judge, type LevelVerdict } from "../limits";
+import { judge, passingsOf, type LevelVerdict } from "../limits";
 import type { Outing } from "./outing";
 import { holdUntilSettled, runOuting, type Run, type SimulationOptions } from "./run-outing";
 import type { OutingSeries } from "./series";
-import { coveredMinutes, isSure } from "./sit-answer";
+import { coveredMinutes, isSure, rulingWatches } from "./sit-answer";
 import { taskMinutes } from "./task-minutes";
 import type { SitSpan } from "./sits";
 
@@ -20,13 +20,14 @@ export function simulateSitMinutes(outing: Outing, options: SimulationOptions = 
 }
 
 function minutesOfSit(run: Run, span: SitSpan): LevelVerdict {
+  const { ruling } = run;
   const { phases, person } = run.outing;
   const inTask = taskMinutes(phases, span);
   const { crossings, covered } = holdUntilSettled(
     run,
     span,
     (watches) => ({
-      crossings: crossingsOf(watches, person.accepted, inTask),
+      crossings: passingsOf(rulingWatches(watches, ruling), person.accepted, inTask).crossings,
       covered: coveredMinutes(watches),
     }),
     (seen) => isSure(seen.crossings[0], seen.covered),

@@ -1,5 +1,5 @@
 import { DIGITS, type Digit } from "../digits";
-import type { Limit, LimitPlace, Watch } from "../limits";
+import { TRUNK_FLOOR, type Limit, type LimitPlace, type Watch } from "../limits";
 import type { OutingSeries } from "./series";
 
 const DIGIT_WATCH: Readonly<Record<Digit, { limit: Limit; place: LimitPlace }>> = {
@@ -41,10 +41,13 @@ export function sitWatches(
 ): Watch[] {
   const values = (curve: (series: OutingSeries) => Float64Array): Float64Array =>
     joined(curve(planned), fromMinute, toMinute, held && curve(held), heldMinutes);
+  const trunkC = values((series) => series.trunkC);
   return [
     ...DIGITS.map((digit) => ({ ...DIGIT_WATCH[digit], values: values(({ digitC }) => digitC[digit]) })),
-    { limit: "heatDebt", place: WHOLE_BODY, values: values(({ heatDebtWhPerM2 }) => heatDebtWhPerM2) },
     { limit: "shivering", place: WHOLE_BODY, values: values(({ shiveringWPerM2 }) => shiveringWPerM2) },
-    { limit: "trunk", place: WHOLE_BODY, values: values(({ trunkC }) => trunkC) },
+    { limit: "meanSkin", place: WHOLE_BODY, values: values(({ meanSkinC }) => meanSkinC) },
+    { limit: "trunk", place: WHOLE_BODY, values: trunkC.map((value) => planned.trunkC[0]! - value) },
+    { limit: "trunk", place: WHOLE_BODY, values: trunkC, bounds: TRUNK_FLOOR },
+    { limit: "heatDebt", place: WHOLE_BODY, values: values(({ heatDebtWhPerM2 }) => heatDebtWhPerM2) },
   ];
 }

@@ -1,5 +1,5 @@
 import { bodyParameters } from "../body";
-import type { ClothFactor } from "../clothing";
+import type { Misfit } from "../clothing";
 import { exertionOf, type Exertion } from "../effort";
 import { WeatherCourse } from "../weather";
 import { StrandConditions, workedDoing } from "./conditions";
@@ -18,7 +18,7 @@ const MIDDLE_OF_MINUTE = 0.5;
 type StrandRun = { readonly conditions: StrandConditions; readonly dresses: Dresses };
 
 /** The clothes of an outing, to be worn by many variations of it whose labels are read otherwise. */
-export type Misread = { readonly dressing: Dressing; readonly clothFactor: ClothFactor };
+export type Misread = { readonly dressing: Dressing; readonly misfit: Misfit };
 
 /** @throws {CoreError} `unknown-piece` */
 export const dressingOf = ({ pieces, wearings, person }: Outing): Dressing =>
@@ -43,7 +43,7 @@ export class Surroundings {
     const dressesFor = (needed: HandsNeeded, bares: Baring | undefined): Dresses => {
       const key = `${needed.left} ${needed.right} ${bares ?? ""}`;
       const hands = needed.left === 0 && needed.right === 0 ? NO_HANDS : needed;
-      const known = byNeed.get(key) ?? dressing.dresses(hands, bares && BARINGS[bares], misread?.clothFactor);
+      const known = byNeed.get(key) ?? dressing.dresses(hands, bares && BARINGS[bares], misread?.misfit);
       byNeed.set(key, known);
       return known;
     };
@@ -115,8 +115,9 @@ function exertionFor({ person }: Outing): (doing: Doing) => Exertion {
   };
   return (doing) => {
     const exertion = stated(doing);
-    const { effortFactor = 1 } = doing;
-    return { ...exertion, activityRatio: 1 + (exertion.activityRatio - 1) * effortFactor };
+    const { effortFactor = 1, heatFactor = 1 } = doing;
+    const worked = 1 + (exertion.activityRatio - 1) * effortFactor;
+    return { ...exertion, activityRatio: Math.max(1, worked * heatFactor) };
   };
 }
 

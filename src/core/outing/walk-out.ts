@@ -1,4 +1,5 @@
-import { LEVELS, LIMIT_TABLE, type Limit } from "../limits";
+import { EFFORT_CLASS } from "../effort";
+import { LEVELS, LIMIT_TABLE, TRUNK_FLOOR, type Limit } from "../limits";
 import type { Outing, Phase } from "./outing";
 import { simulateOuting, type OutingResult } from "./simulate-outing";
 
@@ -11,7 +12,13 @@ const ON_FOOT: Pick<Phase, "kind" | "posture" | "activityRatio" | "walkSpeedMPer
 };
 /** Waiting at the end of it, min: for help, or a house that has to be opened (assumption). */
 export const WAITS_MIN = 60;
-const WAITING: Phase = { kind: "sit", minutes: WAITS_MIN, posture: "standing", activityRatio: 1.4, walkSpeedMPerS: 0 };
+const WAITING: Phase = {
+  kind: "sit",
+  minutes: WAITS_MIN,
+  posture: "standing",
+  activityRatio: EFFORT_CLASS.standingStill.activityRatio,
+  walkSpeedMPerS: 0,
+};
 const HARD = LEVELS.at(-1)!;
 
 /** How somebody stands at a minute. */
@@ -47,11 +54,11 @@ function standingAt({ series }: OutingResult, minute: number): Standing {
 }
 
 const isPastHard = ({ toesC, fingersC, trunkC, heatDebtWhPerM2 }: Standing): Limit[] => {
-  const hard = (limit: Limit): number => LIMIT_TABLE[limit].value[HARD]!;
+  const hard = (limit: Limit): number => LIMIT_TABLE[limit].value[HARD];
   return [
     ...(toesC < hard("toes") ? (["toes"] as const) : []),
     ...(fingersC < hard("fingers") ? (["fingers"] as const) : []),
-    ...(trunkC < hard("trunk") ? (["trunk"] as const) : []),
+    ...(trunkC < TRUNK_FLOOR.value[HARD] ? (["trunk"] as const) : []),
     ...(heatDebtWhPerM2 > hard("heatDebt") ? (["heatDebt"] as const) : []),
   ];
 };

@@ -1,4 +1,5 @@
 export type { Band, RangeBands } from "./bands";
+export { headlineOf, middleOverSingle, type Headline } from "./headline";
 export {
   minutesRange,
   RANGE_MEMBERS,
@@ -6,6 +7,8 @@ export {
   rangeMembers,
   rangeOf,
   type RangeMembers,
+  type EndedBy,
+  type MemberAnswer,
   type RestedBy,
   type MinutesBound,
   type MinutesRange,

@@ -1,6 +1,6 @@
 import { runToEnd, seededRandom, type Steps } from "../numeric";
 import { isExtrapolated, natureOf, simulateSitMinutes, type Outing } from "../outing";
-import type { LevelVerdict } from "../limits";
+import type { Crossing, LevelVerdict } from "../limits";
 import { restedPerson, type BodilyNature, type RestedPerson } from "../sitter";
 import { addCurves, bandsOf, type MemberCurves, type RangeBands } from "./bands";
 import { MisreadClothes } from "./misread";
@@ -10,12 +10,19 @@ import { varyOuting } from "./vary-outing";
 /** Minutes still that may be longer than was simulated. */
 export type MinutesBound = { readonly kind: "minutes" | "longerThan"; readonly minutes: number };
 
+/** How long one member lasts, and what ends it; `null` where nothing does. */
+export type MemberAnswer = MinutesBound & { readonly endedBy: Pick<Crossing, "limit" | "place" | "level"> | null };
+
+/** How many of the members a limit ends at a place, the most first. */
+export type EndedBy = NonNullable<MemberAnswer["endedBy"]> & { readonly members: number };
+
 /** Where the answer lies in eight cases of ten, as far as what is roughly known decides. */
 export type MinutesRange = {
   readonly low: MinutesBound;
   readonly middle: MinutesBound;
   readonly high: MinutesBound;
   readonly members: number;
+  readonly endedBy: readonly EndedBy[];
   /** Minute by minute, between what shares of the members the curves lie. */
   readonly bands: RangeBands;
 };
@@ -23,25 +30,49 @@ export type MinutesRange = {
 export const RANGE_MEMBERS = 64;
 const RANGE_SEED = 1;
 export const LOW_SHARE = 0.1;
-const MIDDLE_SHARE = 0.5;
+export const MIDDLE_SHARE = 0.5;
 export const HIGH_SHARE = 0.9;
 
-const boundOf = (verdict: LevelVerdict): MinutesBound => {
-  if (verdict.kind === "longerThan") return { kind: "longerThan", minutes: verdict.minutes };
-  return { kind: "minutes", minutes: verdict.kind === "ends" ? verdict.minutesStill : 0 };
+const answerOf = (verdict: LevelVerdict): MemberAnswer => {
+  if (verdict.kind === "longerThan") return { kind: "longerThan", minutes: verdict.minutes, endedBy: null };
+  const { limit, place, level } = verdict.crossing;
+  const minutes = verdict.kind === "ends" ? verdict.minutesStill : 0;
+  return { kind: "minutes", minutes, endedBy: { limit, place, level } };
 };
 
-const sortable = ({ kind, minutes }: MinutesBound): number => (kind === "longerThan" ? Infinity : minutes);
+/** Sides of one part are one place here: which foot is colder by a hair is no news. */
+function endedByOf(answers: readonly MemberAnswer[]): EndedBy[] {
+  const counted: EndedBy[] = [];
+  for (const { endedBy } of answers) {
+    if (!endedBy) continue;
+    const place = counted.findIndex((own) => own.limit === endedBy.limit && own.place.part === endedBy.place.part);
+    const before = counted[place];
+    if (!before) counted.push({ ...endedBy, members: 1 });
+    else {
+      const side = before.place.side === endedBy.place.side ? before.place.side : "both";
+      counted[place] = { ...before, place: { part: before.place.part, side }, members: before.members + 1 };
+    }
+  }
+  return counted.sort((one, other) => other.members - one.members);
+}
+
+export const sortable = ({ kind, minutes }: MinutesBound): number => (kind === "longerThan" ? Infinity : minutes);
 
 /** The bound below which such a share of the members lies; a member is named, nothing is interpolated. */
-function quantile(sorted: readonly MinutesBound[], share: number): MinutesBound {
-  return sorted[Math.round((sorted.length - 1) * share)]!;
+export function quantile(sorted: readonly MinutesBound[], share: number): MinutesBound {
+  const { kind, minutes } = sorted[Math.round((sorted.length - 1) * share)]!;
+  return { kind, minutes };
 }
 
 /** What is known of a person, and what varies about it. */
 const combined = (own: BodilyNature, drawn: BodilyNature): BodilyNature => ({
   basalHeatFactor: own.basalHeatFactor * drawn.basalHeatFactor,
-  digitFlowFactor: own.digitFlowFactor * drawn.digitFlowFactor,
+  flowFactor: {
+    fingers: own.flowFactor.fingers * drawn.flowFactor.fingers,
+    toes: own.flowFactor.toes * drawn.flowFactor.toes,
+    face: own.flowFactor.face * drawn.flowFactor.face,
+  },
+  soleShare: drawn.soleShare,
   openingPerTrunkK: drawn.openingPerTrunkK,
 });
 
@@ -57,7 +88,7 @@ function widened(range: MinutesRange): MinutesRange {
 }
 
 /** Some of the members of a range, simulated: their answers and curves. */
-export type RangeMembers = { readonly bounds: readonly MinutesBound[]; readonly curves: MemberCurves };
+export type RangeMembers = { readonly answers: readonly MemberAnswer[]; readonly curves: MemberCurves };
 
 /** A person as they step out, by their basal heat over what the equation gives: the same for every plan of theirs. */
 export type RestedBy = (outing: Outing, basalHeatFactor: number) => RestedPerson;
@@ -94,7 +125,7 @@ export class RangeInParts {
   /** `rangeMembers` in steps, one member each. */
   *members(from: number, to: number): Steps<RangeMembers> {
     const curves: MemberCurves = { toes: [], fingers: [], heatDebt: [] };
-    const bounds: MinutesBound[] = [];
+    const answers: MemberAnswer[] = [];
     for (let member = from; member < to; member++) {
       const variation = this.variationOf(member);
       const nature = combined(natureOf(this.outing.person), variation.nature);
@@ -105,10 +136,10 @@ export class RangeInParts {
         stepping: "doubled", // what a member's step errs by is lost among what members differ by (range.test.ts)
       });
       addCurves(curves, series);
-      bounds.push(boundOf(sits[this.sit]!));
+      answers.push(answerOf(sits[this.sit]!));
       yield;
     }
-    return { bounds, curves };
+    return { answers, curves };
   }
 }
 
@@ -125,12 +156,13 @@ export const rangeMembers = (outing: Outing, sit: number, from: number, to: numb
 
 /** The range of all members, however they were parted. */
 export function rangeOf(outing: Outing, parts: readonly RangeMembers[]): MinutesRange {
-  const bounds = parts.flatMap((part) => part.bounds).sort((one, other) => sortable(one) - sortable(other));
+  const answers = parts.flatMap((part) => part.answers).sort((one, other) => sortable(one) - sortable(other));
   const range = {
-    low: quantile(bounds, LOW_SHARE),
-    middle: quantile(bounds, MIDDLE_SHARE),
-    high: quantile(bounds, HIGH_SHARE),
-    members: bounds.length,
+    low: quantile(answers, LOW_SHARE),
+    middle: quantile(answers, MIDDLE_SHARE),
+    high: quantile(answers, HIGH_SHARE),
+    members: answers.length,
+    endedBy: endedByOf(answers),
     bands: bandsOf(
       parts.map(({ curves }) => curves),
       LOW_SHARE,

@@ -28,14 +28,18 @@ export class MisreadClothes {
     );
   }
 
-  /** As misread in one variation: all panels of a piece together. */
-  by({ labelDeviation }: Pick<Variation, "labelDeviation">): Misread {
+  /** As misread in one variation: all panels of a piece together, all cloth and all gaps by what they share. */
+  by({
+    labelDeviation,
+    clothFactor,
+    gapFactor,
+  }: Pick<Variation, "labelDeviation" | "clothFactor" | "gapFactor">): Misread {
     const factors = new Map<Layer, number>();
     for (const { pieceId, layer, share } of this.spreads) {
       const deviations = labelDeviation.get(pieceId) ?? 0;
-      if (deviations !== 0) factors.set(layer, 1 + deviations * share);
+      if (deviations !== 0) factors.set(layer, (1 + deviations * share) * clothFactor);
     }
-    const clothFactor: ClothFactor = (layer) => factors.get(layer) ?? 1;
-    return { dressing: this.dressing, clothFactor };
+    const cloth: ClothFactor = (layer) => factors.get(layer) ?? clothFactor;
+    return { dressing: this.dressing, misfit: { cloth, gaps: gapFactor } };
   }
 }

@@ -26,8 +26,15 @@ const UNCHANGED: Variation = {
   walkEffortFactor: 1,
   airOffsetK: 0,
   windFactor: 1,
+  stillHeatFactor: 1,
+  clothFactor: 1,
+  gapFactor: 1,
   labelDeviation: new Map(),
 };
+const withFlow = (factor: number): typeof USUAL_NATURE => ({
+  ...USUAL_NATURE,
+  flowFactor: { fingers: factor, toes: factor, face: factor },
+});
 const minutes = (variation: Variation): number => {
   const clothes = new MisreadClothes(sampleOuting());
   const misread = clothes.by(variation);
@@ -104,7 +111,7 @@ describe("a variation", () => {
     const clothes = new MisreadClothes(outing);
     const random = seededRandom(17);
     for (let member = 0; member < 3; member++) {
-      const variation = drawVariation(random, outing.pieces);
+      const variation = { ...drawVariation(random, outing.pieces), clothFactor: 1, gapFactor: 1 };
       const shared = simulateOuting(clothes.outing, { misread: clothes.by(variation) });
       const apart = simulateOuting(misreadByLabels(outing, variation));
       expect(shared.sits.map(({ verdict }) => verdict)).toEqual(apart.sits.map(({ verdict }) => verdict));
@@ -121,8 +128,8 @@ describe("a variation", () => {
     const { label } = outing.pieces[0]!;
     const clothes = new MisreadClothes({ ...outing, pieces: outing.pieces.map((piece) => ({ ...piece, label })) });
     const [one, other] = clothes.outing.pieces;
-    const { clothFactor } = clothes.by({ labelDeviation: new Map([[one!.id, 1]]) });
-    const factorOf = (piece: typeof one): number => clothFactor(readLabel(piece!.label)[0]!.layers[0]!);
+    const { misfit } = clothes.by({ ...UNCHANGED, labelDeviation: new Map([[one!.id, 1]]) });
+    const factorOf = (piece: typeof one): number => misfit.cloth(readLabel(piece!.label)[0]!.layers[0]!);
     expect(factorOf(one)).toBeGreaterThan(1);
     expect(factorOf(other)).toBe(1);
   });
@@ -130,10 +137,13 @@ describe("a variation", () => {
   it("moves the answer the way it must", () => {
     const usual = minutes(UNCHANGED);
     expect(minutes({ ...UNCHANGED, airOffsetK: -4 })).toBeLessThan(usual);
-    expect(minutes({ ...UNCHANGED, nature: { ...USUAL_NATURE, digitFlowFactor: 0.6 } })).toBeLessThan(usual);
-    expect(minutes({ ...UNCHANGED, nature: { ...USUAL_NATURE, digitFlowFactor: 1.4 } })).toBeGreaterThan(usual);
+    expect(minutes({ ...UNCHANGED, nature: withFlow(0.6) })).toBeLessThan(usual);
+    expect(minutes({ ...UNCHANGED, nature: withFlow(1.4) })).toBeGreaterThan(usual);
     expect(minutes({ ...UNCHANGED, labelDeviation: new Map([["heavyBoot", -2]]) })).toBeLessThan(usual);
     expect(minutes({ ...UNCHANGED, walkEffortFactor: 0.6 })).toBeLessThan(usual);
+    expect(minutes({ ...UNCHANGED, stillHeatFactor: 0.85 })).toBeLessThan(usual);
+    expect(minutes({ ...UNCHANGED, clothFactor: 0.85 })).toBeLessThan(usual);
+    expect(minutes({ ...UNCHANGED, gapFactor: 0.6 })).toBeLessThan(usual);
   });
 });
 
@@ -169,7 +179,7 @@ describe("a variation", () => {
 
   it("of somebody with cold hands spreads the blood of fingers and toes wider, never to none", () => {
     const flows = (coldHands: boolean): number[] =>
-      Array.from({ length: 400 }, (_, seed) => drawVariation(seededRandom(seed), [], coldHands).nature.digitFlowFactor);
+      Array.from({ length: 400 }, (_, seed) => drawVariation(seededRandom(seed), [], coldHands).nature.flowFactor.toes);
     const spread = (values: readonly number[]): number => Math.max(...values) - Math.min(...values);
     expect(spread(flows(true))).toBeGreaterThan(spread(flows(false)));
     expect(Math.min(...flows(true))).toBeGreaterThan(0);
@@ -222,7 +232,7 @@ describe("the range", () => {
     for (let member = 0; member < 16; member++) {
       const outing = sampleOuting();
       const clothes = new MisreadClothes(outing);
-      const variation = drawVariation(random, outing.pieces);
+      const variation = { ...drawVariation(random, outing.pieces), clothFactor: 1, gapFactor: 1 };
       const varied = varyOuting(clothes.outing, variation);
       const misread = clothes.by(variation);
       const [coarse, fine] = (["doubled", "halved"] as const).map((stepping) => {
@@ -271,7 +281,7 @@ describe("the range of people outside the adult model", () => {
     }
     const endless = parts.map((part) => ({
       ...part,
-      bounds: part.bounds.map(() => ({ kind: "longerThan", minutes: 600 }) as const),
+      answers: part.answers.map(() => ({ kind: "longerThan", minutes: 600, endedBy: null }) as const),
     }));
     expect(rangeOf(child, endless).low).toEqual({ kind: "longerThan", minutes: 600 });
   });

@@ -9,6 +9,11 @@ export type Variation = {
   /** The whole day's air against the forecast, K; its wind over the forecast. */
   readonly airOffsetK: number;
   readonly windFactor: number;
+  /** Heat of what is done sitting or standing still, over what the plan says. */
+  readonly stillHeatFactor: number;
+  /** What all cloth insulates over what it is read to, and how thick the air under it is over what fit says. */
+  readonly clothFactor: number;
+  readonly gapFactor: number;
   /** Standard deviations by which each piece's label is misread, by piece. */
   readonly labelDeviation: ReadonlyMap<string, number>;
 };
@@ -16,9 +21,12 @@ export type Variation = {
 /** One standard deviation of each, cut at two. */
 export const SPREAD = {
   basalHeat: 0.08,
+  stillHeat: 0.08,
   digitFlow: 0.25,
   /** For a person who reports cold hands or a condition of the circulation. */
-  digitFlowOfColdHands: 0.5,
+  digitFlowOfColdHands: 0.4,
+  faceFlow: 0.2,
+  cloth: 0.1,
   walkEffort: 0.2,
   forecastK: 1.5,
   forecastWind: 0.25,
@@ -26,6 +34,9 @@ export const SPREAD = {
 
 /** How a warm trunk opens the anastomoses is anywhere in between, 1/K (assumption). */
 export const OPENING_RANGE_PER_K = [4, 12] as const;
+/** Gaps of air are anywhere in between, times what fit says; and the share of the toes on the sole (assumptions). */
+export const GAP_RANGE = [0.6, 1.5] as const;
+export const SOLE_SHARE_RANGE = [0.3, 0.4] as const;
 export const CUT_AT_DEVIATIONS = 2;
 const LEAST_DIGIT_FLOW = 0.1; // assumption
 
@@ -58,15 +69,21 @@ function drawLabels(seed: number, pieces: readonly NamedPiece[]): Map<string, nu
 /** Draws one variation; the same stream gives the same one. */
 export function drawVariation(random: RandomStream, pieces: readonly NamedPiece[], coldHands = false): Variation {
   const factor = (spread: number): number => 1 + spread * cutNormal(random);
-  const [lowest, highest] = OPENING_RANGE_PER_K;
+  const anywhere = ([lowest, highest]: readonly [number, number]): number => lowest + (highest - lowest) * random();
+  // Half of no flow at all would be a stopped limb: the spread of cold hands is cut where some flow is left.
+  const digitFlow = (): number =>
+    Math.max(LEAST_DIGIT_FLOW, factor(coldHands ? SPREAD.digitFlowOfColdHands : SPREAD.digitFlow));
   const variation = {
     nature: {
       ...USUAL_NATURE,
       basalHeatFactor: factor(SPREAD.basalHeat),
-      // Half of no flow at all would be a stopped limb: the spread of cold hands is cut where some flow is left.
-      digitFlowFactor: Math.max(LEAST_DIGIT_FLOW, factor(coldHands ? SPREAD.digitFlowOfColdHands : SPREAD.digitFlow)),
-      openingPerTrunkK: lowest + (highest - lowest) * random(),
+      flowFactor: { fingers: digitFlow(), toes: digitFlow(), face: factor(SPREAD.faceFlow) },
+      soleShare: anywhere(SOLE_SHARE_RANGE),
+      openingPerTrunkK: anywhere(OPENING_RANGE_PER_K),
     },
+    stillHeatFactor: factor(SPREAD.stillHeat),
+    clothFactor: factor(SPREAD.cloth),
+    gapFactor: anywhere(GAP_RANGE),
     walkEffortFactor: factor(SPREAD.walkEffort),
     airOffsetK: SPREAD.forecastK * cutNormal(random),
     windFactor: factor(SPREAD.forecastWind),

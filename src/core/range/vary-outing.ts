@@ -6,7 +6,9 @@ const isWay = ({ kind }: Phase): boolean => kind === "walkIn" || kind === "walkO
 
 /** The outing in the weather and with the effort of one variation; what is worn is misread apart (`MisreadClothes`). */
 export function varyOuting(outing: Outing, variation: Variation): Outing {
-  const { airOffsetK, windFactor, walkEffortFactor } = variation;
+  const { airOffsetK, windFactor, walkEffortFactor, stillHeatFactor } = variation;
+  const walked = { effortFactor: walkEffortFactor };
+  const still = { heatFactor: stillHeatFactor };
   return {
     ...outing,
     weather: outing.weather.map((hour) => ({
@@ -17,10 +19,8 @@ export function varyOuting(outing: Outing, variation: Variation): Outing {
     })),
     phases: outing.phases.map((phase) => ({
       ...phase,
-      effortFactor: isWay(phase) || isWalked(phase) ? walkEffortFactor : undefined,
-      recurring: phase.recurring?.map((doing) =>
-        isWalked(doing) ? { ...doing, effortFactor: walkEffortFactor } : doing,
-      ),
+      ...(isWay(phase) || isWalked(phase) ? walked : still),
+      recurring: phase.recurring?.map((doing) => ({ ...doing, ...(isWalked(doing) ? walked : still) })),
     })),
   };
 }

@@ -8,8 +8,10 @@ import {
   DIGIT_SEGMENT,
   digitBloodExchange,
   DIGITS,
+  flowFactorOf,
   NOSE,
   supplyDigit,
+  type FlowFactor,
 } from "../digits";
 import type { Conditions } from "./conditions";
 import type { OutingExchange } from "./outing-exchange";
@@ -70,7 +72,7 @@ export class DigitTissue {
   readonly stored = new StoredHeat();
 
   private readonly body: Body;
-  private readonly flowFactor: number;
+  private readonly flowFactor: Float64Array;
   private readonly drawnAreaM2: Float64Array;
   private readonly broughtWPerM2 = new Float64Array(DIGIT_COUNT);
   private mostBentK = 0;
@@ -87,9 +89,9 @@ export class DigitTissue {
   };
 
   /** Starts every digit at the skin of its segment. */
-  constructor(body: Body, flowFactor: number) {
+  constructor(body: Body, flowFactor: FlowFactor) {
     this.body = body;
-    this.flowFactor = flowFactor;
+    this.flowFactor = Float64Array.from(DIGITS, (digit) => flowFactorOf(digit, flowFactor));
     const { skinAreaM2 } = body.parameters;
     this.drawnAreaM2 = Float64Array.from(
       DIGITS,
@@ -187,7 +189,7 @@ export class DigitTissue {
       blood.anastomosesFlowLPerH = knowsBefore ? (anastomosesFlowLPerH[digit]! + shortCutLPerH) / 2 : shortCutLPerH;
       blood.segmentSkinC = (temperatureC[node]! + past.temperatureC[node]!) / 2;
       blood.segmentAreaM2 = body.parameters.skinAreaM2[segment]!;
-      supplyDigit(supplies[digit]!, NATURE[digit]!, blood, this.flowFactor * outfit.digitFlow[digit]!);
+      supplyDigit(supplies[digit]!, NATURE[digit]!, blood, this.flowFactor[digit]! * outfit.digitFlow[digit]!);
       skinFlowLPerH[digit] = skinLPerH;
       anastomosesFlowLPerH[digit] = shortCutLPerH;
     }

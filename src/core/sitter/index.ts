@@ -1,6 +1,13 @@
 export { createBroughtHeat, type BroughtHeat } from "./brought-heat";
 export { CONDITION_RANGE, SITTER_POSTURES, type Conditions, type SitterPosture } from "./conditions";
-export { contactResistances, contactWater, type CellAt, type Rest, type UnderResistances } from "./contact";
+export {
+  contactResistances,
+  contactWater,
+  restsOnSeat,
+  type CellAt,
+  type Rest,
+  type UnderResistances,
+} from "./contact";
 export { INDOOR_START_RANGE, restedPerson, USUAL_START, type IndoorStart, type RestedPerson } from "./indoor-start";
 export { buildOutfit, FactoredStacks, Wardrobe, type Clothes, type Outfit, type SiteLayers } from "./outfit";
 export { outfitInsulation, type OutfitInsulation } from "./outfit-insulation";

@@ -2,8 +2,8 @@ import {
   buildStack,
   coveredRegions,
   digitFlowWhenTight,
-  withClothFactor,
-  type ClothFactor,
+  withMisfit,
+  type Misfit,
   type PatchForm,
   type Stack,
   type WornLayer,
@@ -100,11 +100,11 @@ export class Wardrobe {
   }
 }
 
-/** Stacks whose cloth insulates otherwise than read, each worked out once for all outfits of an outing. */
+/** Stacks whose cloth and air insulate otherwise than read, each worked out once for all outfits of an outing. */
 export class FactoredStacks {
   private readonly known = new Map<Stack, Stack>();
 
-  constructor(private readonly factor: ClothFactor) {}
+  constructor(private readonly misfit: Misfit) {}
 
   /** The outfit with such stacks: nothing else of it follows from what cloth insulates. */
   outfitOf(outfit: Outfit): Outfit {
@@ -115,7 +115,7 @@ export class FactoredStacks {
   private of(stack: Stack): Stack {
     const known = this.known.get(stack);
     if (known) return known;
-    const factored = withClothFactor(stack, this.factor);
+    const factored = withMisfit(stack, this.misfit);
     this.known.set(stack, factored);
     return factored;
   }

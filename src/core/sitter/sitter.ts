@@ -10,6 +10,7 @@ import {
   type Body,
   type BodyPerson,
 } from "../body";
+import { USUAL_SOLE_SHARE, type FlowFactor } from "../digits";
 import { SECONDS_PER_HOUR } from "../units";
 import { WaterState } from "../water";
 import { StoredHeat } from "./stored-heat";
@@ -70,8 +71,10 @@ export class SitterState {
 export type BodilyNature = {
   /** Basal heat over what the equation gives. */
   readonly basalHeatFactor: number;
-  /** Blood flow to digits over the model's. */
-  readonly digitFlowFactor: number;
+  /** Blood flow to fingers, toes and face over the model's. */
+  readonly flowFactor: FlowFactor;
+  /** Share of the toes' surface that rests on the sole. */
+  readonly soleShare: number;
   /** How a warm trunk opens the anastomoses, 1/K. */
   readonly openingPerTrunkK: number;
 };
@@ -79,7 +82,8 @@ export type BodilyNature = {
 /** Nobody in particular. */
 export const USUAL_NATURE: BodilyNature = {
   basalHeatFactor: 1,
-  digitFlowFactor: 1,
+  flowFactor: { fingers: 1, toes: 1, face: 1 },
+  soleShare: USUAL_SOLE_SHARE,
   openingPerTrunkK: OUTING_BODY.openingPerTrunkK,
 };
 
@@ -101,15 +105,15 @@ export function createSitter(
   wetCells: Float64Array | null = null,
   storedStartC: number = start.airTemperatureC,
 ): Sitter {
-  const { openingPerTrunkK, digitFlowFactor } = nature;
+  const { openingPerTrunkK, flowFactor, soleShare } = nature;
   const body = bodyAtRest(rested.resting, { ...OUTING_BODY, openingPerTrunkK });
   body.temperatureC.set(rested.temperatureC);
   body.trunkStartC = trunkCoreC(rested.temperatureC);
   const { surfaceM2, capacityJPerK } = body.parameters;
   const skinExchange = createSkinExchange();
   const wet = waterCells > 0 ? new WetClothes(waterCells, wetCells) : null;
-  const exchange = new OutingExchange(wet?.book);
-  const digits = new DigitTissue(body, digitFlowFactor);
+  const exchange = new OutingExchange(wet?.book, soleShare);
+  const digits = new DigitTissue(body, flowFactor);
   let shiveredJ = 0;
   let shiveringBeforeW = 0;
   let hasBegun = false;

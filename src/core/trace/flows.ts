@@ -2,6 +2,7 @@ import { breathingLoss, OUTING_BODY, saturationPressureKPa, SEGMENT_COUNT, SEGME
 import { DIGIT_PLACE, DIGITS, type Digit } from "../digits";
 import { isDigitPatch, SITES } from "../patches";
 import type { Moment } from "../outing";
+import { restsOnSeat } from "../sitter";
 import type { BodyFlows, DigitFlows } from "./trace";
 
 const PERCENT = 100;
@@ -39,7 +40,8 @@ export function siteLosses(moment: Moment): number[] {
     // What stores heat over fingers and toes makes their loss another than temperatures and resistance alone say.
     if (digit >= 0) return sitter.digitLossWPerM2[digit]! * skinAreaM2[segmentIndex]! * share;
     const skinC = sitter.body.now.skinC[segmentIndex]!;
-    const towardsC = touches(moment, site) ? at.groundTemperatureC : operativeC[segmentIndex]!;
+    const touchedC = restsOnSeat(segmentIndex, at.posture) ? at.seatTemperatureC : at.groundTemperatureC;
+    const towardsC = touches(moment, site) ? touchedC : operativeC[segmentIndex]!;
     return ((skinC - towardsC) * skinAreaM2[segmentIndex]! * share) / sitesM2KPerW[site]!;
   });
 }

@@ -14,6 +14,7 @@ const SIGNS: Readonly<Record<Limit, string>> = {
   face: "Face: press nose and cheeks with a warm hand. White, waxy or without feeling: cover at once and go.",
   heatDebt: "Body: shivering that does not stop when you stamp and swing your arms means go now.",
   shivering: "Body: shivering that you cannot hold back means go now.",
+  meanSkin: "Body: cold all over and unable to sit quietly or think of anything else means go.",
   trunk: "Body: stumbling, slurred words, not caring any more, or shivering that has stopped: this is an emergency.",
 };
 

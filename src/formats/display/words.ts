@@ -38,10 +38,11 @@ export const PATCH_WORDS: Readonly<Record<string, string>> = {
 const BODY_LIMIT_WORDS: Partial<Record<Limit, string>> = {
   heatDebt: "heat debt",
   shivering: "shivering",
-  trunk: "trunk temperature",
+  meanSkin: "cold all over",
+  trunk: "a cold core",
 };
 
-/** "left toes", "fingers", "heat debt". */
+/** "left toes", "fingers", "cold all over". */
 export function limitWords(limit: Limit, { part, side }: LimitPlace): string {
   const words = BODY_LIMIT_WORDS[limit] ?? PART_WORDS[part];
   return side === "left" || side === "right" ? `${side} ${words}` : words;

@@ -42,6 +42,14 @@ export const describeResult = (result: OutingResult, startsAt: string): object =
     byLevel: Object.fromEntries(
       Object.entries(sit.byLevel).map(([level, verdict]) => [level, describeVerdict(verdict, sit, startsAt)]),
     ),
+    beingLeft: sit.recoveries.map(({ limit, place, level, backAfterMinutes }) => ({
+      limit,
+      part: place.part,
+      side: place.side,
+      level,
+      backAt: instantAt(startsAt, sit.fromMinute + backAfterMinutes),
+    })),
+    standardEndsAt: sit.standardMinutes === null ? null : instantAt(startsAt, sit.fromMinute + sit.standardMinutes),
   })),
 });
 
