@@ -127,7 +127,7 @@ export function handBench(setting: BenchSetting, layers: readonly Piece[]): Hand
   const resistances = resistancesAt(outing, 0);
   const { digitC, minutes } = simulateOuting(outing, { only: ["fingers"] }).series;
   const colder = digitC.leftFingers.map((value, minute) => Math.min(value, digitC.rightFingers[minute]!));
-  const drying = layers.map(({ label }) => hoursToDrySoaked(label, "pulledOut"));
+  const drying = layers.map((piece) => hoursToDrySoaked(piece, "pulledOut"));
   const masses = layers.map(({ massG }) => massG);
   return {
     fingersM2KPerW: resistances["fingers.left"]!,

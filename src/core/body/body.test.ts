@@ -138,9 +138,9 @@ describe("single terms", () => {
   });
 
   it("shivering ceiling: printed formula of Tikuisis & Giesbrecht 1999 worked by hand", () => {
-    // 155.5·(37 − 36) + 47·8 − 1.57·64 = 431.02, over √16
-    expect(shiveringCeilingWPerM2(36, 25, 16)).toBeCloseTo(431.02 / 4, 6);
-    expect(shiveringCeilingWPerM2(38, 34, 16)).toBe(0);
+    // a kelvin under the start: 155.5·1 + 47·8 − 1.57·64 = 431.02, over √16
+    expect(shiveringCeilingWPerM2(1, 25, 16)).toBeCloseTo(431.02 / 4, 6);
+    expect(shiveringCeilingWPerM2(-1, 34, 16)).toBe(0);
   });
 
   it("expired air of ISO 11079 is colder in colder air, so breathing costs less than the fixed 34 °C", () => {

@@ -56,7 +56,7 @@ export function passing(watch: Watch, level: Level, inTask: InTask): Passing {
   const byTask = atRest !== always;
   let run = 0;
   let backAfterMinutes: number | null = null;
-  for (let minute = 0; minute < values.length; minute++) {
+  for (let minute = firstBeyond(values, sign, byTask ? always : atRest); minute < values.length; minute++) {
     const bound = byTask && inTask(minute) ? always : atRest;
     if (sign * values[minute]! >= sign * bound) {
       run = 0;
@@ -67,10 +67,19 @@ export function passing(watch: Watch, level: Level, inTask: InTask): Passing {
     const broughtAlong = isBeyondUntil(values, minute, sign, bound);
     const until = broughtAlong ? LEFT_WITHIN_MINUTES : minute + RECOVERY_MINUTES;
     const back = backInside(values, minute, until, sign, bound);
-    if (back === null) return { crossedAt: broughtAlong ? 0 : minute, backAfterMinutes };
+    // What a task asks more of was not beyond while nothing asked for it.
+    if (back === null) return { crossedAt: broughtAlong && bound === atRest ? 0 : minute, backAfterMinutes };
     if (broughtAlong) backAfterMinutes = Math.max(backAfterMinutes ?? 0, back);
   }
   return { crossedAt: null, backAfterMinutes };
+}
+
+/** First minute at which a value is beyond its strictest bound: before it nothing need be asked. */
+function firstBeyond(values: ArrayLike<number>, sign: number, bound: number): number {
+  const least = sign * bound;
+  let minute = 0;
+  while (minute < values.length && sign * values[minute]! >= least) minute++;
+  return minute;
 }
 
 /** Whether a value was beyond its bound from the start of the sit to a minute. */

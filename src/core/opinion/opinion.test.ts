@@ -42,7 +42,7 @@ describe("the standard's opinion", () => {
       return answer.kind === "applies" ? answer.value.requiredClo : NaN;
     };
     expect(required(30)).toBeLessThan(required(20));
-    const hot = at(36);
+    const hot = at(40);
     expect(hot.neutral.required).toMatchObject({ kind: "notApplicable", why: expect.stringContaining("too warm") });
     expect(hot.requiredForPlanClo).toEqual(applies(0)); // the planned time is allowed in nothing at all
   });

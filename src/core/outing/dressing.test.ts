@@ -119,7 +119,8 @@ describe("a moment lived again", () => {
   });
 
   it("goes on past the plan in the clothes of its last minute, colder and colder in toes", () => {
-    const toes = [0, 20, 60].map((past) => replayTo(outing, last, last.toMinute + past).sitter.digitC[2]!);
+    const deep = { ...outing, weather: outing.weather.map((hour) => ({ ...hour, airTemperatureC: -20 })) };
+    const toes = [0, 20, 60].map((past) => replayTo(deep, last, last.toMinute + past).sitter.digitC[2]!);
     expect(toes[1]).toBeLessThan(toes[0]!);
     expect(toes[2]).toBeLessThan(toes[1]!);
     const { dress } = replayTo(outing, last, last.toMinute + 60);

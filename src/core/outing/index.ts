@@ -64,6 +64,7 @@ export { walkOut, type AfterWalkOut, type Standing } from "./walk-out";
 export { walkMinutes } from "./walk-minutes";
 export { replayTo, type Moment } from "./replay";
 export { waterCells } from "./water-layers";
+export { siteAreasM2 } from "./site-areas";
 export { resistancesAt } from "./resistances-at";
 export { WET_PARTS, type OutingSeries, type WetPart } from "./series";
 export { natureOf, rulingLimits, type SimulationOptions } from "./run-outing";

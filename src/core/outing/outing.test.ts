@@ -155,7 +155,7 @@ describe("a simulated outing", () => {
     const minutes = Object.fromEntries(
       Object.entries(result.sits[0]!.byLevel).map(([level, verdict]) => [
         level,
-        verdict.kind === "ends" ? verdict.minutesStill : 0,
+        verdict.kind === "ends" ? verdict.minutesStill : verdict.kind === "longerThan" ? Infinity : 0,
       ]),
     );
     expect(minutes.comfort!).toBeLessThanOrEqual(minutes.cold!);

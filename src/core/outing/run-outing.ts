@@ -110,13 +110,13 @@ function recorderFrom({ course, surroundings }: Run, toMinute: number, phase: nu
 
 /**
  * Looks at a sit's curves; goes on sitting past its plan only as long as what is seen is open, then returns to the plan.
- * @param look finds in the curves what is wanted
+ * @param look finds in the curves what is wanted; told what it found in fewer minutes
  * @param isSettled whether nothing simulated later could change it
  */
 export function holdUntilSettled<Seen>(
   run: Run,
   { fromMinute, toMinute, lastPhase }: SitSpan,
-  look: (watches: readonly Watch[]) => Seen,
+  look: (watches: readonly Watch[], before: Seen | null) => Seen,
   isSettled: (seen: Seen) => boolean,
 ): Seen {
   const { outing, course, recorder } = run;
@@ -124,15 +124,16 @@ export function holdUntilSettled<Seen>(
   const phaseStart = startOfPhase(outing.phases, lastPhase);
   let held: Recorder | null = null;
   let heldMinutes = 0;
-  const lookNow = (): Seen => look(sitWatches(recorder.series, fromMinute, toMinute, held && held.series, heldMinutes));
-  let seen = lookNow();
+  const lookNow = (before: Seen | null): Seen =>
+    look(sitWatches(recorder.series, fromMinute, toMinute, held && held.series, heldMinutes), before);
+  let seen = lookNow(null);
   while (heldMinutes < HELD_PAST_PLAN_MINUTES && !isSettled(seen)) {
     held ??= recorderFrom(run, toMinute, lastPhase, phaseStart);
     const until = Math.min(HELD_PAST_PLAN_MINUTES, heldMinutes + CHUNK_MINUTES);
     const stretch = { phase: lastPhase, phaseStart, from: toMinute + heldMinutes, to: toMinute + until };
     course.live({ ...stretch, dressHeldAt: toMinute - 1 }, held, toMinute);
     heldMinutes = until;
-    seen = lookNow();
+    seen = lookNow(seen);
   }
   course.restore(state);
   return seen;

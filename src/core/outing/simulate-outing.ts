@@ -2,7 +2,7 @@ import { isExtrapolated } from "./adult";
 import { MODEL_VERSION, type Outing } from "./outing";
 import { holdUntilSettled, runOuting, type Run, type SimulationOptions } from "./run-outing";
 import type { OutingSeries } from "./series";
-import { answerOf, isSettled, sitCrossings, spareMinutes, type SitAnswer } from "./sit-answer";
+import { answerOf, isSettled, sitCrossings, spareMinutes, type SitAnswer, type SitCrossings } from "./sit-answer";
 import { taskMinutes } from "./task-minutes";
 import type { SitSpan } from "./sits";
 
@@ -38,7 +38,7 @@ function answerSit(run: Run, span: SitSpan): SitAnswer {
   const crossings = holdUntilSettled(
     run,
     span,
-    (watches) => sitCrossings(watches, ruling, outing.person.accepted, inTask),
+    (watches, before: SitCrossings | null) => sitCrossings(watches, ruling, outing.person.accepted, inTask, before),
     (seen) => isSettled(seen, ruling.length > 1),
   );
   return answerOf(span, crossings);

@@ -63,25 +63,36 @@ export const rulingWatches = (watches: readonly Watch[], ruling: readonly Limit[
 /**
  * Finds the crossings of a sit from its curves.
  * @param ruling limits that may end it
+ * @param before what was found in fewer minutes: what was sure then is not looked for again
  */
 export function sitCrossings(
   watches: readonly Watch[],
   ruling: readonly Limit[],
   accepted: AcceptedLevels,
   inTask: InTask,
+  before: SitCrossings | null = null,
 ): SitCrossings {
   const judging = rulingWatches(watches, ruling);
-  const rows = EVERYWHERE.map((row) => [row.level, passingsOf(judging, row.accepted, inTask).crossings]);
   const own = passingsOf(judging, accepted, inTask);
-  const standard = passingsOf(rulingWatches(watches, [STANDARD_LIMIT]), levelEverywhere("cold"), inTask).crossings;
+  const crossingsAt = ({ level, accepted: everywhere }: (typeof EVERYWHERE)[number]): readonly Crossing[] => {
+    if (before && isSure(before.byLevel[level][0], before.coveredMinutes)) return before.byLevel[level];
+    if (ruling.every((limit) => accepted[limit] === level)) return own.crossings;
+    return passingsOf(judging, everywhere, inTask).crossings;
+  };
+  const rows = EVERYWHERE.map((row) => [row.level, crossingsAt(row)]);
   return {
     own: own.crossings,
     recoveries: own.recoveries,
-    standard: standard[0] ?? null,
+    standard:
+      before && isSure(before.standard, before.coveredMinutes) ? before.standard : standardCrossing(watches, inTask),
     byLevel: Object.fromEntries(rows) as Record<Level, Crossing[]>,
     coveredMinutes: coveredMinutes(watches),
   };
 }
+
+/** Where the standard's heat debt would end a sit. */
+const standardCrossing = (watches: readonly Watch[], inTask: InTask): Crossing | null =>
+  passingsOf(rulingWatches(watches, [STANDARD_LIMIT]), levelEverywhere("cold"), inTask).crossings[0] ?? null;
 
 /** Judges a sit from its crossings. */
 export function answerOf({ fromMinute, toMinute }: SitSpan, crossings: SitCrossings): SitAnswer {

@@ -268,7 +268,10 @@ describe("the range", () => {
 });
 
 describe("the range of people outside the adult model", () => {
-  const adult = sampleOuting();
+  const adult = {
+    ...sampleOuting(),
+    weather: sampleOuting().weather.map((hour) => ({ ...hour, airTemperatureC: hour.airTemperatureC - 8 })),
+  };
   const child = { ...adult, person: { ...adult.person, body: { ...adult.person.body, ageYears: 12 } } };
 
   it("is wider by half both ways from its middle, and never under nothing", () => {

@@ -98,8 +98,9 @@ export class WetClothes {
 
   /** Before a step: what is worn in it may be other clothes, wet or dry. */
   wear({ water }: Conditions): void {
-    if (water === null || water === this.worn) return;
+    if (water === this.worn) return;
     this.worn = water;
+    if (water === null) return this.book.undressed();
     if (this.wetCells !== null) this.book.startWet(water, this.wetCells);
     this.wetCells = null;
     this.book.dressedAnew(water);
@@ -132,7 +133,9 @@ export class WetClothes {
   /** Lets a step of the body just made pass over the clothes. */
   pass(body: Body, skinExchange: SkinExchange, exchange: OutingExchange, at: Conditions, stepS: number): void {
     const { book } = this;
-    if (at.water === null || !book.isDueAfter(stepS)) return;
+    if (at.water === null) return;
+    book.meetsFromOutside(at.wetting !== null);
+    if (!book.isDueAfter(stepS)) return;
     const isWetted =
       at.wetting !== null && writeWetting(this.wetting, at.wetting, this.meltingUnder(body, exchange, at));
     book.move(at.water, isWetted ? this.wetting : null, this.skinOf(body, skinExchange, exchange));

@@ -146,6 +146,13 @@ export class WaterBook {
     this.state.moveAfterS = SOONEST_MOVE_S / this.parts;
   }
 
+  /** Rain that begins or ends, as another doing: water is moved soon again. */
+  meetsFromOutside(isMet: boolean): void {
+    if (isMet === this.state.isMetFromOutside) return;
+    this.state.isMetFromOutside = isMet;
+    this.forget();
+  }
+
   /** Heat into a segment's skin at the end of a step about to be made, if it goes on so, W/m². */
   heatAheadWPerM2(segment: number, stepS: number): number {
     const { betweenS, heatBeforeWPerM2, pendingS, skinHeatWPerM2 } = this.state;
@@ -164,6 +171,20 @@ export class WaterBook {
     this.state.mouthKeptShare = breath === null ? 1 : mouthKeptShare(breath, this.state.waterGPerM2[breath.cell]!);
     this.state.isAfterChange = true;
     this.state.betweenS = 0;
+    this.version++;
+  }
+
+  /** Nothing worn takes up water any more: no heat of it goes on. */
+  undressed(): void {
+    const { state } = this;
+    state.keptShare.fill(1);
+    state.skinHeatWPerM2.fill(0);
+    state.heatBeforeWPerM2.fill(0);
+    state.mouthKeptShare = 1;
+    state.breathWPerM2 = 0;
+    state.isAfterChange = true;
+    state.betweenS = 0;
+    state.pendingS = 0;
     this.version++;
   }
 

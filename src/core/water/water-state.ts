@@ -22,6 +22,8 @@ export class WaterState {
   /** Clothes were changed since water was moved last: heat that came before tells nothing of what comes. */
   isAfterChange = true;
   moveAfterS = SOONEST_MOVE_S;
+  /** Something wets the clothes from outside. */
+  isMetFromOutside = false;
 
   constructor(cells: number) {
     this.waterGPerM2 = new Float64Array(cells);
@@ -39,5 +41,6 @@ export class WaterState {
     this.pendingS = other.pendingS;
     this.isAfterChange = other.isAfterChange;
     this.moveAfterS = other.moveAfterS;
+    this.isMetFromOutside = other.isMetFromOutside;
   }
 }

@@ -99,7 +99,7 @@ const ROWS: readonly { readonly title: string; readonly text: (piece: KitPiece, 
     title: "Packed",
     text: ({ traits }) => (traits.volumeL === undefined ? "not known" : `${plainNumber(traits.volumeL, 1)} L`),
   },
-  { title: "Soaked, dry in a room after", text: ({ label }) => dryingText(hoursToDrySoaked(label, "hung")) },
+  { title: "Soaked, dry in a room after", text: (piece) => dryingText(hoursToDrySoaked(piece, "hung")) },
   { title: "Noise", text: ({ traits }) => stepOf(NOISE, traits.noise) },
   { title: "Water", text: ({ traits }) => stepOf(WATER_RESISTANCE, traits.waterResistance) },
   {
