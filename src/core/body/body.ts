@@ -18,6 +18,8 @@ import { VesselTree } from "./vessel-tree";
 /** Blood that muscle work calls for: a litre an hour for each 1.163 W (JOS-3). */
 const FLOW_PER_WORK_HEAT_L_PER_WH = 1 / 1.163;
 const START_C = 36;
+/** What bends a core opens or shuts hands and feet: it counts so many times as much as what bends a skin (assumption). */
+const CORES_COUNT = 5;
 const USUAL_TRUNK_C = 37; // of Tikuisis & Giesbrecht, until a body's own is known
 const CHEST_CORE = FIRST_CORE + SEGMENT_INDEX.chest;
 
@@ -120,7 +122,7 @@ export class Body {
       most = Math.max(
         most,
         Math.abs(now.skinC[segment]! - ahead.skinC[segment]!),
-        Math.abs(now.coreC[segment]! - ahead.coreC[segment]!),
+        CORES_COUNT * Math.abs(now.coreC[segment]! - ahead.coreC[segment]!),
       );
     }
     return most;

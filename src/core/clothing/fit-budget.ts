@@ -45,6 +45,16 @@ export function fitLayers(layers: readonly Layer[]): FittedLayers {
   return { layers: fitted, overfillMm };
 }
 
+/**
+ * Share of its thickness that what lies innermost in a stack keeps in the room it has.
+ * @param layers from the skin out
+ */
+export function fitShare(layers: readonly Layer[]): number {
+  const { layers: fitted } = fitLayers(layers);
+  const innermost = layers[0]?.thicknessMm ?? 0;
+  return innermost > 0 ? fitted[0]!.thicknessMm / innermost : 1;
+}
+
 /** Share of the blood that a tight boot or glove lets through to toes or fingers. */
 export const digitFlowWhenTight = (overfillMm: number): number =>
   Math.max(LEAST_FLOW_SHARE, 1 - FLOW_LOST_PER_MM * overfillMm);

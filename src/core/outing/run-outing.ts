@@ -39,7 +39,7 @@ export const rulingLimits = ({ heatDebtEnds }: Pick<Outing["person"], "heatDebtE
   heatDebtEnds ? LIMITS : RULING_LIMITS;
 
 /** How far past the plan is simulated before the answer is looked at again. */
-const CHUNK_MINUTES = 40;
+const CHUNK_MINUTES = 60;
 
 /** Blood to fingers and toes of who reports cold ones, over the usual (assumption). */
 export const FLOW_OF_COLD_HANDS = 0.7;

@@ -39,7 +39,7 @@ function answerSit(run: Run, span: SitSpan): SitAnswer {
     run,
     span,
     (watches, before: SitCrossings | null) => sitCrossings(watches, ruling, outing.person.accepted, inTask, before),
-    (seen) => isSettled(seen, ruling.length > 1),
+    (seen) => isSettled(seen, span.toMinute - span.fromMinute, ruling.length > 1),
   );
   return answerOf(span, crossings);
 }

@@ -108,16 +108,24 @@ export function answerOf({ fromMinute, toMinute }: SitSpan, crossings: SitCrossi
   };
 }
 
+/** How far past plan and answer runner-up and the other levels are looked for, min: they are told beside the answer. */
+const BESIDE_MINUTES = 60;
+
 /**
- * Whether nothing simulated later could change the answer: the first limit and the runner-up are passed for good at the
- * accepted levels, and the first at every level.
+ * Whether nothing simulated later could change the answer: the first limit is passed for good at the accepted levels, and
+ * so are the runner-up and the first at every level, or they do not come within an hour of plan and answer.
  * @param withRunnerUp whether the runner-up is wanted; with a single limit there may be none
  */
-export function isSettled({ own, byLevel, coveredMinutes: covered }: SitCrossings, withRunnerUp: boolean): boolean {
+export function isSettled(
+  { own, byLevel, coveredMinutes: covered }: SitCrossings,
+  plannedMinutes: number,
+  withRunnerUp: boolean,
+): boolean {
+  const [first] = own;
+  if (!isSure(first, covered)) return false;
+  if (covered >= Math.max(plannedMinutes, first!.minute) + BESIDE_MINUTES) return true;
   return (
-    isSure(own[0], covered) &&
-    (!withRunnerUp || isSure(runnerUpOf(own), covered)) &&
-    LEVELS.every((level) => isSure(byLevel[level][0], covered))
+    (!withRunnerUp || isSure(runnerUpOf(own), covered)) && LEVELS.every((level) => isSure(byLevel[level][0], covered))
   );
 }
 

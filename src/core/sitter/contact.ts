@@ -1,6 +1,14 @@
-import { contactInsulation, coveredRegions, sideBySide, type ClothFactor, type Layer } from "../clothing";
+import {
+  contactInsulation,
+  coveredRegions,
+  fitShare,
+  sideBySide,
+  type ClothFactor,
+  type Layer,
+  type WornLayer,
+} from "../clothing";
 import { SEGMENT_COUNT } from "../body";
-import { SITES, type Patch } from "../patches";
+import { SITE_INDEX, SITES, type Patch } from "../patches";
 import type { SitterPosture } from "./conditions";
 import type { SiteLayers } from "./outfit";
 import type { ContactWater } from "./wet-contact";
@@ -33,19 +41,31 @@ const RESTS_LOW = Uint8Array.from({ length: SEGMENT_COUNT }, (_, segment) =>
 
 /** Whether what a segment touches is the seat, not the ground. */
 export const restsOnSeat = (segment: number, posture: SitterPosture): boolean =>
-  posture === "sitting" && RESTS_LOW[segment] === 0;
+  RESTS_LOW[segment] === 0 && posture === "sitting";
 
 /** Resistance of a loaded patch, its regions side by side. */
-const loaded = (worn: SiteLayers[number], groundM2KPerW: number, load: number, factor: ClothFactor | null): number =>
+const loaded = (worn: SiteLayers[number], groundM2KPerW: number, load: number): number =>
   sideBySide(
     coveredRegions(worn).map(({ share, layers }) => ({
       share,
-      insulationM2KPerW: contactInsulation(factor ? factored(layers, factor) : layers, groundM2KPerW, load),
+      insulationM2KPerW: contactInsulation(layers, groundM2KPerW, load),
     })),
   );
 
-const factored = (layers: readonly Layer[], factor: ClothFactor): Layer[] =>
-  layers.map((layer) => ({ ...layer, insulationM2KPerW: layer.insulationM2KPerW * factor(layer) }));
+const withInsulation = (worn: WornLayer, times: number): WornLayer => ({
+  ...worn,
+  layer: { ...worn.layer, insulationM2KPerW: worn.layer.insulationM2KPerW * times },
+});
+
+/** What is pressed over the foot because a boot is full is pressed under it as well: socks, down to the boot's own sole. */
+function inTheirRoom(own: SiteLayers[number], layers: SiteLayers, site: number): SiteLayers[number] {
+  const { patch, side } = SITES[site]!;
+  if (patch !== "sole") return own;
+  const share = fitShare(layers[SITE_INDEX[`footUpper.${side!}`]!]!.map(({ layer }) => layer));
+  if (share === 1) return own;
+  const boot = own.findIndex(({ layer }) => layer.easeMm !== undefined);
+  return own.map((worn, place) => (place < boot ? withInsulation(worn, share) : worn));
+}
 
 /** How a person rests. */
 export type Rest = {
@@ -94,7 +114,10 @@ export function contactResistances(
 ): Float64Array {
   const resistances = new Float64Array(SITES.length).fill(NaN);
   for (const { site, load, onSeat } of loadsOf(rest)) {
-    resistances[site] = loaded(layers[site]!, onSeat ? under.seatM2KPerW : under.groundM2KPerW, load, factor);
+    const own = onSeat ? under.seatM2KPerW : under.groundM2KPerW;
+    const asRead = layers[site]!;
+    const worn = factor ? asRead.map((layer) => withInsulation(layer, factor(layer.layer))) : asRead;
+    resistances[site] = loaded(inTheirRoom(worn, layers, site), own, load);
   }
   return resistances;
 }

@@ -37,8 +37,8 @@ const FACE = SITE_INDEX.face!;
 const SOLE_OF_DIGIT = Int32Array.from(DIGIT_SITE, (site) =>
   SITES[site]!.patch === "toes" ? SITE_INDEX[`sole.${SITES[site]!.side!}`]! : -1,
 );
-/** Radiation follows the cold in steps of a tenth of a kelvin, a twentieth of a per cent of it: nothing need be redone between. */
-const COLD_STEPS_PER_K = 10;
+/** Radiation follows the cold in steps of a quarter of a kelvin, a seventh of a per cent of it: nothing need be redone between. */
+const COLD_STEPS_PER_K = 4;
 
 /** Share of its insulation that dry clothing keeps. */
 const DRY = new Float64Array(SEGMENT_COUNT).fill(1);

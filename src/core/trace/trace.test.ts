@@ -143,7 +143,9 @@ describe("why a sit ends", () => {
     };
     const thin = new Set(["fleeceJacket", "downVest", "downParka", "synthParka"]);
     const thinly = { ...lying, wearings: lying.wearings.filter(({ pieceId }) => !thin.has(pieceId)) };
-    const rested = traced(thinly).stacks.filter(({ touches }) => touches);
+    const trace = traceVerdict(thinly, simulateOuting(thinly, { only: ["heatDebt"] }).sits[0]!);
+    if (trace.kind !== "ended") throw new Error("has no end");
+    const rested = trace.stacks.filter(({ touches }) => touches);
     expect(rested.length).toBeGreaterThan(0);
     for (const { source } of rested) expect(source).toMatch(/under load/);
   });
