@@ -1,5 +1,5 @@
 import { simulateOuting, type Outing } from "@/core/outing";
-import { headlineOf, minutesRange, type Headline, type MinutesRange } from "@/core/range";
+import { headlineOf, minutesRange, type Headline } from "@/core/range";
 import { traceVerdict } from "@/core/trace";
 import { limitWords } from "@/formats/display/words";
 import { siteWords } from "./why";
@@ -24,8 +24,7 @@ export type PanelAnswer = {
   readonly why: string;
 };
 
-const boundMinutes = ({ kind, minutes }: MinutesRange["low"]): number | null =>
-  kind === "longerThan" ? null : minutes;
+const boundMinutes = (bound: Headline["low"]): number | null => (bound?.kind === "minutes" ? bound.minutes : null);
 
 function whyOf(outing: Outing): string {
   const result = simulateOuting(outing);

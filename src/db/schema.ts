@@ -71,6 +71,10 @@ export type SheetChange = {
 export type StoredVerdict = {
   readonly kind: "ends" | "arrivesTooCold" | "longerThan";
   readonly minutesStill: number;
+  /** Verdicts of models before the eleventh have no range. */
+  readonly lowMinutes?: number | null;
+  readonly highMinutes?: number | null;
+  readonly standardMinutes?: number | null;
   readonly plannedMinutes: number;
   readonly sitFromMinute: number;
   readonly limit: (typeof LIMITS)[number] | null;

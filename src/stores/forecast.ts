@@ -1,12 +1,13 @@
 import { atom } from "nanostores";
 import { hoursOfForecast, type ForecastView } from "@/formats/wire/forecast-view";
-import { verdictLine } from "@/formats/wire/verdict-line";
+import { estimatedLine } from "@/formats/wire/verdict-line";
 import type { OutingView, VerdictLine } from "@/formats/wire/outing-view";
 import { viewToOuting } from "@/formats/wire/view-to-outing";
 import { workerFor } from "@/workers/simulate-client";
 import { ask } from "./ask";
 import { $view } from "./day-sheet";
 import { editContent } from "./edits";
+import { $ratio } from "./headline";
 
 /** The newest run, as far as it was asked for. */
 export type NewestForecast =
@@ -43,7 +44,7 @@ const withForecast = (view: OutingView, forecast: ForecastView): OutingView => (
 /** Works out what the newest run does to the verdict. */
 export async function judgeInNewest(view: OutingView, forecast: ForecastView): Promise<void> {
   const answer = await workerFor("beside").simulate(viewToOuting(withForecast(view, forecast)));
-  if ($view.get() === view) $inNewest.set(answer.ok ? verdictLine(answer.result) : null);
+  if ($view.get() === view) $inNewest.set(answer.ok ? estimatedLine(answer.result, $ratio.get()) : null);
 }
 
 /** Takes the hours of a run into the plan. */

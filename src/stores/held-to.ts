@@ -5,7 +5,7 @@ import { kitOf, viewToOuting } from "@/formats/wire/view-to-outing";
 import { workerFor } from "@/workers/simulate-client";
 import { ask } from "./ask";
 import { genericPieces } from "./bench";
-import { $view } from "./day-sheet";
+import { $view, show } from "./day-sheet";
 
 /** What a plan without what is avoided comes to. */
 export type AvoidedCost = {
@@ -35,6 +35,20 @@ export async function holdTo(change: Partial<HeldTo>): Promise<void> {
     putOnSheet(before);
     throw error;
   }
+}
+
+/** Whether heat debt ends a sit of this person; the answer on screen is computed again. @throws {Error} as of `holdTo` */
+export async function goByStandard(heatDebtEnds: boolean): Promise<void> {
+  const kept = holdTo({ heatDebtEnds });
+  const answerAgain = (): void => {
+    const view = $view.get();
+    if (view) show(view);
+  };
+  answerAgain();
+  await kept.catch((error: Error) => {
+    answerAgain();
+    throw error;
+  });
 }
 
 let round = 0;

@@ -10,6 +10,8 @@ export type Avoided = (typeof AVOIDABLE)[number];
 export type HeldTo = {
   readonly avoids: readonly Avoided[];
   readonly schools: Partial<Record<SchoolQuestion, SchoolWay | undefined>>;
+  /** They go by the standard's rule: heat debt ends a sit. */
+  readonly heatDebtEnds?: boolean | undefined;
 };
 
 /** A piece and whether it is known to hold nothing of animals. */

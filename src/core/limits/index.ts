@@ -1,3 +1,4 @@
+export { grazeOf, type Graze } from "./graze";
 export {
   HELD_PAST_PLAN_MINUTES,
   LEFT_WITHIN_MINUTES,

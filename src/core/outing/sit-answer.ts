@@ -1,4 +1,5 @@
 import {
+  grazeOf,
   judge,
   judgeWithRunnerUp,
   LEFT_WITHIN_MINUTES,
@@ -10,6 +11,7 @@ import {
   STANDARD_LIMIT,
   type AcceptedLevels,
   type Crossing,
+  type Graze,
   type InTask,
   type Level,
   type LevelVerdict,
@@ -33,6 +35,8 @@ export type SitAnswer = {
   readonly recoveries: readonly Recovery[];
   /** Minutes from the start of the sit after which the standard's heat debt would end it; `null` not as far as simulated. */
   readonly standardMinutes: number | null;
+  /** A curve that runs along its limit: then the minute at which it crosses is hardly a figure. */
+  readonly graze: Graze | null;
 };
 
 const EVERYWHERE = LEVELS.map((level) => ({ level, accepted: levelEverywhere(level) }));
@@ -42,6 +46,7 @@ export type SitCrossings = {
   readonly own: readonly Crossing[];
   readonly recoveries: readonly Recovery[];
   readonly standard: Crossing | null;
+  readonly graze: Graze | null;
   readonly byLevel: Readonly<Record<Level, readonly Crossing[]>>;
   /** Minutes from the start of the sit that the curves cover. */
   readonly coveredMinutes: number;
@@ -83,6 +88,7 @@ export function sitCrossings(
   return {
     own: own.crossings,
     recoveries: own.recoveries,
+    graze: grazeOf(judging, accepted, own.crossings[0]),
     standard:
       before && isSure(before.standard, before.coveredMinutes) ? before.standard : standardCrossing(watches, inTask),
     byLevel: Object.fromEntries(rows) as Record<Level, Crossing[]>,
@@ -96,7 +102,7 @@ const standardCrossing = (watches: readonly Watch[], inTask: InTask): Crossing |
 
 /** Judges a sit from its crossings. */
 export function answerOf({ fromMinute, toMinute }: SitSpan, crossings: SitCrossings): SitAnswer {
-  const { own, byLevel, coveredMinutes, recoveries, standard } = crossings;
+  const { own, byLevel, coveredMinutes, recoveries, standard, graze } = crossings;
   const rows = LEVELS.map((level) => [level, judge(byLevel[level], coveredMinutes)]);
   return {
     fromMinute,
@@ -105,6 +111,7 @@ export function answerOf({ fromMinute, toMinute }: SitSpan, crossings: SitCrossi
     byLevel: Object.fromEntries(rows) as Record<Level, LevelVerdict>,
     recoveries,
     standardMinutes: standard?.minute ?? null,
+    graze,
   };
 }
 

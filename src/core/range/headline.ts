@@ -7,8 +7,9 @@ export type Headline = {
   readonly kind: "ends" | "arrivesTooCold" | "longerThan";
   /** Minutes still; of "longer than" as far as was simulated, of "arrives too cold" 0. */
   readonly minutes: number;
-  readonly low: MinutesBound;
-  readonly high: MinutesBound;
+  /** Where eight cases of ten lie; `null` until the range is known. */
+  readonly low: MinutesBound | null;
+  readonly high: MinutesBound | null;
   readonly endedBy: { readonly limit: Limit; readonly place: LimitPlace; readonly level: Level } | null;
   /** Next limit of another kind or place; `null` where none is known. */
   readonly runnerUp: Crossing | null;
@@ -35,6 +36,26 @@ export function headlineOf({ verdict }: Pick<SitAnswer, "verdict">, range: Minut
   const runnerUp = next && { ...next, minute: Math.max(middle.minutes, Math.round(next.minute * ratio)) };
   const kind = middle.minutes === 0 ? "arrivesTooCold" : "ends";
   return { kind, minutes: middle.minutes, low, high, endedBy, runnerUp };
+}
+
+/**
+ * The headline as it is estimated before its range is known.
+ * @param ratio from `middleOverSingle` of the last range that was known
+ */
+export function estimatedHeadline({ verdict }: Pick<SitAnswer, "verdict">, ratio: number): Headline {
+  const unknown = { low: null, high: null } as const;
+  if (verdict.kind === "longerThan") {
+    return { kind: "longerThan", minutes: verdict.minutes, endedBy: null, runnerUp: null, ...unknown };
+  }
+  const { crossing, runnerUp } = verdict;
+  const scaled = (minute: number): number => Math.round(minute * ratio);
+  return {
+    kind: verdict.kind,
+    minutes: verdict.kind === "ends" ? scaled(verdict.minutesStill) : 0,
+    endedBy: { limit: crossing.limit, place: crossing.place, level: crossing.level },
+    runnerUp: runnerUp && { ...runnerUp, minute: scaled(runnerUp.minute) },
+    ...unknown,
+  };
 }
 
 /** How the middle of the range stands to the single run: what a draft is multiplied by until its own range is known. */

@@ -1,5 +1,5 @@
 export type { Band, RangeBands } from "./bands";
-export { headlineOf, middleOverSingle, type Headline } from "./headline";
+export { estimatedHeadline, headlineOf, middleOverSingle, type Headline } from "./headline";
 export {
   minutesRange,
   RANGE_MEMBERS,

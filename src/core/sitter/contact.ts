@@ -1,12 +1,4 @@
-import {
-  contactInsulation,
-  coveredRegions,
-  fitShare,
-  sideBySide,
-  type ClothFactor,
-  type Layer,
-  type WornLayer,
-} from "../clothing";
+import { contactInsulation, coveredRegions, fitShare, sideBySide, type ClothFactor, type WornLayer } from "../clothing";
 import { SEGMENT_COUNT } from "../body";
 import { SITE_INDEX, SITES, type Patch } from "../patches";
 import type { SitterPosture } from "./conditions";

@@ -46,6 +46,9 @@ describe("words of a verdict", () => {
   const line: VerdictLine = {
     kind: "ends",
     minutesStill: 86,
+    lowMinutes: 60,
+    highMinutes: 130,
+    standardMinutes: 95,
     plannedMinutes: 240,
     sitFromMinute: 60,
     limit: "toes",

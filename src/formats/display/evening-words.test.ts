@@ -10,6 +10,9 @@ import type { OutingView, VerdictLine } from "../wire/outing-view";
 const verdict = (minutesStill: number, change: Partial<VerdictLine> = {}): VerdictLine => ({
   kind: "ends",
   minutesStill,
+  lowMinutes: null,
+  highMinutes: null,
+  standardMinutes: null,
   plannedMinutes: 240,
   sitFromMinute: 60,
   limit: "toes",

@@ -1,9 +1,19 @@
 import type { Digit } from "@/core/digits";
-import type { Level, Limit, LimitPart, LimitPlace } from "@/core/limits";
+import {
+  LIMIT_TABLE,
+  type Graze,
+  type Level,
+  type Limit,
+  type LimitPart,
+  type LimitPlace,
+  type Recovery,
+} from "@/core/limits";
 import type { PhaseKind, WetPart, WhenOff } from "@/core/outing";
 import type { Touched } from "@/core/touch";
 import type { WettingKind } from "@/core/water";
 import type { VerdictLine } from "../wire/outing-view";
+import { plainNumber, temperatureText } from "./numbers";
+import type { Preferences } from "./preferences";
 import { durationText } from "./time";
 
 export const PHASE_WORDS: Readonly<Record<PhaseKind, string>> = {
@@ -35,6 +45,8 @@ export const PATCH_WORDS: Readonly<Record<string, string>> = {
   footUpper: "foot",
 };
 
+const isPlural = ({ part }: Pick<LimitPlace, "part">): boolean => ["toes", "fingers", "cheeks", "ears"].includes(part);
+
 const BODY_LIMIT_WORDS: Partial<Record<Limit, string>> = {
   heatDebt: "heat debt",
   shivering: "shivering",
@@ -48,11 +60,22 @@ export function limitWords(limit: Limit, { part, side }: LimitPlace): string {
   return side === "left" || side === "right" ? `${side} ${words}` : words;
 }
 
+/** What was beyond its limit as the sit began and is left: "fingers back in 12 min". */
+export const recoveryWords = ({ limit, place, backAfterMinutes }: Recovery): string =>
+  `${limitWords(limit, place)} back in ${durationText(backAfterMinutes)}`;
+
+/** A curve that runs along its limit: "nose stays about 7 °C, along its limit". */
+export function grazeWords({ limit, place, value }: Graze, { temperature }: Pick<Preferences, "temperature">): string {
+  const { unit } = LIMIT_TABLE[limit];
+  const told = unit === "°C" ? temperatureText(value, temperature) : `${plainNumber(value, 1)} ${unit}`;
+  const words = limitWords(limit, { ...place, side: null });
+  return `${words} ${isPlural(place) ? "stay" : "stays"} about ${told}, along the limit`;
+}
+
 /** What ends a sit, as the verdict says it: "left toes end it". */
 export function endsItWords(limit: Limit, place: LimitPlace): string {
   const words = limitWords(limit, place);
-  const plural = ["toes", "fingers", "cheeks", "ears"].includes(place.part);
-  return `${words} ${plural ? "end" : "ends"} it`;
+  return `${words} ${isPlural(place) ? "end" : "ends"} it`;
 }
 
 /** A verdict in a line, for lists. */

@@ -139,7 +139,7 @@ describe("a result as JSON", () => {
     expect(verdict).toMatchObject({
       kind: "ends",
       endedBy: { limit: "toes", side: "both" },
-      runnerUp: { limit: "heatDebt" },
+      runnerUp: { limit: "fingers" },
     });
     expect(verdict.endedBy.at).toBe(instantAt(sampleFile().startsAt, 60 + verdict.minutesStill));
   });

@@ -190,6 +190,7 @@ const filePersonSchema = bodySchema.extend({
   accepted: z.partialRecord(z.enum(LIMITS), z.enum(LEVELS)).optional(),
   workingHand: z.enum(SIDES).optional(),
   coldHands: z.boolean().optional(),
+  heatDebtEnds: z.boolean().optional(),
   calibration: z.strictObject({ basalHeatFactor: factor, digitFlowFactor: factor }).optional(),
 });
 

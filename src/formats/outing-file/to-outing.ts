@@ -13,9 +13,16 @@ export const instantAt = (startsAt: string, minute: number): string =>
 
 /** The core's outing of a file: instants become elapsed minutes. */
 export function toOuting(file: Omit<OutingFile, "formatVersion" | "name" | "timeZone">): Outing {
-  const { accepted, workingHand, coldHands, calibration, ...body } = file.person;
+  const { accepted, workingHand, coldHands, heatDebtEnds, calibration, ...body } = file.person;
   return {
-    person: { body, accepted: { ...usualLevels(body), ...accepted }, workingHand, coldHands, calibration },
+    person: {
+      body,
+      accepted: { ...usualLevels(body), ...accepted },
+      workingHand,
+      coldHands,
+      heatDebtEnds,
+      calibration,
+    },
     place: file.place,
     start: file.start,
     storedStartC: file.storedStartC,

@@ -25,6 +25,9 @@ const instant = z.iso.datetime();
 const verdictLineSchema: z.ZodType<VerdictLine> = z.strictObject({
   kind: z.enum(["ends", "arrivesTooCold", "longerThan"]),
   minutesStill: z.int().min(0),
+  lowMinutes: z.int().min(0).nullable(),
+  highMinutes: z.int().min(0).nullable(),
+  standardMinutes: z.int().min(0).nullable(),
   plannedMinutes: z.int().min(1),
   sitFromMinute: z.int().min(0),
   limit: z.enum(LIMITS).nullable(),

@@ -13,4 +13,5 @@ export const heldToSchema = z.strictObject({
     shell: way(SCHOOLS.shell),
     hood: way(SCHOOLS.hood),
   }),
+  heatDebtEnds: z.boolean().optional(),
 }) satisfies z.ZodType<HeldTo>;

@@ -86,10 +86,14 @@ export type OutingView = OutingContentView & {
   readonly kit: readonly PieceView[];
 };
 
-/** A verdict in a line. */
+/** A verdict in a line: the middle of its range, and where eight cases of ten lie; `null` later than was looked at. */
 export type VerdictLine = {
   readonly kind: "ends" | "arrivesTooCold" | "longerThan";
   readonly minutesStill: number;
+  readonly lowMinutes: number | null;
+  readonly highMinutes: number | null;
+  /** Minutes after which the standard's heat debt would end it; `null` not as far as was looked at. */
+  readonly standardMinutes: number | null;
   readonly plannedMinutes: number;
   readonly sitFromMinute: number;
   readonly limit: Limit | null;

@@ -1,18 +1,29 @@
 import type { OutingResult } from "@/core/outing";
+import { estimatedHeadline, headlineOf, type Headline, type MinutesBound, type MinutesRange } from "@/core/range";
 import type { VerdictLine } from "./outing-view";
 
-/** The deciding sit of a result in a line. */
-export function verdictLine(result: OutingResult): VerdictLine {
+const boundOf = (bound: MinutesBound | null): number | null => (bound?.kind === "minutes" ? bound.minutes : null);
+
+function lineOf(result: OutingResult, { kind, minutes, endedBy, low, high }: Headline): VerdictLine {
   const sit = result.sits[result.decidingSit]!;
-  const { verdict } = sit;
-  const crossing = verdict.kind === "longerThan" ? null : verdict.crossing;
   return {
-    kind: verdict.kind,
-    minutesStill: verdict.kind === "ends" ? verdict.minutesStill : verdict.kind === "longerThan" ? verdict.minutes : 0,
+    kind,
+    minutesStill: minutes,
+    lowMinutes: boundOf(low),
+    highMinutes: boundOf(high),
+    standardMinutes: sit.standardMinutes,
     plannedMinutes: sit.toMinute - sit.fromMinute,
     sitFromMinute: sit.fromMinute,
-    limit: crossing?.limit ?? null,
-    part: crossing?.place.part ?? null,
-    side: crossing?.place.side ?? null,
+    limit: endedBy?.limit ?? null,
+    part: endedBy?.place.part ?? null,
+    side: endedBy?.place.side ?? null,
   };
 }
+
+/** The deciding sit of a result in a line: its headline, the middle of its range. */
+export const verdictLine = (result: OutingResult, range: MinutesRange): VerdictLine =>
+  lineOf(result, headlineOf(result.sits[result.decidingSit]!, range));
+
+/** The same before its range is known: the single run times what the middle of the last known range was over its own. */
+export const estimatedLine = (result: OutingResult, ratio: number): VerdictLine =>
+  lineOf(result, estimatedHeadline(result.sits[result.decidingSit]!, ratio));

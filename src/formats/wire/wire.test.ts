@@ -7,7 +7,9 @@ import { contentOfOuting } from "./content-of-outing";
 import { saveOutingSchema } from "./outing-schema";
 import type { OutingContentView, OutingView } from "./outing-view";
 import { verdictLine } from "./verdict-line";
+import { estimatedLine } from "./verdict-line";
 import { kitOf, viewToOuting } from "./view-to-outing";
+import { minutesRange } from "@/core/range";
 
 describe("a view", () => {
   it("becomes the same outing as the file, without what is not worn", () => {
@@ -17,13 +19,16 @@ describe("a view", () => {
   });
 
   it("is judged in a line", () => {
-    expect(verdictLine(simulateOuting(sampleOuting()))).toMatchObject({
+    const range = minutesRange(sampleOuting(), 0, 8);
+    expect(verdictLine(simulateOuting(sampleOuting()), range)).toMatchObject({
       kind: "ends",
-      limit: "toes",
-      side: "both",
+      minutesStill: range.middle.minutes,
+      lowMinutes: range.low.minutes,
+      limit: range.endedBy[0]!.limit,
       plannedMinutes: 240,
       sitFromMinute: 60,
     });
+    expect(estimatedLine(simulateOuting(sampleOuting()), 0.5)).toMatchObject({ kind: "ends", lowMinutes: null });
   });
 });
 

@@ -3,6 +3,7 @@ import type { OutingResult } from "@/core/outing";
 import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { $selection, type Selection } from "@/stores/day-sheet";
+import type { ShownHeadline } from "@/stores/headline";
 import { AvoidedMaterials } from "./avoided";
 import { Beliefs } from "./beliefs";
 import { PartySection, type Party } from "./party";
@@ -25,6 +26,7 @@ import { WhenItGoesWrong } from "./when-it-goes-wrong";
 type Props = {
   readonly view: OutingView;
   readonly result: OutingResult | null;
+  readonly shown: ShownHeadline | null;
   /** Minute chosen to be read out; `null` follows the verdict. */
   readonly chosenMinute: number | null;
   readonly selection: Selection;
@@ -53,9 +55,9 @@ const AT_THE_FOOT =
  * Beside the time axis: the editor of what is chosen, the sitter at the minute read out, what buys minutes, cautions.
  * An answer is drawn here once verdict and curves stand and a hand that drags rests.
  */
-export function Aside({ view, result: newest, chosenMinute, selection, preferences, party }: Props) {
+export function Aside({ view, result: newest, shown, chosenMinute, selection, preferences, party }: Props) {
   const result = useRested(newest);
-  const minute = minuteShown(result, chosenMinute);
+  const minute = minuteShown(result, shown, chosenMinute);
   return (
     <div className="border-line whole:overflow-y-auto flex min-h-0 flex-col gap-4 lg:border-l lg:pl-4">
       <OnScreen>

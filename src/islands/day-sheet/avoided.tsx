@@ -5,7 +5,7 @@ import type { OutingResult } from "@/core/outing";
 import { AVOIDED_WORDS } from "@/formats/display/change-words";
 import { durationText } from "@/formats/display/time";
 import type { OutingView } from "@/formats/wire/outing-view";
-import { $avoidedCost, askAvoidedCost, holdTo } from "@/stores/held-to";
+import { $avoidedCost, askAvoidedCost, goByStandard, holdTo } from "@/stores/held-to";
 import { drawnFrom } from "./drawn-from";
 
 type Props = { readonly view: OutingView; readonly result: OutingResult };
@@ -50,15 +50,15 @@ function Cost({ view, result }: Props) {
 }
 
 function WhatIsAvoided({ view, result }: Props) {
-  const { avoids } = view.person.heldTo;
+  const { avoids, heatDebtEnds = false } = view.person.heldTo;
   const [problem, setProblem] = useState<string | null>(null);
   const toggle = (avoided: Avoided, isOn: boolean): void => {
     const next = AVOIDABLE.filter((own) => (own === avoided ? isOn : avoids.includes(own)));
     holdTo({ avoids: next }).catch((error: Error) => setProblem(error.message));
   };
   return (
-    <details className="border-line border-t pt-3" open={avoids.length > 0}>
-      <summary className="cursor-pointer text-lg font-semibold">What {view.person.name} avoids</summary>
+    <details className="border-line border-t pt-3" open={avoids.length > 0 || heatDebtEnds}>
+      <summary className="cursor-pointer text-lg font-semibold">What {view.person.name} avoids and goes by</summary>
       <fieldset className="flex flex-wrap gap-4 py-1">
         <legend className="sr-only">Avoided</legend>
         {AVOIDABLE.map((avoided) => (
@@ -73,6 +73,15 @@ function WhatIsAvoided({ view, result }: Props) {
           </label>
         ))}
       </fieldset>
+      <label className="flex min-h-6 items-center gap-1.5 pb-1">
+        <input
+          type="checkbox"
+          className="size-4"
+          checked={heatDebtEnds}
+          onChange={(event) => goByStandard(event.target.checked).catch((error: Error) => setProblem(error.message))}
+        />
+        goes by the standard: heat debt ends a sit (ISO 11079)
+      </label>
       {problem !== null && (
         <p role="alert" className="text-cranberry text-sm">
           {problem}

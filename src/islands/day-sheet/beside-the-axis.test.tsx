@@ -1,3 +1,4 @@
+import { estimatedHeadline } from "@/core/range";
 import { afterEach, describe, expect, it } from "vitest";
 import { rendered } from "../../../tests/rendered";
 import { sampleView } from "../../../tests/sample-view";
@@ -44,11 +45,11 @@ afterEach(() => {
 
 describe("the minute read out", () => {
   it("is the one chosen, else the one at which the sit ends, and never beyond what is computed", () => {
-    if (sit.verdict.kind !== "ends") throw new Error("the sample ends");
-    expect(minuteShown(result, 42)).toBe(42);
-    expect(minuteShown(result, null)).toBe(sit.fromMinute + sit.verdict.crossing.minute);
-    expect(minuteShown(result, 99_999)).toBe(result.series.minutes);
-    expect([minuteShown(null, 7), minuteShown(null, null)]).toEqual([7, 0]);
+    const answered = { headline: estimatedHeadline(sit, 0.9), isEstimated: true };
+    expect(minuteShown(result, answered, 42)).toBe(42);
+    expect(minuteShown(result, answered, null)).toBe(sit.fromMinute + answered.headline.minutes);
+    expect(minuteShown(result, answered, 99_999)).toBe(result.series.minutes);
+    expect([minuteShown(null, null, 7), minuteShown(null, null, null)]).toEqual([7, 0]);
   });
 
   it("is told in figures, in the units chosen", () => {

@@ -12,6 +12,7 @@ import {
   wakeWorker,
   type Selection,
 } from "@/stores/day-sheet";
+import { $headline, $ratio, rememberRatio } from "@/stores/headline";
 import { $preferences } from "@/stores/preferences";
 import { keepSaved, openSheet } from "@/stores/saving";
 import { $trial } from "@/stores/trying";
@@ -43,13 +44,16 @@ export default function DaySheet({ initial, verdict, party, preferences: fromCoo
     if (!import.meta.env.SSR) wakeWorker();
   });
   useEffect(() => {
+    rememberRatio(verdict);
     openSheet(initial);
     const stops = [keepSaved(initial), keepBeside()];
     return () => stops.forEach((stop) => stop());
-  }, [initial]);
+  }, [initial, verdict]);
   const view = useStore($view) ?? initial;
   const computed = useStore($computed);
   const range = useStore($range);
+  const shown = useStore($headline);
+  const ratio = useStore($ratio);
   const trial = useStore($trial);
   const selection = useStore($selection);
   const preferences = useStore($preferences);
@@ -63,7 +67,15 @@ export default function DaySheet({ initial, verdict, party, preferences: fromCoo
         className={`whole:-mb-10 whole:h-[calc(100dvh-3.25rem)] flex flex-col ${selection ? "max-lg:pb-[55dvh]" : ""}`}
       >
         <SheetHead view={view} />
-        <VerdictBand view={view} result={result} range={range} before={verdict} />
+        <VerdictBand
+          view={view}
+          result={result}
+          shown={shown}
+          range={range}
+          ratio={ratio}
+          preferences={preferences}
+          before={verdict}
+        />
         <BesideAnswer preferences={preferences} isReady={result !== null} />
         {computed.kind === "impossible" && (
           <p role="alert" className="border-cranberry bg-raised border-l-4 px-3 py-2">
@@ -78,13 +90,14 @@ export default function DaySheet({ initial, verdict, party, preferences: fromCoo
             bands={range?.bands ?? null}
             preferences={preferences}
             selection={selection}
-            minute={minuteShown(result, chosenMinute)}
+            minute={minuteShown(result, shown, chosenMinute)}
             heldMinutes={heldMinutes}
             onSelect={select}
           />
           <Aside
             view={view}
             result={result}
+            shown={shown}
             chosenMinute={chosenMinute}
             selection={selection}
             preferences={preferences}

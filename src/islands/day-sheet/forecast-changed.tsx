@@ -3,8 +3,7 @@ import { useEffect } from "react";
 import { differenceWords, issuedWords, minutesChangeWords } from "@/formats/display/forecast-words";
 import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView } from "@/formats/wire/outing-view";
-import { verdictLine } from "@/formats/wire/verdict-line";
-import { $computed } from "@/stores/day-sheet";
+import { $line } from "@/stores/headline";
 import { $forecast, $inNewest, judgeInNewest, takeForecast, watchForecast } from "@/stores/forecast";
 
 /** Says that a newer forecast has come since the plan was made, and what that does to the verdict. */
@@ -16,7 +15,7 @@ export function ForecastChanged({
   readonly preferences: Preferences;
 }) {
   const newest = useStore($forecast);
-  const computed = useStore($computed);
+  const now = useStore($line);
   const inNewest = useStore($inNewest);
   const { forecast: taken } = view.plan;
   const fresh =
@@ -29,7 +28,6 @@ export function ForecastChanged({
   if (!fresh) {
     return <p className="text-muted">Planned on {issuedWords(taken, view.place.timeZone)}. No newer one is known.</p>;
   }
-  const now = computed.kind === "ready" ? verdictLine(computed.result) : null;
   return (
     <p
       className="border-sea bg-raised flex flex-wrap items-center gap-x-3 border-l-4 px-2 py-1"

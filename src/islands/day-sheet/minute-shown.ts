@@ -1,9 +1,10 @@
 import type { OutingResult } from "@/core/outing";
+import type { ShownHeadline } from "@/stores/headline";
 
 /** The minute read out: chosen, else the one at which the sit ends. */
-export function minuteShown(result: OutingResult | null, chosen: number | null): number {
+export function minuteShown(result: OutingResult | null, shown: ShownHeadline | null, chosen: number | null): number {
   const sit = result?.sits[result.decidingSit];
   if (!result || !sit) return chosen ?? 0;
-  const crossing = sit.verdict.kind === "longerThan" ? 0 : sit.verdict.crossing.minute;
-  return Math.min(chosen ?? sit.fromMinute + crossing, result.series.minutes);
+  const ended = shown && shown.headline.kind !== "longerThan" ? shown.headline.minutes : 0;
+  return Math.min(chosen ?? sit.fromMinute + ended, result.series.minutes);
 }

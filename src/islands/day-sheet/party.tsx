@@ -4,8 +4,7 @@ import { v7 as uuid } from "uuid";
 import { partyWords, type Sitting } from "@/formats/display/party-words";
 import { verdictWords } from "@/formats/display/words";
 import type { OutingView } from "@/formats/wire/outing-view";
-import { verdictLine } from "@/formats/wire/verdict-line";
-import { $computed } from "@/stores/day-sheet";
+import { $line } from "@/stores/headline";
 import { makeOuting } from "@/stores/new-outing";
 import { ChoiceField } from "../choice-field";
 import { PersonFields, USUAL_PERSON } from "../new-outing/person-fields";
@@ -63,9 +62,8 @@ function AddSitter({ view, others }: { readonly view: OutingView; readonly other
 
 /** Who else sits: each with their own kit and verdict; place, hours and phases are everybody's. */
 export function PartySection({ view, party }: { readonly view: OutingView; readonly party: Party }) {
-  const computed = useStore($computed);
+  const now = useStore($line);
   const [isAdding, setIsAdding] = useState(false);
-  const now = computed.kind === "ready" ? verdictLine(computed.result) : null;
   const sitters = party.sitters.map((own) => (own.id === view.id && now ? { ...own, verdict: now } : own));
   return (
     <section aria-labelledby="party" className="border-line border-b pb-3">

@@ -3,15 +3,34 @@ import { rendered, type Rendered } from "../../../tests/rendered";
 import { sampleView } from "../../../tests/sample-view";
 import type { OutingResult } from "@/core/outing";
 import { simulateOuting } from "@/core/outing";
-import { minutesRange, type MinutesBound, type MinutesRange } from "@/core/range";
+import { estimatedHeadline, headlineOf, minutesRange, type MinutesBound, type MinutesRange } from "@/core/range";
+import { DEFAULT_PREFERENCES } from "@/formats/display/preferences";
+import type { ShownHeadline } from "@/stores/headline";
 import { clockText, durationText } from "@/formats/display/time";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { viewToOuting } from "@/formats/wire/view-to-outing";
 import { VerdictBand } from "./verdict-band";
 
-const told = (view: OutingView, result: OutingResult | null, range: MinutesRange | null = null): Rendered =>
-  rendered(<VerdictBand view={view} result={result} range={range} before={null} />);
+/** The figure told first, as the sheet has it: by its range where there is one. */
+function shownOf(result: OutingResult, range: MinutesRange | null, ratio: number): ShownHeadline {
+  const sit = result.sits[result.decidingSit]!;
+  return range
+    ? { headline: headlineOf(sit, range), isEstimated: false }
+    : { headline: estimatedHeadline(sit, ratio), isEstimated: true };
+}
+const told = (view: OutingView, result: OutingResult | null, range: MinutesRange | null = null, ratio = 1): Rendered =>
+  rendered(
+    <VerdictBand
+      view={view}
+      result={result}
+      shown={result && shownOf(result, range, ratio)}
+      range={range}
+      ratio={ratio}
+      preferences={DEFAULT_PREFERENCES}
+      before={null}
+    />,
+  );
 const simulated = (view: OutingView): OutingResult => simulateOuting(viewToOuting(view));
 const withAir = (view: OutingView, airTemperatureC: number): OutingView => ({
   ...view,
@@ -69,15 +88,53 @@ describe("the verdict", () => {
 
   it("says of whom the figures are extrapolated", () => {
     const child = { ...view, person: { ...view.person, ageYears: 12, bodyMassKg: 40, heightCm: 150 } };
-    expect(told(child, { ...result, extrapolated: true }).text).toContain("figures are extrapolated");
+    expect(told(child, { ...result, extrapolated: true }).text).toContain("extrapolated");
     expect(told(view, result).text).not.toContain("extrapolated");
+  });
+
+  it("is estimated in the proportion of the last range until its own is known, then the middle of it", () => {
+    if (sit.verdict.kind !== "ends") throw new Error("the sample ends");
+    const { minutesStill } = sit.verdict;
+    expect(told(view, result, null, 0.5).text).toContain(`≈ ${durationText(Math.round(minutesStill / 2))}`);
+    const range = minutesRange(viewToOuting(view), 0, 8);
+    const { text } = told(view, result, range);
+    expect(text).not.toContain("≈");
+    expect(text).toContain(`${durationText(range.middle.minutes)} minutes still`);
+    expect(text).toContain(`in ${range.endedBy[0]!.members} of 8 cases`);
+  });
+
+  it("tells the standard's heat debt beside it, with its clock time", () => {
+    const clock = clockText(instantAt(view.startsAt, sit.fromMinute + sit.standardMinutes!), view.place.timeZone);
+    expect(told(view, result).text).toContain(`ISO 11079 would end it at ${clock}`);
+  });
+
+  it("tells what is being left and what grazes its limit", () => {
+    const place = { part: "fingers", side: "both" } as const;
+    const noted: OutingResult = {
+      ...result,
+      sits: result.sits.map((own) => ({
+        ...own,
+        recoveries: [{ limit: "fingers", level: "hard", place, backAfterMinutes: 12 }],
+        graze: {
+          limit: "face",
+          level: "cold",
+          place: { part: "nose", side: null },
+          value: 7.1,
+          fromMinute: 30,
+          toMinute: 120,
+        },
+      })),
+    };
+    const { text } = told(view, noted);
+    expect(text).toContain("fingers back in 12 min");
+    expect(text).toContain("nose stays about 7 °C, along the limit");
   });
 
   it("waits for its range, then tells it, however far it goes", () => {
     expect(told(view, result).text).toContain("range …");
     const range = minutesRange(viewToOuting(view), 0, 8);
     expect(told(view, result, range).text).toContain(
-      `range ${durationText(range.low.minutes)} – ${durationText(range.high.minutes)}`,
+      `range ${durationText(range.low.minutes)} – ${range.high.kind === "longerThan" ? "over " : ""}${durationText(range.high.minutes)}`,
     );
     const bounded = (low: MinutesBound, high: MinutesBound): string => told(view, result, { ...range, low, high }).text;
     const ends = (minutes: number): MinutesBound => ({ kind: "minutes", minutes });
@@ -89,7 +146,17 @@ describe("the verdict", () => {
 
   it("shows what was last computed until the page has computed", () => {
     const before = { kind: "ends", minutesStill: 75, part: "toes", side: "left", limit: "toes" } as never;
-    const waiting = rendered(<VerdictBand view={view} result={null} range={null} before={before} />);
+    const waiting = rendered(
+      <VerdictBand
+        view={view}
+        result={null}
+        shown={null}
+        range={null}
+        ratio={1}
+        preferences={DEFAULT_PREFERENCES}
+        before={before}
+      />,
+    );
     expect(waiting.text).toContain("1 h 15");
     expect(waiting.text).toContain("as last computed");
     expect(told(view, null).text).toContain("no verdict yet");

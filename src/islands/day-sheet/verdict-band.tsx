@@ -1,17 +1,27 @@
 import { memo } from "react";
-import { LEVELS, type Crossing, type LevelVerdict, type Verdict } from "@/core/limits";
+import { LEVELS, STANDARD_LIMIT, type LevelVerdict } from "@/core/limits";
 import type { OutingResult, SitAnswer } from "@/core/outing";
-import type { MinutesBound, MinutesRange } from "@/core/range";
+import type { Headline, MinutesBound, MinutesRange } from "@/core/range";
+import type { Preferences } from "@/formats/display/preferences";
 import { clockText, durationText } from "@/formats/display/time";
-import { endsItWords, LEVEL_WORDS, limitWords } from "@/formats/display/words";
+import { endsItWords, grazeWords, LEVEL_WORDS, limitWords, recoveryWords } from "@/formats/display/words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView, VerdictLine } from "@/formats/wire/outing-view";
+import type { ShownHeadline } from "@/stores/headline";
 import { drawnFrom } from "./drawn-from";
+
+/** More that is being left is no news: the first to come back are told. */
+const MOST_RECOVERIES = 2;
 
 type Props = {
   readonly view: OutingView;
   readonly result: OutingResult | null;
+  /** The figure told first, with whether it is estimated until its range is known. */
+  readonly shown: ShownHeadline | null;
   readonly range: MinutesRange | null;
+  /** Middle of the last known range over its single run: other levels are told in that proportion. */
+  readonly ratio: number;
+  readonly preferences: Preferences;
   /** What the server had found, until the page has computed. */
   readonly before: VerdictLine | null;
 };
@@ -19,43 +29,43 @@ type Props = {
 const clockOf = (view: OutingView, sit: SitAnswer, minute: number): string =>
   clockText(instantAt(view.startsAt, sit.fromMinute + minute), view.place.timeZone);
 
-const headline = (verdict: Verdict): string => {
-  if (verdict.kind === "longerThan") return `over ${durationText(verdict.minutes)}`;
-  return durationText(verdict.kind === "ends" ? verdict.minutesStill : 0);
-};
+/** Marks a figure whose range is not known yet. */
+const ESTIMATED = "≈\u2009";
 
-function short(verdict: LevelVerdict): string {
+const headlineText = ({ headline: { kind, minutes }, isEstimated }: ShownHeadline): string =>
+  `${isEstimated ? ESTIMATED : ""}${kind === "longerThan" ? "over " : ""}${durationText(minutes)}`;
+
+function short(verdict: LevelVerdict, ratio: number): string {
   if (verdict.kind === "longerThan") return `> ${durationText(verdict.minutes)}`;
-  return verdict.kind === "ends" ? durationText(verdict.minutesStill) : "too cold on arrival";
+  return verdict.kind === "ends" ? durationText(Math.round(verdict.minutesStill * ratio)) : "too cold on arrival";
 }
 
-function againstPlan(sit: SitAnswer): string {
-  const planned = sit.toMinute - sit.fromMinute;
-  const { verdict } = sit;
-  const minutes = verdict.kind === "ends" ? verdict.minutesStill : verdict.kind === "longerThan" ? verdict.minutes : 0;
+function againstPlan({ fromMinute, toMinute }: SitAnswer, { minutes }: Headline): string {
+  const planned = toMinute - fromMinute;
   const spare = minutes - planned;
   if (spare < 0) return `${durationText(-spare)} short of the ${durationText(planned)} planned`;
   return `enough for the ${durationText(planned)} planned`;
 }
 
-function Ending({
-  view,
-  sit,
-  crossing,
-  runnerUp,
-}: {
-  readonly view: OutingView;
-  readonly sit: SitAnswer;
-  readonly crossing: Crossing;
-  readonly runnerUp: Crossing | null;
-}) {
+/** In how many of the members of the range it is this that ends the sit. */
+const shareText = ({ endedBy, members }: MinutesRange): string =>
+  endedBy[0] ? ` in ${endedBy[0].members} of ${members} cases` : "";
+
+type SitProps = { readonly view: OutingView; readonly sit: SitAnswer; readonly headline: Headline };
+
+function Ending({ view, sit, headline, range }: SitProps & { readonly range: MinutesRange | null }) {
+  const { endedBy, runnerUp } = headline;
+  if (!endedBy) return <p className="text-moss-text font-semibold">nothing ends it</p>;
   return (
     <>
       <p className="flex items-center gap-2 font-semibold">
         <svg width="12" height="12" aria-hidden="true" className="fill-rust">
           <path d="M0 0h12v12H0z" />
         </svg>
-        {endsItWords(crossing.limit, crossing.place)}
+        <span>
+          {endsItWords(endedBy.limit, endedBy.place)}
+          {range && <span className="text-muted font-normal">{shareText(range)}</span>}
+        </span>
       </p>
       <p className="text-muted text-sm">
         {runnerUp
@@ -66,33 +76,53 @@ function Ending({
   );
 }
 
-function Computed({ view, result }: { readonly view: OutingView; readonly result: OutingResult }) {
+function Computed({
+  view,
+  result,
+  shown,
+  range,
+}: Pick<Props, "view" | "range"> & { readonly result: OutingResult; readonly shown: ShownHeadline }) {
   const sit = result.sits[result.decidingSit]!;
-  const { verdict } = sit;
+  const { headline } = shown;
   return (
     <>
       <div className="flex items-end gap-3">
         <p data-testid="minutes-still" className="text-4xl leading-none font-bold sm:text-5xl">
-          {headline(verdict)}
+          {headlineText(shown)}
         </p>
         <p className="text-sm leading-tight">
           <span className="text-muted">minutes still</span>
           <br />
           <strong>
-            {verdict.kind === "ends" && `until ${clockOf(view, sit, verdict.minutesStill)}`}
-            {verdict.kind === "arrivesTooCold" && "arrives too cold"}
-            {verdict.kind === "longerThan" && "and then not computed further"}
+            {headline.kind === "ends" && `until ${clockOf(view, sit, headline.minutes)}`}
+            {headline.kind === "arrivesTooCold" && "arrives too cold"}
+            {headline.kind === "longerThan" && "and then not computed further"}
           </strong>
         </p>
       </div>
       <div>
-        {verdict.kind === "longerThan" ? (
-          <p className="text-moss-text font-semibold">nothing ends it</p>
-        ) : (
-          <Ending view={view} sit={sit} crossing={verdict.crossing} runnerUp={verdict.runnerUp} />
-        )}
+        <Ending view={view} sit={sit} headline={headline} range={range} />
       </div>
     </>
+  );
+}
+
+/** What is told beside whatever ends a sit: what the standard would say, what is being left, what grazes its limit. */
+function Notes({ view, sit, headline, preferences }: SitProps & { readonly preferences: Preferences }) {
+  const notes = [
+    ...(sit.standardMinutes === null || headline.endedBy?.limit === STANDARD_LIMIT
+      ? []
+      : [`ISO 11079 would end it at ${clockOf(view, sit, sit.standardMinutes)}`]),
+    ...sit.recoveries.slice(0, MOST_RECOVERIES).map(recoveryWords),
+    ...(sit.graze ? [grazeWords(sit.graze, preferences)] : []),
+  ];
+  if (notes.length === 0) return null;
+  return (
+    <ul className="text-muted text-sm max-sm:list-none" data-testid="verdict-notes">
+      {notes.map((note) => (
+        <li key={note}>{note}</li>
+      ))}
+    </ul>
   );
 }
 
@@ -104,10 +134,13 @@ function boundText({ kind, minutes }: MinutesBound): string {
 const rangeText = ({ low, high }: MinutesRange): string =>
   low.kind === "longerThan" ? boundText(low) : `${boundText(low)} – ${boundText(high)}`;
 
-type BesideProps = { readonly result: OutingResult; readonly range: MinutesRange | null };
+type BesideProps = Pick<Props, "view" | "range" | "ratio" | "preferences"> & {
+  readonly result: OutingResult;
+  readonly shown: ShownHeadline;
+};
 
 /** What stands beside the answer: its range, the plan, and the other levels. */
-function Beside({ result, range }: BesideProps) {
+function Beside({ view, result, shown, range, ratio, preferences }: BesideProps) {
   const sit = result.sits[result.decidingSit]!;
   return (
     <>
@@ -118,21 +151,23 @@ function Beside({ result, range }: BesideProps) {
         <p className="text-muted">eight cases of ten, as far as the inputs decide</p>
       </div>
       <div className="text-sm">
-        <p className="font-semibold">{againstPlan(sit)}</p>
+        <p className="font-semibold">{againstPlan(sit, shown.headline)}</p>
         <p className="text-muted">
-          {LEVELS.map((level) => `${LEVEL_WORDS[level]} ${short(sit.byLevel[level])}`).join(" · ")}
+          {LEVELS.map((level) => `${LEVEL_WORDS[level]} ${short(sit.byLevel[level], ratio)}`).join(" · ")}
         </p>
       </div>
+      <Notes view={view} sit={sit} headline={shown.headline} preferences={preferences} />
       {result.extrapolated && (
-        <p className="text-muted max-w-52 text-sm max-sm:max-w-none">
-          This person lies outside the adult model: figures are extrapolated.
+        <p className="max-w-60 text-sm max-sm:max-w-none">
+          <strong>Outside the adult model: extrapolated.</strong>{" "}
+          <span className="text-muted">Children cool faster; their limits here are stricter.</span>
         </p>
       )}
     </>
   );
 }
 
-function Band({ view, result, range, before }: Props) {
+function Band({ view, result, shown, range, ratio, preferences, before }: Props) {
   return (
     <>
       <section
@@ -140,11 +175,11 @@ function Band({ view, result, range, before }: Props) {
         aria-live="polite"
         className="border-line bg-ground own-layer stays-on-top sticky top-0 z-10 flex flex-wrap items-center gap-x-8 gap-y-1 border-b py-3 max-sm:py-2"
       >
-        {result ? (
+        {result && shown ? (
           <>
-            <Computed view={view} result={result} />
+            <Computed view={view} result={result} shown={shown} range={range} />
             <div className="contents max-sm:hidden">
-              <Beside result={result} range={range} />
+              <Beside view={view} result={result} shown={shown} range={range} ratio={ratio} preferences={preferences} />
             </div>
           </>
         ) : (
@@ -157,9 +192,9 @@ function Band({ view, result, range, before }: Props) {
           </p>
         )}
       </section>
-      {result && (
+      {result && shown && (
         <div className="border-line flex flex-col gap-1 border-b py-2 sm:hidden">
-          <Beside result={result} range={range} />
+          <Beside view={view} result={result} shown={shown} range={range} ratio={ratio} preferences={preferences} />
         </div>
       )}
     </>

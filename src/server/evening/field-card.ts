@@ -1,7 +1,5 @@
 import { CoreError } from "@/core/errors";
 import { goOrStay, standardOpinion } from "@/core/opinion";
-import { simulateOuting } from "@/core/outing";
-import { minutesRange } from "@/core/range";
 import type { Database } from "@/db";
 import type { FieldCard } from "@/formats/wire/field-card";
 import { verdictLine } from "@/formats/wire/verdict-line";
@@ -10,6 +8,7 @@ import { LOCAL_OWNER_ID } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
+import { judgeOuting } from "../outings/judge";
 import { openOuting } from "../outings/open-outing";
 
 /**
@@ -20,19 +19,19 @@ export async function fieldCardOf(from: Database, ownerId: string, outingId: str
   const view = await openOuting(from, ownerId, outingId);
   const outing = viewToOuting(view);
   try {
-    const result = simulateOuting(outing);
-    const place = result.decidingSit;
-    const sit = result.sits[place]!;
-    const { low, high } = minutesRange(outing, place);
+    const { result, range } = await judgeOuting(outing);
+    const { low, high } = range;
+    const sit = result.sits[result.decidingSit]!;
+    const verdict = verdictLine(result, range);
     return {
       view,
-      verdict: verdictLine(result),
+      verdict,
       range: { low, high },
       advice: goOrStay(sit, standardOpinion(outing, sit)),
       sit: {
         fromMinute: sit.fromMinute,
         toMinute: sit.toMinute,
-        endMinutes: sit.verdict.kind === "longerThan" ? null : verdictLine(result).minutesStill,
+        endMinutes: verdict.kind === "longerThan" ? null : verdict.minutesStill,
         lowMinutes: low.kind === "longerThan" ? null : low.minutes,
       },
     };

@@ -1,15 +1,14 @@
 import { createHash } from "node:crypto";
-import { CoreError } from "@/core/errors";
-import { MODEL_VERSION, simulateOuting } from "@/core/outing";
+import { MODEL_VERSION } from "@/core/outing";
 import { listOutings, readCommands, readOuting, replaceOuting, setRemoved, storeVerdict, type Database } from "@/db";
 import { MOST_COMMANDS, type History, type SheetCommand } from "@/formats/sheet-commands/sheet-command";
 import type { SaveOuting } from "@/formats/wire/outing-schema";
 import type { OutingContentView, OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing-view";
-import { verdictLine } from "@/formats/wire/verdict-line";
 import { viewToOuting } from "@/formats/wire/view-to-outing";
 import { isUuid } from "../uuid";
 import { AppError } from "../app-error";
 import { contentRows } from "./content-rows";
+import { judgeView } from "./judge";
 import { missingOuting, openOuting } from "./open-outing";
 import { handOn } from "./party";
 import { toLine, toView } from "./to-view";
@@ -48,22 +47,12 @@ export async function openWithVerdict(
   return { view, verdict: await judgeAndStore(database, ownerId, view) };
 }
 
-/** The verdict of a view; `null` where its figures leave what can be computed, which the sheet itself says why. */
-function judge(view: OutingView): VerdictLine | null {
-  try {
-    return verdictLine(simulateOuting(viewToOuting(view)));
-  } catch (error) {
-    if (error instanceof CoreError) return null;
-    throw error;
-  }
-}
-
 export async function judgeAndStore(
   database: Database,
   ownerId: string,
   view: OutingView,
 ): Promise<VerdictLine | null> {
-  const verdict = judge(view);
+  const verdict = await judgeView(view);
   await storeVerdict(database, ownerId, view.id, { verdict, modelVersion: MODEL_VERSION, inputHash: inputHash(view) });
   return verdict;
 }

@@ -1,5 +1,6 @@
 import type { listOutings, OutingRows } from "@/db";
 import type { LimitPart, LimitPlace } from "@/core/limits";
+import { usualLevels } from "@/core/outing";
 import { toPieceView } from "../kit/piece-view";
 import type { OutingLine, OutingView, PhaseView, VerdictLine } from "@/formats/wire/outing-view";
 
@@ -20,7 +21,8 @@ export function toView({ outing, person, place, weather, phases, wearings, kit }
       fatPercent: person.fatPercent,
       ageYears: person.ageYears,
       sex: person.sex,
-      accepted: person.accepted,
+      // A person stored before a limit was known accepts the usual level of it.
+      accepted: { ...usualLevels(person), ...person.accepted },
       workingHand: person.workingHand,
       coldHands: person.coldHands,
       heldTo: person.heldTo,
@@ -73,6 +75,9 @@ export const toLine = ({ outing, personName, placeName, timeZone }: ListedOuting
 
 const toVerdictLine = (stored: NonNullable<ListedOuting["outing"]["verdict"]>): VerdictLine => ({
   ...stored,
+  lowMinutes: stored.lowMinutes ?? null,
+  highMinutes: stored.highMinutes ?? null,
+  standardMinutes: stored.standardMinutes ?? null,
   part: stored.part as LimitPart | null,
   side: stored.side as LimitPlace["side"],
 });
