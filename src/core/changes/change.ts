@@ -3,6 +3,10 @@ import type { Outing } from "../outing";
 /** What a change is, for words and icons. */
 export type ChangeKind =
   | "wearPiece"
+  /** A piece that is not in the kit, of a place in which the kit has none. */
+  | "genericPiece"
+  /** Two changes together: what ends the sit and what comes next. */
+  | "pair"
   | "swapPiece"
   | "seatPad"
   | "solePad"
@@ -26,5 +30,7 @@ export type Change = {
   readonly pieceIds: readonly string[];
   /** What more is carried, g; `null` where a mass is not known. */
   readonly addedMassG: number | null;
+  /** The changes of a pair. */
+  readonly parts?: readonly Omit<Change, "apply" | "parts">[] | undefined;
   readonly apply: (outing: Outing) => Outing;
 };

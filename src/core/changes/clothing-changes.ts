@@ -2,6 +2,8 @@ import { coveredPatches, FACE_PERMEABILITY_L_PER_M2S, readLabel } from "../label
 import type { Patch } from "../patches";
 import { sitSpans, type Outing, type Piece, type Wearing } from "../outing";
 import type { Change } from "./change";
+import { liesAlike, mayLieOutermost, standsInOn } from "./fits-weather";
+import { GENERIC_PIECES } from "./generic-pieces";
 
 export const EARLIER_MINUTES = 10;
 const MOSTLY = 0.5;
@@ -28,10 +30,25 @@ const sharedShare = (one: readonly Patch[], other: readonly Patch[]): number =>
   one.filter((patch) => other.includes(patch)).length / one.length;
 
 /** Whether two pieces take the same place: one kind, both outer or both inner, and most of what each covers in common. */
-function takesPlaceOf(fresh: Piece, worn: Piece): boolean {
+export function takesPlaceOf(fresh: Piece, worn: Piece): boolean {
   if (fresh.kind !== worn.kind || isOuter(fresh) !== isOuter(worn)) return false;
   const [covered, old] = [coveredPatches(fresh.label), coveredPatches(worn.label)];
   return Math.min(sharedShare(covered, old), sharedShare(old, covered)) >= MOSTLY;
+}
+
+/** Whether a piece one has does what a generic one would: covers the same part, fingers together where that matters. */
+const isOfItsPlace = (own: Piece, generic: Piece): boolean =>
+  (own.kind === generic.kind || own.kind === "headwear") &&
+  own.fingersTogether === generic.fingersTogether &&
+  coveredPatches(generic.label).every((patch) => coveredPatches(own.label).includes(patch));
+
+const isInsulated = ({ label }: Piece): boolean => label.kind === "panels" && label.assembly !== "none";
+
+/** Whether a piece would be a second thick outer one over the same parts: a suit over a parka is worn instead, not as well. */
+function isSecondOuter(piece: Piece, worn: Piece): boolean {
+  if (piece.kind !== "garment" || worn.kind !== "garment" || !isInsulated(piece) || !isInsulated(worn)) return false;
+  if (!isOuter(piece) || !isOuter(worn) || !liesAlike(piece, worn)) return false;
+  return sharedShare(coveredPatches(worn.label), coveredPatches(piece.label)) >= MOSTLY;
 }
 
 /** Wears a piece that nobody wears, over others of its place, from the start of the sit. */
@@ -105,8 +122,16 @@ export function clothingChanges(outing: Outing, kit: readonly Piece[]): Change[]
   return [
     ...spare
       .filter(({ kind }) => kind !== "footwear" && kind !== "heatSource")
+      .filter((piece) => mayLieOutermost(outing, piece) && !worn.some((old) => isSecondOuter(piece, old)))
       .map((piece) => wearPiece(outing, piece, sitFrom)),
-    ...spare.flatMap((fresh) => worn.filter((old) => takesPlaceOf(fresh, old)).map((old) => swapPiece(old, fresh))),
+    ...GENERIC_PIECES.filter((piece) => ![...worn, ...spare].some((own) => isOfItsPlace(own, piece))).map(
+      (piece): Change => ({ ...wearPiece(outing, piece, sitFrom), id: piece.id, kind: "genericPiece" }),
+    ),
+    ...spare.flatMap((fresh) =>
+      worn
+        .filter((old) => takesPlaceOf(fresh, old) && liesAlike(fresh, old) && standsInOn(outing, fresh, old))
+        .map((old) => swapPiece(old, fresh)),
+    ),
     ...outing.wearings.flatMap(({ fromMinute }, place) => (fromMinute > 0 ? [earlier(outing, place)] : [])),
     ...outing.wearings.flatMap(({ withoutParts, pieceId }, place): Change[] =>
       withoutParts && withoutParts.length > 0

@@ -2,6 +2,7 @@ import { capacityShare, pocketC, type HeatSource, type HeatSpan } from "../heat"
 import { coveredPatches } from "../labels";
 import { isNextToSkin, sitSpans, type Outing, type Piece, type Wearing } from "../outing";
 import type { Change } from "./change";
+import { liesAlike } from "./fits-weather";
 
 const MINUTES_PER_HOUR = 60;
 /** Kept in the battery for the way out (assumption). */
@@ -121,7 +122,12 @@ export function heatAndDryChanges(outing: Outing, kit: readonly Piece[]): Change
       ? spare.flatMap((fresh) =>
           outing.pieces
             .filter(
-              (old) => wornIds.has(old.id) && old.kind === fresh.kind && isChanged(old) && coversAlike(fresh, old),
+              (old) =>
+                wornIds.has(old.id) &&
+                old.kind === fresh.kind &&
+                isChanged(old) &&
+                liesAlike(fresh, old) &&
+                coversAlike(fresh, old),
             )
             .map((old) => onArrival(outing, old, fresh)),
         )

@@ -67,7 +67,7 @@ export function compareWithStandard({ verdict }: SitAnswer, exposure: StandardAn
   }
   const standardMinutes = exposure.value.kind === "unlimited" ? null : exposure.value.hours * MINUTES_PER_HOUR;
   const reason = reasonOf(oursMinutes, standardMinutes, verdict.kind === "longerThan" ? null : verdict.crossing.limit);
-  const head = `ISO 11079 allows ${minutesText(standardMinutes)}, Umiak says ${minutesText(oursMinutes)}`;
+  const head = `The balance of ISO 11079 allows ${minutesText(standardMinutes)}`;
   return { oursMinutes, standardMinutes, reason, sentence: sentence(`${head}: ${REASON_TEXT[reason]}`) };
 }
 

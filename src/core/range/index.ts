@@ -1,7 +1,10 @@
 export type { Band, RangeBands } from "./bands";
 export { estimatedHeadline, headlineOf, middleOverSingle, type Headline } from "./headline";
 export {
+  MIDDLE_SHARE,
   minutesRange,
+  quantile,
+  sortable,
   RANGE_MEMBERS,
   RangeInParts,
   rangeMembers,

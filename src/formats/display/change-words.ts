@@ -31,8 +31,9 @@ export const SCHOOL_WAY_WORDS: Readonly<Record<SchoolWay, string>> = {
 /** What is avoided, as a list says it. */
 export const AVOIDED_WORDS: Readonly<Record<Avoided, string>> = { animals: "anything of animals", down: "down" };
 
-const WORDS: Readonly<Record<ChangeKind, (names: readonly string[], id: string) => string>> = {
+const WORDS: Readonly<Record<Exclude<ChangeKind, "pair">, (names: readonly string[], id: string) => string>> = {
   wearPiece: ([piece]) => `wear ${piece} as well`,
+  genericPiece: (_, id) => `${id.replace("generic ", "")}, which is not in your kit`,
   swapPiece: ([fresh, worn]) => `${fresh} instead of ${worn}`,
   seatPad: () => "a 15 mm foam pad to sit on",
   solePad: () => "a 15 mm foam pad under the feet",
@@ -48,9 +49,12 @@ const WORDS: Readonly<Record<ChangeKind, (names: readonly string[], id: string) 
   school: (_, id) => SCHOOL_WAY_WORDS[id.split(" ")[2] as SchoolWay],
 };
 
+const singleWords = ({ kind, pieceIds, id }: Omit<Worth["change"], "parts">, nameOf: Names): string =>
+  kind === "pair" ? id : WORDS[kind](pieceIds.map(nameOf), id);
+
 /** A change in words: "Fleece trousers 200 instead of Walking trousers". */
-export function changeWords({ kind, pieceIds, id }: Worth["change"], nameOf: Names): string {
-  const words = WORDS[kind](pieceIds.map(nameOf), id);
+export function changeWords({ parts, ...change }: Worth["change"], nameOf: Names): string {
+  const words = (parts ?? [change]).map((part) => singleWords(part, nameOf)).join(", and ");
   return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
 }
 

@@ -42,6 +42,9 @@ const CURVE_LOOK: Readonly<Record<string, { className: string; dash?: string; na
   fingers: { className: "stroke-ink", dash: "6 3", name: "fingers" },
   leftFingers: { className: "stroke-ink", dash: "2 3", name: "fingers L" },
   rightFingers: { className: "stroke-ink", dash: "6 3", name: "fingers R" },
+  nose: { className: "stroke-sea", dash: "8 3 2 3", name: "nose" },
+  cheeks: { className: "stroke-sea", dash: "8 3 2 3", name: "cheeks" },
+  ears: { className: "stroke-sea", dash: "8 3 2 3", name: "ears" },
   debt: { className: "stroke-moss", name: "heat debt" },
   waterTrunk: { className: "stroke-sea", name: "trunk" },
   waterFeet: { className: "stroke-sea", dash: "6 3", name: "feet" },
@@ -76,6 +79,19 @@ function pair(name: "Toes" | "Fingers", series: OutingSeries): Curve[] {
         { key: `left${name}`, values: left },
         { key: `right${name}`, values: right },
       ];
+}
+
+/** Parts of the face, and how near to their first limit the coldest has to come to be drawn, K. */
+const FACE = ["nose", "cheeks", "ears"] as const;
+const FACE_NEAR_K = 1;
+
+/** The part of the face that comes nearest to its limit, where it comes near; left out where it never does. */
+function face(series: OutingSeries): Curve[] {
+  const coldest = FACE.map((part) => ({ part, leastC: Math.min(...series.digitC[part]) })).sort(
+    (one, other) => one.leastC - other.leastC,
+  )[0]!;
+  if (coldest.leastC > LIMIT_TABLE.face.value.comfort + FACE_NEAR_K) return [];
+  return [{ key: coldest.part, values: series.digitC[coldest.part] }];
 }
 
 const LABEL_APART_PX = 11;
@@ -123,16 +139,35 @@ function BoundLines({
   ));
 }
 
-function Legend({ curves, x, y }: { readonly curves: readonly Curve[]; readonly x: number; readonly y: number }) {
+/** The face is judged by limits of its own, which the lines drawn are not: its curve says so. */
+const legendName = (key: string, preferences: Preferences | null): string => {
+  const { name } = CURVE_LOOK[key]!;
+  const isFace = FACE.some((part) => part === key);
+  return isFace && preferences
+    ? `${name}, limit ${degreesText(LIMIT_TABLE.face.value.cold, preferences.temperature)}`
+    : name;
+};
+
+function Legend({
+  curves,
+  x,
+  y,
+  preferences = null,
+}: {
+  readonly curves: readonly Curve[];
+  readonly x: number;
+  readonly y: number;
+  readonly preferences?: Preferences | null;
+}) {
   const { entries, width } = laidInARow(
-    curves.map(({ key }) => ({ key, look: CURVE_LOOK[key]! })),
-    ({ look }) => look.name,
+    curves.map(({ key }) => ({ key, look: CURVE_LOOK[key]!, name: legendName(key, preferences) })),
+    ({ name }) => name,
     x,
   );
   return (
     <g className="pointer-events-none">
       <rect x={x - 4} y={y - 13} width={width} height={18} className="fill-ground" opacity={0.85} />
-      {entries.map(({ item: { key, look }, left }) => (
+      {entries.map(({ item: { key, look, name }, left }) => (
         <g key={key}>
           <line
             x1={left}
@@ -144,7 +179,7 @@ function Legend({ curves, x, y }: { readonly curves: readonly Curve[]; readonly 
             className={look.className}
           />
           <text x={left + 30} y={y} fontSize={12} className="fill-ink">
-            {look.name}
+            {name}
           </text>
         </g>
       ))}
@@ -219,7 +254,7 @@ function Water({
 }
 
 function AllCurves({ axis, frame, sections, series, trial, bands, preferences, minute }: Props) {
-  const digits = [...pair("Toes", series), ...pair("Fingers", series)];
+  const digits = [...pair("Toes", series), ...pair("Fingers", series), ...face(series)];
   const triedDigits = trial ? asGhosts([...pair("Toes", trial), ...pair("Fingers", trial)]) : [];
   const temperatures = bodyChart(axis, [...digits, ...triedDigits], boundsOf("toes"), {
     ...sections.temperatures,
@@ -243,6 +278,7 @@ function AllCurves({ axis, frame, sections, series, trial, bands, preferences, m
       <Curves paths={temperatures.curves.filter((curve) => !isGhost(curve))} />
       <Legend
         curves={digits}
+        preferences={preferences}
         x={frame.narrow ? NARROW_LEGEND_X_PX : axis.left + 6}
         y={sections.temperatures.top + (frame.narrow ? -5 : LEGEND_TOP_PX)}
       />
@@ -276,5 +312,5 @@ function AllCurves({ axis, frame, sections, series, trial, bands, preferences, m
   );
 }
 
-/** Toes, fingers and heat debt with the limits they are judged by, and where eight cases of ten lie. */
+/** Toes, fingers, the face where it comes near its limit, and heat debt with the limits they are judged by, and where eight cases of ten lie. */
 export const TimelineCurves = memo(AllCurves);

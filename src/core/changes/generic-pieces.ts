@@ -1,0 +1,71 @@
+import type { Fit } from "../clothing";
+import type { Face, Label, Material } from "../labels";
+import type { Piece, PieceKind } from "../outing";
+import type { Patch } from "../patches";
+
+// Pieces that anybody can get, named where the kit has nothing of their place. Generic, figures typical (assumptions).
+
+type Figures = { readonly massG: number; readonly dexterity?: number; readonly fingersTogether?: boolean };
+
+const piece = (
+  name: string,
+  kind: PieceKind,
+  patches: readonly Patch[],
+  materials: readonly Material[],
+  { face, fit }: { readonly face: Face; readonly fit: Fit },
+  { massG, dexterity, fingersTogether = false }: Figures,
+): Piece => {
+  const label: Label = {
+    kind: "panels",
+    panels: [{ patches, materials }],
+    assembly: kind === "handwear" ? "handwear" : "none",
+    face,
+    fit,
+    wear: "new",
+  };
+  return { id: `generic ${name}`, name, kind, label, fingersTogether, massG, dexterity };
+};
+
+/** What could be got for each place that may end a sit. */
+export const GENERIC_PIECES: readonly Piece[] = [
+  piece(
+    "a face mask, any",
+    "headwear",
+    ["face"],
+    [{ kind: "fleece", massGPerM2: 200 }],
+    { face: "membrane", fit: "close" },
+    { massG: 60 },
+  ),
+  piece(
+    "a thick wool hat, any",
+    "headwear",
+    ["scalp", "ears"],
+    [{ kind: "thickness", thicknessMm: 5, fibre: "wool" }],
+    { face: "knit", fit: "close" },
+    { massG: 110 },
+  ),
+  piece(
+    "a wool tube for the neck, any",
+    "neckwear",
+    ["neck"],
+    [{ kind: "thickness", thicknessMm: 3, fibre: "wool" }],
+    { face: "knit", fit: "close" },
+    { massG: 70 },
+  ),
+  piece(
+    "mitts, batting 200, any",
+    "handwear",
+    ["hand", "fingers", "wrist"],
+    [{ kind: "mittBatting", massGPerM2: 200 }],
+    { face: "membrane", fit: "regular" },
+    { massG: 230, dexterity: 1, fingersTogether: true },
+  ),
+  piece(
+    "a felt footbed, 6 mm, any",
+    "footbed",
+    ["sole"],
+    [{ kind: "felt", thicknessMm: 6 }],
+    { face: "knit", fit: "close" },
+    { massG: 110 },
+  ),
+];
