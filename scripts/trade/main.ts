@@ -4,11 +4,11 @@ import { TRADE_CHECKS } from "./checks";
 // fails a build, and no constant is moved to please a row.
 
 let agreeing = 0;
-for (const { name, practice, compute, reason } of TRADE_CHECKS) {
+for (const { name, practice, source, compute, reason } of TRADE_CHECKS) {
   const { computed, agrees } = compute();
   if (agrees) agreeing += 1;
   console.log(`${agrees ? "agrees   " : reason ? "explained" : "OPEN     "}  ${name}`);
-  console.log(`           practice: ${practice} (common practice, no source)`);
+  console.log(`           expected: ${practice} (${source ?? "common practice, no source"})`);
   console.log(`           computed: ${computed}`);
   if (!agrees) console.log(`           reason:   ${reason ?? "not found yet"}`);
 }

@@ -1,4 +1,5 @@
-import { levelEverywhere, type Limit } from "@/core/limits";
+import { EFFORT_CLASS } from "@/core/effort";
+import { levelEverywhere, type Level, type Limit } from "@/core/limits";
 import {
   computedTraitsOf,
   simulateOuting,
@@ -60,7 +61,7 @@ export function outingOf(setting: Setting): Outing {
         kind: "sit",
         minutes: sitMinutes,
         posture: setting.posture ?? "sitting",
-        activityRatio: setting.activityRatio ?? 1.2,
+        activityRatio: setting.activityRatio ?? EFFORT_CLASS.sittingStill.activityRatio,
         walkSpeedMPerS: 0,
       },
     ],
@@ -76,8 +77,10 @@ export function outingOf(setting: Setting): Outing {
 }
 
 /** Minutes still by these limits; `Infinity` when nothing ends it as far as was simulated. */
-export function minutesBy(setting: Setting, only?: readonly Limit[]): number {
-  const { verdict } = simulateOuting(outingOf(setting), { only }).sits[0]!;
+export function minutesBy(setting: Setting, only?: readonly Limit[], level: Level = "cold"): number {
+  const outing = outingOf(setting);
+  const own = { ...outing, person: { ...outing.person, accepted: levelEverywhere(level) } };
+  const { verdict } = simulateOuting(own, { only }).sits[0]!;
   if (verdict.kind === "longerThan") return Infinity;
   return verdict.kind === "ends" ? verdict.minutesStill : 0;
 }
@@ -85,10 +88,10 @@ export function minutesBy(setting: Setting, only?: readonly Limit[]): number {
 export const resultOf = (setting: Setting): OutingResult => simulateOuting(outingOf(setting));
 
 /** Coldest whole degree at which a sit lasts so long by these limits; searched from mild to cold. */
-export function coldestFor(setting: Setting, minutes: number, only?: readonly Limit[]): number {
+export function coldestFor(setting: Setting, minutes: number, only?: readonly Limit[], level: Level = "cold"): number {
   const [mildest, coldest] = [20, -45];
   for (let airC = mildest; airC >= coldest; airC--) {
-    if (minutesBy({ ...setting, airC }, only) < minutes) return airC + 1;
+    if (minutesBy({ ...setting, airC }, only, level) < minutes) return airC + 1;
   }
   return coldest;
 }

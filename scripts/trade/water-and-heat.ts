@@ -97,7 +97,7 @@ export const WATER_AND_HEAT_CHECKS: readonly TradeCheck[] = [
     name: "packs: toe packs started early",
     practice: "put in before leaving, so that they are working",
     compute: () => {
-      const outing = outingOf({ ...base, worn: [...BODY, { late: "downParka" }] });
+      const outing = outingOf({ ...base, airC: -18, worn: [...BODY, { late: "downParka" }] });
       const [none, early, late] = [
         minutes(outing, ["toes"]),
         minutes(withToePacks(outing, -20), ["toes"]),
