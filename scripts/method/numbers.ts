@@ -11,21 +11,22 @@ import { FLOW_LOST_PER_MM, LEAST_FLOW_SHARE } from "@/core/clothing/fit-budget";
 import { OPENING_PERMEABILITY_L_PER_M2S } from "@/core/clothing/stack";
 import { SITTING_W_PER_M2, WORTH_A_PIECE_CLO } from "@/core/day/kind-of-day";
 import { COOLS_WITHIN_MIN } from "@/core/devices/device-batteries";
-import { DIGIT_RADIATION_W_PER_M2K } from "@/core/digits";
+import { DIGIT_RADIATION_W_PER_M2K, USUAL_SOLE_SHARE } from "@/core/digits";
 import { COLD_DILATION_FROM_C } from "@/core/digits/digit-blood";
 import { DIAMETER_M, LEAST_CONVECTION_W_PER_M2K } from "@/core/digits/digit-surface";
 import { SNOW_FACTOR, SNOW_FACTOR_PER_CM, SNOWSHOE_SINKING_SHARE } from "@/core/effort/walking";
 import { PACK_FADES_FROM } from "@/core/heat/heat-course";
 import { MEAN_OF_PEAK_LOFT, TESTED_SPREAD } from "@/core/labels/reading";
-import { HELD_PAST_PLAN_MINUTES, RECOVERY_MINUTES } from "@/core/limits";
+import { HELD_PAST_PLAN_MINUTES, LEFT_WITHIN_MINUTES, RECOVERY_MINUTES } from "@/core/limits";
 import { HARD_LIMIT_SOON_MINUTES, MOTIONLESS_BELOW_C } from "@/core/opinion/go-or-stay";
-import { ADULT_FROM_KG, ADULT_FROM_YEARS } from "@/core/outing/adult";
+import { ADULT_FROM_KG, ADULT_FROM_YEARS, FLOW_OUTSIDE_ADULTS } from "@/core/outing/adult";
 import { PACKED_G_PER_L } from "@/core/outing/carried";
 import { WARM_ROOM, WIND_STEPS_PER_M_PER_S } from "@/core/outing/conditions";
+import { FLOW_OF_COLD_HANDS } from "@/core/outing/run-outing";
 import { WAITS_MIN } from "@/core/outing/walk-out";
 import { RANGE_MEMBERS } from "@/core/range";
 import { HIGH_SHARE, LOW_SHARE, WIDENED_BY } from "@/core/range/minutes-range";
-import { CUT_AT_DEVIATIONS, OPENING_RANGE_PER_K } from "@/core/range/variation";
+import { CUT_AT_DEVIATIONS, GAP_RANGE, OPENING_RANGE_PER_K, SOLE_SHARE_RANGE } from "@/core/range/variation";
 import { USUAL_START } from "@/core/sitter";
 import { SOLE_LOAD } from "@/core/sitter/contact";
 import { BEND_OF_DOUBLED, FIRST_STEP_S, LONGEST_STEP_S, MOST_BEND_K } from "@/core/sitter/pace";
@@ -45,8 +46,8 @@ import { SKIN_EFFUSIVITY } from "@/core/touch/touch";
 import { LEWIS_K_PER_KPA, SECONDS_PER_MINUTE } from "@/core/units";
 import { BREATH_KEPT, BREATHED_SHARE } from "@/core/water";
 import { MOST_PER_MASS } from "@/core/water/water-properties";
-import { GROUND_INSULATION_M2K_PER_W, SHELTER } from "@/core/weather";
-import { USUAL_ICE_THICKNESS_M } from "@/core/weather/ground";
+import { GROUND_INSULATION_M2K_PER_W, SEAT_INSULATION_M2K_PER_W, SHELTER } from "@/core/weather";
+import { USUAL_ICE_THICKNESS_M, WATER_STOOD_IN_C } from "@/core/weather/ground";
 import { BODY_HEIGHT_M, FORECAST_HEIGHT_M } from "@/core/weather/wind-at-seat";
 import { figure, listed, percent } from "./figures";
 
@@ -76,7 +77,11 @@ const PLAIN = {
   openingLeak: OPENING_PERMEABILITY_L_PER_M2S,
   forecastHeight: FORECAST_HEIGHT_M,
   bodyHeight: BODY_HEIGHT_M,
-  groundWood: GROUND_INSULATION_M2K_PER_W.wood,
+  soleShare: USUAL_SOLE_SHARE,
+  waterC: WATER_STOOD_IN_C,
+  leftWithin: LEFT_WITHIN_MINUTES,
+  flowOutside: FLOW_OUTSIDE_ADULTS,
+  coldFlow: FLOW_OF_COLD_HANDS,
   iceThickness: USUAL_ICE_THICKNESS_M,
   cloudCloses: CLOUD_CLOSES,
   absorption: ABSORPTIVITY,
@@ -112,6 +117,10 @@ const plain = Object.fromEntries(Object.entries(PLAIN).map(([name, value]) => [n
 export const METHOD_NUMBERS: Readonly<Record<string, () => string>> = {
   ...plain,
   openingRange: () => between(OPENING_RANGE_PER_K),
+  gapRange: () => between(GAP_RANGE),
+  soleRange: () => between(SOLE_SHARE_RANGE),
+  grounds: () => listed(GROUND_INSULATION_M2K_PER_W),
+  seats: () => listed(SEAT_INSULATION_M2K_PER_W),
   digitWidths: () =>
     listed(Object.fromEntries(Object.entries(DIAMETER_M).map(([what, metres]) => [what, metres * MM_PER_M]))),
   leastBend: () => `1/${figure(BEND_OF_DOUBLED)}`,

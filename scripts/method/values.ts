@@ -158,7 +158,7 @@ export const METHOD_VALUES: Readonly<Record<string, () => string>> = {
     ),
   fit: () => listed(GAP_BY_FIT_MM),
   spreads: () =>
-    `basal heat ${percent(SPREAD.basalHeat)}, digit flow ${percent(SPREAD.digitFlow)} (${percent(SPREAD.digitFlowOfColdHands)} for cold hands), effort of walking ${percent(SPREAD.walkEffort)}, air ${figure(SPREAD.forecastK)} K and wind ${percent(SPREAD.forecastWind)} for the whole day`,
+    `all cloth together ${percent(SPREAD.cloth)}, basal heat ${percent(SPREAD.basalHeat)}, heat of being still ${percent(SPREAD.stillHeat)}, blood of fingers and of toes apart ${percent(SPREAD.digitFlow)} each (${percent(SPREAD.digitFlowOfColdHands)} for cold hands), of the face ${percent(SPREAD.faceFlow)}, effort of walking ${percent(SPREAD.walkEffort)}, air ${figure(SPREAD.forecastK)} K and wind ${percent(SPREAD.forecastWind)} for the whole day`,
   waterSoonest: () => figure(SOONEST_MOVE_S / SECONDS_PER_MINUTE),
   waterLatest: () => figure(LATEST_MOVE_S / SECONDS_PER_MINUTE),
   footSweat: () => figure(FOOT_SWEAT_G_PER_M2H),

@@ -13,7 +13,11 @@ export type LeverTold = {
   /** Minutes from the sit's start by the hard limits; `null` where they hold. */
   readonly hardMinutes: number | null;
 };
-export type FallTold = Omit<AfterFall, "result"> & { readonly debtThen: number };
+export type FallTold = Omit<AfterFall, "result"> & {
+  /** Heat gone within a quarter of an hour, the changing of clothes included, and on arrival or within an hour, W·h/m². */
+  readonly debtSoon: number;
+  readonly debtThen: number;
+};
 export type Emergency = {
   readonly longer: LeverTold | null;
   readonly colder: LeverTold | null;
@@ -37,6 +41,8 @@ export type EmergencyAsked = {
 };
 
 const MINUTES_PER_HOUR = 60;
+/** By then a dry set is on: what changing cost bare is told. */
+const SOON_AFTER_FALL = 15;
 
 function toldOf({ sits, decidingSit }: OutingResult): LeverTold {
   const { verdict, byLevel, fromMinute, toMinute } = sits[decidingSit]!;
@@ -75,7 +81,8 @@ export async function askEmergency(view: OutingView, asked: EmergencyAsked): Pro
     const { result, ...rest } = told;
     const debt = result.series.heatDebtWhPerM2;
     const later = Math.min(result.series.minutes, minute + (told.onArrival?.minutes ?? MINUTES_PER_HOUR));
-    return { ...rest, debtThen: debt[later]! - debt[minute]! };
+    const soon = Math.min(result.series.minutes, minute + SOON_AFTER_FALL);
+    return { ...rest, debtSoon: debt[soon]! - debt[minute]!, debtThen: debt[later]! - debt[minute]! };
   };
   const [longer, colder, windier] = await Promise.all([
     ask({ kind: "lastsLonger", hours: asked.hours }),

@@ -16,6 +16,7 @@ import type { Steps } from "@/core/numeric";
 import { cautionsOf, goOrStay, standardOpinion } from "@/core/opinion";
 import {
   fallIn,
+  natureOf,
   simulateOuting,
   walkOut,
   type AfterFall,
@@ -43,7 +44,7 @@ const restedBy: RestedBy = ({ person, start }, basalHeatFactor) => {
   known.set(key, rested);
   return rested;
 };
-const restedOf = (outing: Outing): RestedPerson => restedBy(outing, outing.person.calibration?.basalHeatFactor ?? 1);
+const restedOf = (outing: Outing): RestedPerson => restedBy(outing, natureOf(outing.person).basalHeatFactor);
 
 function simulate(outing: Outing, stepping: Stepping = "paced"): SimulationAnswer {
   try {

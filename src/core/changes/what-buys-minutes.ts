@@ -2,7 +2,7 @@ import { runToEnd, type Steps } from "../numeric";
 import type { Limit, LevelVerdict } from "../limits";
 import { quantile, RangeInParts, sortable, MIDDLE_SHARE, type RestedBy } from "../range";
 import { restedPerson, type RestedPerson } from "../sitter";
-import { simulateOuting, simulateSitMinutes, type Outing, type Piece } from "../outing";
+import { natureOf, simulateOuting, simulateSitMinutes, type Outing, type Piece } from "../outing";
 import type { Change } from "./change";
 import { clothingChanges } from "./clothing-changes";
 import { heatAndDryChanges } from "./heat-changes";
@@ -73,7 +73,7 @@ class Trials {
     private readonly outing: Outing,
     private readonly sit: number,
   ) {
-    this.rested = restedPerson(outing.person.body, outing.start, outing.person.calibration?.basalHeatFactor);
+    this.rested = restedPerson(outing.person.body, outing.start, natureOf(outing.person).basalHeatFactor);
   }
 
   once(plan: Outing, only?: readonly Limit[]): LevelVerdict {

@@ -1,5 +1,5 @@
 import { bodyParameters } from "../body";
-import { phaseAt, Surroundings, type Dress, type Outing, type SitAnswer } from "../outing";
+import { natureOf, phaseAt, Surroundings, type Dress, type Outing, type SitAnswer } from "../outing";
 import { SITE_INDEX } from "../patches";
 import { outfitInsulation } from "../sitter";
 import { cloFromInsulation } from "../units";
@@ -53,7 +53,7 @@ export function sitMeans(
   const middle = Math.floor((fromMinute + toMinute) / 2);
   const { phase, minuteInPhase } = phaseAt(outing.phases, middle);
   const insulation = outfitInsulation(outing.person.body, surroundings.at(middle, phase, minuteInPhase));
-  const { basalHeatW, surfaceM2 } = bodyParameters(outing.person.body, outing.person.calibration?.basalHeatFactor);
+  const { basalHeatW, surfaceM2 } = bodyParameters(outing.person.body, natureOf(outing.person).basalHeatFactor);
   const { activityRatio, ...means } = sums;
   return {
     ...means,

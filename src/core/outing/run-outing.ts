@@ -1,6 +1,7 @@
 import { assertInRange, CoreError } from "../errors";
 import { HELD_PAST_PLAN_MINUTES, LIMITS, RULING_LIMITS, type Limit, type Watch } from "../limits";
 import { createSitter, USUAL_NATURE, type BodilyNature, type RestedPerson } from "../sitter";
+import { cautionOutsideAdults } from "./adult";
 import { Course, type Stepping } from "./course";
 import { OUTING_RANGE, type Outing } from "./outing";
 import { createRecorder, type OutingSeries, type Recorder } from "./series";
@@ -45,11 +46,12 @@ const CHUNK_MINUTES = 60;
 export const FLOW_OF_COLD_HANDS = 0.7;
 
 /** What is known of a person's body beyond the usual. */
-export function natureOf({ calibration, coldHands }: Outing["person"]): BodilyNature {
-  const flow = (calibration?.digitFlowFactor ?? 1) * (coldHands ? FLOW_OF_COLD_HANDS : 1);
+export function natureOf({ body, calibration, coldHands }: Outing["person"]): BodilyNature {
+  const caution = cautionOutsideAdults(body);
+  const flow = (calibration?.digitFlowFactor ?? 1) * (coldHands ? FLOW_OF_COLD_HANDS : 1) * caution.digitFlowFactor;
   return {
     ...USUAL_NATURE,
-    basalHeatFactor: calibration?.basalHeatFactor ?? 1,
+    basalHeatFactor: (calibration?.basalHeatFactor ?? 1) * caution.basalHeatFactor,
     flowFactor: { fingers: flow, toes: flow, face: 1 },
   };
 }

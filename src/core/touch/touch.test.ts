@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { saturationPressureKPa } from "../body";
-import { dewPointC, fog, touch } from ".";
+import { dewPointC, fog, THIN_GLOVE_M2K_PER_W, touch, touchesToFreezing } from ".";
 import { scaledComplement } from "./touch";
 
 describe("bare skin on a cold thing", () => {
@@ -32,6 +32,23 @@ describe("bare skin on a cold thing", () => {
     const large = 20; // 1/(z√π)·(1 − 1/(2z²))
     expect(scaledComplement(large)).toBeCloseTo((1 - 1 / (2 * large ** 2)) / (large * Math.sqrt(Math.PI)), 6);
     expect(scaledComplement(2.999)).toBeCloseTo(scaledComplement(3.001), 3);
+  });
+
+  it("on metal at −10 °C freezes within seconds, on plastic and wood not at all (ISO 13732-3, from memory)", () => {
+    expect(touch("aluminium", -10).secondsToFreezing!).toBeLessThan(10);
+    expect(touch("aluminium", -10).secondsToFreezing!).toBeGreaterThan(2);
+    expect(touch("steel", -10).secondsToFreezing!).toBeLessThan(15);
+    for (const thing of ["plastic", "wood"] as const) expect(touch(thing, -10).secondsToFreezing).toBeNull();
+  });
+
+  it("a thin glove makes it minutes, and touches add up: what one does not, several do", () => {
+    const bare = touch("aluminium", -20).secondsToFreezing!;
+    const gloved = touch("aluminium", -20, 25, THIN_GLOVE_M2K_PER_W).secondsToFreezing ?? Infinity;
+    expect(gloved).toBeGreaterThan(20 * bare);
+    const often = (everyS: number): number => touchesToFreezing("aluminium", -10, { seconds: 3, everyS }) ?? Infinity;
+    expect(often(10)).toBeGreaterThan(1);
+    expect(often(10)).toBeLessThan(often(600));
+    expect(touchesToFreezing("aluminium", -30, { seconds: 5, everyS: 120 })).toBe(1);
   });
 
   it("refuses what is no cold touch", () => expect(() => touch("steel", 30)).toThrow(/thingC/));

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { DEVICE_RANGE, devicePlan } from "@/core/devices";
 import { drinkWh, USUAL_DRINK } from "@/core/heat";
-import { fog, touch, TOUCH_RANGE, type Touched } from "@/core/touch";
+import { fog, THIN_GLOVE_M2K_PER_W, touch, TOUCH_RANGE, touchesToFreezing, type Touched } from "@/core/touch";
 import { plainNumber, temperatureText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { durationText } from "@/formats/display/time";
@@ -29,6 +29,15 @@ const secondsText = (seconds: number): string =>
     ? `${plainNumber(Math.max(1, seconds), 0)} s`
     : durationText(Math.round(seconds / 60));
 
+/** A shutter, a latch, a knob: short and again and again. */
+const SHORT_TOUCH = { seconds: 5, everyS: 120 };
+
+function againWords(thingC: number, gloveM2KPerW: number): string {
+  const count = touchesToFreezing("aluminium", thingC, { ...SHORT_TOUCH, gloveM2KPerW });
+  if (count === null) return "a hundred times do not freeze the skin";
+  return count === 1 ? "freezing the first time" : `freezing at the ${plainNumber(count, 0)}th time`;
+}
+
 function Touch({ airTemperatureC, preferences }: Omit<Props, "view" | "minute">) {
   const thingC = Math.min(Math.max(airTemperatureC, TOUCH_RANGE.thingC[0]), TOUCH_RANGE.thingC[1]);
   return (
@@ -51,6 +60,11 @@ function Touch({ airTemperatureC, preferences }: Omit<Props, "view" | "minute">)
           );
         })}
       </ul>
+      <p className="text-sm">
+        Aluminium held {SHORT_TOUCH.seconds} s every {SHORT_TOUCH.everyS / 60} min: {againWords(thingC, 0)} bare,{" "}
+        {againWords(thingC, THIN_GLOVE_M2K_PER_W)} through a thin glove.{" "}
+        <span className="text-muted">By ISO 13732-3 as remembered; a thing that is thin or warmed harms less.</span>
+      </p>
       {airTemperatureC <= COLDEST_TOUCH_WARNED_C && (
         <p className="text-sm">
           Below −15 °C a nose or cheek pressed to a camera is harmed again and again over days (common practice): tape

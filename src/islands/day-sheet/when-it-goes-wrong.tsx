@@ -21,6 +21,24 @@ const WIND_FACTOR = 2;
 const minutesWords = (minutes: number | null, toShelter: boolean): string =>
   minutes === null ? (toShelter ? "not before shelter" : "not within four hours") : `after ${durationText(minutes)}`;
 
+/** Less than this is even. */
+const EVEN_WH_PER_M2 = 0.5;
+
+/** What changing into dry things costs bare, and whether it has paid by then; both as against going on in what is wet. */
+function changeWords(wet: FallTold, dry: FallTold): string {
+  const soon = dry.debtSoon - wet.debtSoon;
+  const then = wet.debtThen - dry.debtThen;
+  const costs =
+    soon > EVEN_WH_PER_M2
+      ? `Changing bares you and costs ${plainNumber(soon, 0)} W·h/m² in the first quarter of an hour`
+      : "Changing costs nothing worth counting";
+  const end = wet.onArrival ? "on arrival" : "after an hour";
+  if (Math.abs(then) < EVEN_WH_PER_M2) return `${costs}; ${end} it is even.`;
+  return then > 0
+    ? `${costs}; ${end} it has saved ${plainNumber(then, 0)}.`
+    : `${costs}; ${end} it has not paid yet (${plainNumber(-then, 0)} more gone): on so short a way go on, change under a roof.`;
+}
+
 function Lever({ words, told }: { readonly words: string; readonly told: LeverTold | null }) {
   return (
     <li className="border-line border-t py-1">
@@ -124,7 +142,10 @@ function Answers({ view, minute, preferences, levers, onLevers }: AnswersProps) 
         <ul className="text-sm">
           <Fall title="In what is worn" told={told.wet} preferences={preferences} />
           {told.dry ? (
-            <Fall title={`With a dry set (${told.drySet.join(", ")})`} told={told.dry} preferences={preferences} />
+            <>
+              <Fall title={`With a dry set (${told.drySet.join(", ")})`} told={told.dry} preferences={preferences} />
+              <li className="text-muted">{changeWords(told.wet, told.dry)}</li>
+            </>
           ) : (
             <li className="border-line border-t py-1">
               No dry set: nothing of the kit that goes next to the skin or on the feet is left at home today.
