@@ -86,6 +86,8 @@ export default function DaySheet({ initial, verdict, party, preferences: fromCoo
           <Timeline
             view={view}
             result={result}
+            shown={shown}
+            ratio={ratio}
             trial={trial?.result ?? null}
             bands={range?.bands ?? null}
             preferences={preferences}

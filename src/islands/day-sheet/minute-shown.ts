@@ -6,5 +6,6 @@ export function minuteShown(result: OutingResult | null, shown: ShownHeadline | 
   const sit = result?.sits[result.decidingSit];
   if (!result || !sit) return chosen ?? 0;
   const ended = shown && shown.headline.kind !== "longerThan" ? shown.headline.minutes : 0;
-  return Math.min(chosen ?? sit.fromMinute + ended, result.series.minutes);
+  // Beyond the plan nothing is drawn: there the state is that at the end of the sit, not of the way out.
+  return Math.min(chosen ?? Math.min(sit.fromMinute + ended, sit.toMinute), result.series.minutes);
 }

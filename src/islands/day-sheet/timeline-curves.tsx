@@ -3,7 +3,7 @@ import { bodyChart, type BodyChart, type Bound, type Curve } from "@/charts/body
 import { laidInARow } from "@/charts/legend";
 import type { TimeAxis } from "@/charts/time-axis";
 import { LEVELS, LIMIT_TABLE, type Level, type Limit } from "@/core/limits";
-import type { OutingSeries } from "@/core/outing";
+import type { OutingSeries, SitAnswer } from "@/core/outing";
 import { degreesText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { TEMPERATURE } from "@/formats/display/units";
@@ -19,6 +19,8 @@ type Props = {
   /** Where eight cases of ten lie; `null` until it is worked out. */
   readonly bands: RangeBands | null;
   readonly series: OutingSeries;
+  /** The sit that decides: the face is drawn where it comes near its limit there. */
+  readonly sit: Pick<SitAnswer, "fromMinute" | "toMinute"> | null;
   readonly trial: OutingSeries | null;
   readonly preferences: Preferences;
   readonly minute: number;
@@ -84,10 +86,15 @@ function pair(name: "Toes" | "Fingers", series: OutingSeries): Curve[] {
 /** Parts of the face, and how near to their first limit the coldest has to come to be drawn, K. */
 const FACE = ["nose", "cheeks", "ears"] as const;
 const FACE_NEAR_K = 1;
+/** After the way in the face comes back under its cover: what it is like before is not the sit's. */
+const SETTLES_MINUTES = 10;
 
 /** The part of the face that comes nearest to its limit, where it comes near; left out where it never does. */
-function face(series: OutingSeries): Curve[] {
-  const coldest = FACE.map((part) => ({ part, leastC: Math.min(...series.digitC[part]) })).sort(
+function face(series: OutingSeries, sit: Props["sit"]): Curve[] {
+  if (!sit) return [];
+  const inSit = (part: (typeof FACE)[number]): Float64Array =>
+    series.digitC[part].subarray(sit.fromMinute + SETTLES_MINUTES, sit.toMinute + 1);
+  const coldest = FACE.map((part) => ({ part, leastC: Math.min(...inSit(part)) })).sort(
     (one, other) => one.leastC - other.leastC,
   )[0]!;
   if (coldest.leastC > LIMIT_TABLE.face.value.comfort + FACE_NEAR_K) return [];
@@ -253,8 +260,8 @@ function Water({
   );
 }
 
-function AllCurves({ axis, frame, sections, series, trial, bands, preferences, minute }: Props) {
-  const digits = [...pair("Toes", series), ...pair("Fingers", series), ...face(series)];
+function AllCurves({ axis, frame, sections, series, sit, trial, bands, preferences, minute }: Props) {
+  const digits = [...pair("Toes", series), ...pair("Fingers", series), ...face(series, sit)];
   const triedDigits = trial ? asGhosts([...pair("Toes", trial), ...pair("Fingers", trial)]) : [];
   const temperatures = bodyChart(axis, [...digits, ...triedDigits], boundsOf("toes"), {
     ...sections.temperatures,

@@ -1,3 +1,4 @@
+import { estimatedHeadline } from "@/core/range";
 import { describe, expect, it } from "vitest";
 import { rendered, type Rendered } from "../../../tests/rendered";
 import { sampleView } from "../../../tests/sample-view";
@@ -22,6 +23,8 @@ const drawn = (own: OutingView = view, props: Shown = {}): Rendered =>
     <Timeline
       view={own}
       result={result}
+      shown={result && { headline: estimatedHeadline(result.sits[result.decidingSit]!, 1), isEstimated: true }}
+      ratio={1}
       trial={null}
       bands={null}
       preferences={DEFAULT_PREFERENCES}

@@ -3,7 +3,8 @@ import { LANES } from "@/charts/lane-of";
 import { wearLanes, type Lane } from "@/charts/spans";
 import { timeAxis, type TimeAxis } from "@/charts/time-axis";
 import type { OutingResult, SitAnswer } from "@/core/outing";
-import type { RangeBands } from "@/core/range";
+import { estimatedHeadline, type Headline, type RangeBands } from "@/core/range";
+import type { ShownHeadline } from "@/stores/headline";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText } from "@/formats/display/time";
 import { limitWords } from "@/formats/display/words";
@@ -24,6 +25,9 @@ import { wornItems } from "./worn-items";
 type Props = {
   readonly view: OutingView;
   readonly result: OutingResult | null;
+  /** The figure told first, and what another single run is multiplied by to stand beside it. */
+  readonly shown: ShownHeadline | null;
+  readonly ratio: number;
   /** What a change being tried would give, drawn beside. */
   readonly trial: OutingResult | null;
   readonly bands: RangeBands | null;
@@ -39,8 +43,8 @@ type Props = {
 const WIDTH_BEFORE_MEASURED_PX = 880;
 
 /** Minute at which a sit ends; `null` where nothing ends it. */
-const endOf = ({ verdict, fromMinute }: SitAnswer): number | null =>
-  verdict.kind === "longerThan" ? null : fromMinute + verdict.crossing.minute;
+const endOf = ({ fromMinute }: SitAnswer, headline: Headline | null | undefined): number | null =>
+  !headline || headline.kind === "longerThan" ? null : fromMinute + headline.minutes;
 
 type MinuteLinesProps = {
   readonly axis: TimeAxis;
@@ -118,7 +122,7 @@ const part = (frame: SheetFrame, height: number) => ({
 
 /** The day on one time axis: weather and phases, wear lanes that scroll by themselves, and curves. */
 export function Timeline(props: Props) {
-  const { view, result, trial, bands, preferences, selection, minute, heldMinutes, onSelect } = props;
+  const { view, result, shown, ratio, trial, bands, preferences, selection, minute, heldMinutes, onSelect } = props;
   const [ref, width] = useWidth<HTMLDivElement>(WIDTH_BEFORE_MEASURED_PX);
   const frame = useMemo(() => sheetFrame(width), [width]);
   const planned = view.phases.reduce((total, phase) => total + phase.minutes, 0);
@@ -141,7 +145,9 @@ export function Timeline(props: Props) {
   const shared = { view, axis, frame, selection, onSelect };
   const sit = result?.sits[result.decidingSit];
   const trialSit = result && trial?.sits[result.decidingSit];
-  const marks = { minute, end: sit ? endOf(sit) : null, trialEnd: trialSit ? endOf(trialSit) : null };
+  const headline = shown?.headline;
+  const tried = trialSit && estimatedHeadline(trialSit, ratio);
+  const marks = { minute, end: sit ? endOf(sit, headline) : null, trialEnd: trialSit ? endOf(trialSit, tried) : null };
   return (
     <div ref={ref} className="timeline flex min-h-0 min-w-0 flex-col overflow-x-clip">
       <div className="relative flex min-h-0 flex-col">
@@ -170,18 +176,19 @@ export function Timeline(props: Props) {
               frame={frame}
               sections={curves}
               series={result.series}
+              sit={sit ?? null}
               trial={trial?.series ?? null}
               bands={bands}
               preferences={preferences}
               minute={Math.min(minute, result.series.minutes)}
             />
           )}
-          {sit && sit.verdict.kind !== "longerThan" && marks.end !== null && marks.end <= totalMinutes && (
+          {headline?.endedBy && marks.end !== null && marks.end <= totalMinutes && (
             <EndLabel
               x={axis.x(marks.end)}
               left={frame.left}
               y={curves.temperatures.top + curves.temperatures.height - END_LABEL_UP_PX}
-              text={`${clockText(instantAt(startsAt, marks.end), timeZone)} ${limitWords(sit.verdict.crossing.limit, sit.verdict.crossing.place)}`}
+              text={`${clockText(instantAt(startsAt, marks.end), timeZone)} ${limitWords(headline.endedBy.limit, headline.endedBy.place)}`}
             />
           )}
           <Scrubber view={view} axis={axis} sections={curves} minute={Math.min(minute, totalMinutes)} />
