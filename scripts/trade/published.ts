@@ -420,7 +420,7 @@ export const PUBLISHED_CHECKS: readonly TradeCheck[] = [
         return verdict.kind === "longerThan" ? Infinity : verdict.kind === "ends" ? verdict.minutesStill : 0;
       });
       return {
-        computed: rows.map((minutes) => (Number.isFinite(minutes) ? `${minutes} min` : "no end")).join(", "),
+        computed: rows.map((minutes) => (Number.isFinite(minutes) ? `${minutes} min` : "no end in 8 h")).join(", "),
         agrees: rows.every((minutes) => minutes >= EIGHT_HOURS),
       };
     },
