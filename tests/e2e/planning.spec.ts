@@ -246,7 +246,7 @@ test("why this number goes from the limit to the labels", async ({ page }) => {
   await page.getByRole("button", { name: "Why this number" }).click();
   const why = page.getByRole("dialog", { name: "Why this number" });
   await expect(why).toContainText("Limit reached");
-  await expect(why).toContainText(/Over the .*toes/);
+  await expect(why).toContainText(/Over the .*fingers/);
   await expect(page.getByTestId("standard-opinion")).toContainText("ISO 11079");
   await expect(page.getByTestId("kind-of-day")).toContainText("The day");
 });

@@ -32,8 +32,9 @@ export const minutesField = (page: Page): Locator => page.getByLabel("Minutes", 
 export const minutesStill = (page: Page): Locator => page.getByTestId("minutes-still");
 export const saved = (page: Page): Locator => page.getByRole("status").filter({ hasText: /^saved$/ });
 
-/** A verdict's headline in minutes. */
+/** A verdict's headline in minutes, once its range is known: until then it is estimated and says so. */
 export async function minutesOf(page: Page): Promise<number> {
+  await expect(minutesStill(page)).not.toContainText("≈");
   const text = (await minutesStill(page).textContent()) ?? "";
   const [, hours = "0", minutes = "0"] = /(?:(\d+) h )?(\d+)/.exec(text) ?? [];
   return Number(hours) * 60 + Number(minutes);

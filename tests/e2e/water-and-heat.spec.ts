@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { openSheet, saved, listening } from "./sheet";
+import { listening, minutesOf, openSheet, saved } from "./sheet";
 
 const CHAR = "Char through the ice";
 
@@ -27,12 +27,11 @@ test("a heated piece gets a schedule; the battery says what is left of it; all o
 
 test("a pack opened later warms less", async ({ page }) => {
   await openSheet(page, CHAR);
-  const nextToes = async (): Promise<string> => (await page.getByText(/^next: /).textContent()) ?? "";
-  const before = await nextToes();
+  const before = await minutesOf(page);
   await page.getByRole("button", { name: /^Feet: Toe packs/ }).click();
   await page.getByLabel("Opened after").fill("200");
   await page.getByLabel("Opened after").press("Tab");
-  await expect.poll(nextToes).not.toBe(before);
+  await expect.poll(() => minutesOf(page)).toBeLessThan(before);
 });
 
 test("what goes wrong is told in figures: longer, colder, and into the water with and without a dry set", async ({
