@@ -12,6 +12,7 @@ import {
   type OutingSeries,
   type Piece,
 } from "@/core/outing";
+import { PATCHES } from "@/core/patches";
 import { outfitInsulation, USUAL_START, type SitterPosture } from "@/core/sitter";
 import { cloFromInsulation, SECONDS_PER_HOUR } from "@/core/units";
 import { driesFromOneSideGPerM2H, HUNG_SIDES, LATENT_J_PER_G, VapourThroughLayers } from "@/core/water";
@@ -164,29 +165,7 @@ const toesAfterAnHour = (totalM2KPerW: number): number =>
 function bagOf(totalM2KPerW: number): Piece {
   const air = 0.1;
   const over = layerOver(
-    [
-      "scalp",
-      "ears",
-      "neck",
-      "chest",
-      "back",
-      "belly",
-      "lowerBack",
-      "seat",
-      "upperArm",
-      "forearm",
-      "wrist",
-      "hand",
-      "fingers",
-      "thigh",
-      "thighOnSeat",
-      "knee",
-      "calf",
-      "ankle",
-      "footUpper",
-      "sole",
-      "toes",
-    ],
+    PATCHES.filter((patch) => patch !== "face"),
     totalM2KPerW - air,
   );
   const flat = { ...over, layers: over.layers.map((layer) => ({ ...layer, thicknessMm: 0 })) };

@@ -1,9 +1,8 @@
 import { bodyParameters, type BodyPerson } from "../body";
+import { CLOTH_PER_SKIN } from "../care";
 import type { Label } from "../labels";
 import { SITES } from "../patches";
 
-/** Cloth of a close garment over the skin it covers: seams, hems, room to move in (assumption). */
-const CLOTH_PER_SKIN = 1.5;
 /** A mass so far off says that one of both figures is another thing's (assumption). */
 const OFF_FROM = 0.4;
 

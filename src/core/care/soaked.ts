@@ -8,8 +8,8 @@ import { DRYING_SIDES, type DryingWay } from "./drying";
 export const DRYING_ROOM = { airC: 20, relativeHumidityPercent: 40 } as const;
 /** Somebody of ordinary size, for the area of what is sold in sizes. */
 const ORDINARY_BODY = { heightM: 1.75, massKg: 75, fatPercent: 20, ageYears: 40, sex: "male" } as const;
-/** Cloth over the skin it covers: seams, hems, room to move in (assumption). */
-const CLOTH_PER_SKIN = 1.5;
+/** Cloth of a close garment over the skin it covers: seams, hems, room to move in (assumption). */
+export const CLOTH_PER_SKIN = 1.5;
 
 /** What is known of a piece that was soaked. */
 export type SoakedPiece = Pick<Piece, "label" | "kind"> & { readonly massG?: number | null | undefined };

@@ -1,4 +1,5 @@
 import { coveredPatches, readLabel } from "../labels";
+import { holdsDown } from "./fits-weather";
 import type { SchoolQuestion, SchoolWay } from "./schools";
 import { usualWearing, type Outing, type Piece } from "../outing";
 
@@ -16,9 +17,6 @@ export type HeldTo = {
 
 /** A piece and whether it is known to hold nothing of animals. */
 export type AvoidablePiece = Piece & { readonly isAnimalFree: boolean };
-
-const holdsDown = ({ label }: Piece): boolean =>
-  label.kind === "panels" && label.panels.some(({ materials }) => materials.some(({ kind }) => kind === "down"));
 
 /** Whether a piece holds what is avoided; what is not known to be free of animals counts as holding them. */
 export const isAvoided = (piece: AvoidablePiece, avoided: readonly Avoided[]): boolean =>

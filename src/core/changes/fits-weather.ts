@@ -23,7 +23,7 @@ export const shedsRain = (piece: Piece): boolean =>
     ? tightest(piece) <= FACE_PERMEABILITY_L_PER_M2S.membrane
     : piece.waterResistance >= SHEDS_FROM;
 
-const holdsDown = ({ label }: Piece): boolean =>
+export const holdsDown = ({ label }: Piece): boolean =>
   label.kind === "panels" && label.panels.some(({ materials }) => materials.some(({ kind }) => kind === "down"));
 
 /** Whether both lie in the same place of the stack: a parka stands in for no base layer. */

@@ -266,6 +266,19 @@ describe("sky and sun over an outing", () => {
     expect(filled.every(({ radiantTemperatureC }) => radiantTemperatureC === 33)).toBe(true);
   });
 
+  it("past the last hour the weather is held but the sun goes down", () => {
+    const last = open.weather.at(-1)!.minute;
+    const clear = {
+      ...open,
+      weather: open.weather.map((hour) => ({ ...hour, cloudShare: 0, radiantTemperatureC: null })),
+    };
+    const beyond = withRadiation(clear).filter(({ minute }) => minute > last);
+    const known = clear.place.latitudeDeg !== undefined && clear.startsAtMs !== undefined;
+    expect(beyond.length > 0).toBe(known);
+    for (const hour of beyond) expect(hour.airTemperatureC).toBeCloseTo(open.weather.at(-1)!.airTemperatureC, 9);
+    if (known) expect(new Set(beyond.map(({ radiantTemperatureC }) => radiantTemperatureC)).size).toBeGreaterThan(1);
+  });
+
   it("cloud known at one hour alone holds for all", () => {
     const all = withCloud(0.4);
     const once = all.weather.map((hour, place) => (place === 1 ? hour : { ...hour, cloudShare: null }));

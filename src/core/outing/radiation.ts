@@ -1,4 +1,5 @@
 import { saturationPressureKPa } from "../body";
+import { HELD_PAST_PLAN_MINUTES } from "../limits";
 import { radiantTemperatureAroundC } from "../sky";
 import { sunPosition } from "../sun";
 import { SHELTER, WeatherCourse, windShareAtSeat, type WeatherHour } from "../weather";
@@ -17,6 +18,9 @@ function sunElevationDeg({ place, startsAtMs }: Pick<Outing, "place" | "startsAt
   if (startsAtMs === undefined || latitudeDeg === undefined || longitudeDeg === undefined) return BELOW_HORIZON_DEG;
   return sunPosition(startsAtMs + minute * MS_PER_MINUTE, latitudeDeg, longitudeDeg).elevationDeg;
 }
+
+const sunElevationKnown = ({ place, startsAtMs }: Pick<Outing, "place" | "startsAtMs">): boolean =>
+  startsAtMs !== undefined && place.latitudeDeg !== undefined && place.longitudeDeg !== undefined;
 
 const knowsCloud = ({ cloudShare }: WeatherHour): boolean => cloudShare !== undefined && cloudShare !== null;
 
@@ -52,9 +56,11 @@ export function withRadiation(outing: Outing): readonly WeatherHour[] {
   const course = new WeatherCourse(weather);
   const clouded = weather.filter(knowsCloud);
   const windShare = windShareAtSeat(place.shelter, 0);
-  const count = Math.max(1, Math.ceil((last.minute - first.minute) / EVERY_MINUTES));
+  // Past the last hour its weather is held, but the sun goes on its course.
+  const lastMinute = sunElevationKnown(outing) ? last.minute + HELD_PAST_PLAN_MINUTES : last.minute;
+  const count = Math.max(1, Math.ceil((lastMinute - first.minute) / EVERY_MINUTES));
   return Array.from({ length: count + 1 }, (_, knot): WeatherHour => {
-    const minute = Math.min(last.minute, first.minute + knot * EVERY_MINUTES);
+    const minute = Math.min(lastMinute, first.minute + knot * EVERY_MINUTES);
     const { airTemperatureC, windMPerS, relativeHumidityPercent, precipitationMmPerH } = course.at(minute);
     const radiantTemperatureC = radiantTemperatureAroundC({
       airTemperatureC,
@@ -70,7 +76,7 @@ export function withRadiation(outing: Outing): readonly WeatherHour[] {
       airTemperatureC,
       windMPerS,
       relativeHumidityPercent,
-      radiantTemperatureC: statedAt(weather, minute) ?? radiantTemperatureC,
+      radiantTemperatureC: statedAt(weather, Math.min(minute, last.minute)) ?? radiantTemperatureC,
       precipitationMm: precipitationMmPerH,
     };
   });
