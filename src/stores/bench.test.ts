@@ -32,7 +32,7 @@ function byHand() {
 }
 
 describe("columns of a bench", () => {
-  it("are worked out one after the other, and are busy until the last", async () => {
+  it("are computed one after the other, and are busy until the last", async () => {
     const { columns, waiting, give } = byHand();
     columns.begin([1, 2]);
     expect(waiting).toHaveLength(0);

@@ -68,10 +68,10 @@ export function beginBench(view: OutingView, isTried: (piece: Piece) => boolean)
   return [...new Set(outwards)].filter((id) => tried.has(id));
 }
 
-/** Columns side by side and their answers, worked out one by one whenever something changes. */
+/** Columns side by side and their answers, computed one by one whenever something changes. */
 export function createColumns<Column, Answer>(ask: (setting: BenchSetting, column: Column) => Promise<Answer | null>) {
   const $columns = atom<readonly Column[]>([]);
-  /** Answers by column; `null` while one is worked out. */
+  /** Answers by column; `null` while one is computed. */
   const $answers = atom<readonly (Answer | null)[]>([]);
   /** Whether what stands there is still of the columns before. */
   const $isBusy = atom(false);

@@ -123,7 +123,7 @@ describe("beside the answer", () => {
     page.editHour(0, { airTemperatureC: -9 });
     await until(() => page.$range.get() === null);
     await settle(60);
-    expect(page.$range.get()).toBeNull(); // while something is held nothing slow is worked out
+    expect(page.$range.get()).toBeNull(); // while something is held nothing slow is computed
     page.$heldMinutes.set(null);
     expect((await until(() => page.$range.get())).high.minutes).toBeGreaterThan(0);
     stop();

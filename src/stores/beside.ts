@@ -9,9 +9,9 @@ import { workerFor, type Purpose } from "@/workers/simulate-client";
 import type { Opinion } from "@/workers/simulation-answer";
 import { $computed, $heldMinutes, $view } from "./day-sheet";
 
-// What stands beside an answer and takes longer than it: worked out once edits have paused, dropped when overtaken.
+// What stands beside an answer and takes longer than it: computed once edits have paused, dropped when overtaken.
 
-/** Range of the answer on screen; `null` until it is worked out. */
+/** Range of the answer on screen; `null` until it is computed. */
 export const $range = atom<MinutesRange | null>(null);
 /** What the standards say of it. */
 export const $opinion = atom<Opinion | null>(null);
@@ -109,7 +109,7 @@ async function rangeInTwoWorkers({ view, sit, ticket: own }: Asked): Promise<Min
   return isOvertaken ? null : rangeOf(outing, parts);
 }
 
-/** The range being worked out: what takes longer and is waited for less comes after it. */
+/** The range being computed: what takes longer and is waited for less comes after it. */
 let ranging: Promise<unknown> = Promise.resolve();
 
 const KEEPERS = [
@@ -125,7 +125,7 @@ const KEEPERS = [
   }),
 ];
 
-/** Follows the answer on screen; while something is held only the answer itself is worked out. @returns stops following */
+/** Follows the answer on screen; while something is held only the answer itself is computed. @returns stops following */
 export function keepBeside(): () => void {
   const stops = [
     $computed.subscribe((computed) => {
@@ -134,7 +134,7 @@ export function keepBeside(): () => void {
       for (const shown of [$range, $opinion, $worths, $why]) shown.set(null);
       askSoon();
     }),
-    // An edit, or taking hold of something, frees the processor for the answer at once: what is worked out is outdated.
+    // An edit, or taking hold of something, frees the processor for the answer at once: what is computed is outdated.
     $view.listen((view, before) => {
       if (view && before && !sameContent(before, view)) overtakeAll();
     }),

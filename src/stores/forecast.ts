@@ -16,7 +16,7 @@ export type NewestForecast =
   | { readonly kind: "known"; readonly forecast: ForecastView }
   | { readonly kind: "failed"; readonly message: string };
 export const $forecast = atom<NewestForecast>({ kind: "none" });
-/** What the plan's verdict would be in the newest run; `null` until it is worked out, or where nothing has changed. */
+/** What the plan's verdict would be in the newest run; `null` until it is computed, or where nothing has changed. */
 export const $inNewest = atom<VerdictLine | null>(null);
 
 /** Asks for the newest run. */

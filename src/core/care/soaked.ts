@@ -1,13 +1,11 @@
 import { FACE_PERMEABILITY_L_PER_M2S, readLabel, type Label, type PatchReading } from "../labels";
-import { siteAreasM2, type Piece } from "../outing";
+import { ORDINARY_ADULT, siteAreasM2, type Piece } from "../outing";
 import { SITES } from "../patches";
 import { driesFromOneSideGPerM2H } from "../water";
 import { DRYING_SIDES, type DryingWay } from "./drying";
 
 /** A room where things dry overnight (assumption). */
 export const DRYING_ROOM = { airC: 20, relativeHumidityPercent: 40 } as const;
-/** Somebody of ordinary size, for the area of what is sold in sizes. */
-const ORDINARY_BODY = { heightM: 1.75, massKg: 75, fatPercent: 20, ageYears: 40, sex: "male" } as const;
 /** Cloth of a close garment over the skin it covers: seams, hems, room to move in (assumption). */
 export const CLOTH_PER_SKIN = 1.5;
 
@@ -19,7 +17,7 @@ const absorbedGPerM2 = ({ layers }: PatchReading): number =>
 
 /** Cloth of a piece, m². */
 function clothAreaM2(label: Label): number {
-  const areas = siteAreasM2(ORDINARY_BODY);
+  const areas = siteAreasM2({ ...ORDINARY_ADULT, sex: "male" });
   const covered = new Map<number, number>();
   for (const { patch, side, coverShare } of readLabel(label)) {
     SITES.forEach((site, place) => {

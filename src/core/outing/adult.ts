@@ -8,8 +8,8 @@ export const ADULT_FROM_KG = 45;
 export const isExtrapolated = ({ ageYears, massKg }: Pick<BodyPerson, "ageYears" | "massKg">): boolean =>
   ageYears < ADULT_FROM_YEARS || massKg < ADULT_FROM_KG;
 
-/** An adult of ordinary size, for the heat a child is granted. */
-const ORDINARY_ADULT = { heightM: 1.75, massKg: 72, fatPercent: 20, ageYears: 30 } as const;
+/** An adult of ordinary size, for the heat a child is granted and for the cloth of what is sold in sizes (assumption). */
+export const ORDINARY_ADULT = { heightM: 1.75, massKg: 72, fatPercent: 20, ageYears: 30 } as const;
 /** Blood to the digits of who lies outside the adult model, over the model's: smaller hands and feet cool faster (assumption). */
 export const FLOW_OUTSIDE_ADULTS = 0.7;
 

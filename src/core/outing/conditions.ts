@@ -16,7 +16,7 @@ import type { Dress } from "./dressing";
 import type { BroughtHeats } from "./heaters";
 import type { Doing, Outing, Phase, SpotSurroundings } from "./outing";
 
-/** Wind worked out from a forecast is taken in steps: finer than any forecast, and clothing need not be redone each minute. */
+/** Wind computed from a forecast is taken in steps: finer than any forecast, and clothing need not be redone each minute. */
 export const WIND_STEPS_PER_M_PER_S = 25;
 
 /** A hut or vehicle that says nothing of itself (assumption). */

@@ -1,4 +1,4 @@
-export { isExtrapolated, usualLevels } from "./adult";
+export { isExtrapolated, ORDINARY_ADULT, usualLevels } from "./adult";
 export { Dressing, type Dress } from "./dressing";
 
 export {
@@ -67,7 +67,7 @@ export { waterCells } from "./water-layers";
 export { siteAreasM2 } from "./site-areas";
 export { resistancesAt } from "./resistances-at";
 export { WET_PARTS, type OutingSeries, type WetPart } from "./series";
-export { natureOf, rulingLimits, type SimulationOptions } from "./run-outing";
+export { natureOf, type SimulationOptions } from "./run-outing";
 export { simulateOuting, type OutingResult } from "./simulate-outing";
 export { simulateSitMinutes, type SitMinutes } from "./sit-minutes";
 export type { SitAnswer } from "./sit-answer";

@@ -36,7 +36,7 @@ export type Run = {
 };
 
 /** What may end a sit of this person: the standard's heat debt only where they prefer its rule. */
-export const rulingLimits = ({ heatDebtEnds }: Pick<Outing["person"], "heatDebtEnds">): readonly Limit[] =>
+const rulingLimits = ({ heatDebtEnds }: Pick<Outing["person"], "heatDebtEnds">): readonly Limit[] =>
   heatDebtEnds ? LIMITS : RULING_LIMITS;
 
 /** How far past the plan is simulated before the answer is looked at again. */
