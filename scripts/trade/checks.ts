@@ -55,9 +55,9 @@ function bootClass(name: string, boot: Worn, practice: string, low: number, high
   };
 }
 
-/** Found by setting the toes' resistance by hand: given it, they agree with Kuklane (see the row above). */
-const BOOTS_READ_WARM =
-  "given a resistance the toes agree with what was measured (0.25 / 0.35 / 0.45 m²K/W above); what is read off a boot's label with two socks and a felt footbed, 0.37 at 400 g and 0.5 at 1000 g, lies a class above what foot models measured (0.25–0.35 thick winter boots, 0.40–0.50 extreme ones). So it is the reading of boots (factors for tongue, welt and toes, a millimetre of air about each sock), not the toes, that makes them last too long: a boot much used, or one sock, is nearer to what people mean. No constant was moved.";
+/** With boots and socks much used the same sit is met; with new ones it is not. */
+const NEW_AND_DRY =
+  "new and dry, with two socks and a felt footbed, and foot models class the boot alike (the row above). Practice speaks of boots that have been walked in and socks that are damp by noon: with much used ones the class is met within two kelvin";
 
 const withoutHead = (worn: readonly Worn[]): readonly Worn[] =>
   worn.filter((piece) => !["balaclava", "longHat", "faceMask", "woolTube"].includes(String(piece)));
@@ -99,8 +99,8 @@ export const TRADE_CHECKS: readonly TradeCheck[] = [
     reason:
       "5 mm of foam rubber with two socks and a footbed is not little; in a thin sock alone the class is met. Such boots are vapour-tight: feet sit in their own sweat by evening, which three hours do not show",
   },
-  bootClass("boots: 400 g laced boot", "midBoot", "about 0 °C", -4, 6, BOOTS_READ_WARM),
-  bootClass("boots: 1000 g boot", "heavyBoot", "about 0 °C and a little below", -9, 2, BOOTS_READ_WARM),
+  bootClass("boots: 400 g laced boot", "midBoot", "about 0 °C", -4, 6, NEW_AND_DRY),
+  bootClass("boots: 1000 g boot", "heavyBoot", "about 0 °C and a little below", -9, 2),
   bootClass(
     "boots: pac boot with felt liner",
     "pacBoot",

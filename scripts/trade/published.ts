@@ -12,7 +12,7 @@ import {
   type OutingSeries,
   type Piece,
 } from "@/core/outing";
-import { PATCHES } from "@/core/patches";
+import { PATCH_ANATOMY, PATCHES, type Patch } from "@/core/patches";
 import { outfitInsulation, USUAL_START, type SitterPosture } from "@/core/sitter";
 import { cloFromInsulation, SECONDS_PER_HOUR } from "@/core/units";
 import { driesFromOneSideGPerM2H, HUNG_SIDES, LATENT_J_PER_G, VapourThroughLayers } from "@/core/water";
@@ -161,6 +161,18 @@ const toesAfterAnHour = (totalM2KPerW: number): number =>
       .leftToes,
   );
 
+const SOLE_IN_AIR_M2K_PER_W = 0.1; // foot models hang in the air: its layer under the sole
+
+/** Resistance of a boot over a thin sock from the whole foot to the air, as a foot model has it. */
+function wholeFoot(boot: string): number {
+  const at = resistancesAt(
+    stillOuting({ airC: 0, minutes: 60, pieces: worn("linerSock", boot), groundM2KPerW: SOLE_IN_AIR_M2K_PER_W }),
+    5,
+  );
+  const lost = (patch: Patch): number => PATCH_ANATOMY[patch].share / at[`${patch}.left`]!;
+  return 1 / (lost("footUpper") + lost("sole") + lost("toes"));
+}
+
 /** A bag of one resistance all round, over a body lying on a mat, the face free. */
 function bagOf(totalM2KPerW: number): Piece {
   const air = 0.1;
@@ -287,6 +299,27 @@ export const PUBLISHED_CHECKS: readonly TradeCheck[] = [
       return {
         computed: `${thin.toFixed(1)} / ${middle.toFixed(1)} / ${thick.toFixed(1)} °C`,
         agrees: between(thin, 11, 14) && between(middle, 15, 18) && between(thick, 18, 21),
+      };
+    },
+  },
+  {
+    name: "winter boots on a foot, a thin sock, the whole foot: shoe and 200 g / 400 and 600 g / a big pac boot",
+    practice: "0.18–0.25 / 0.25–0.35 / 0.40–0.50 m²K/W",
+    source: "foot models, Kuklane 1999, 2004, memory",
+    compute: () => {
+      const [shoe, light, middle, heavy, pac] = ["shoe", "boot200", "boot400", "boot600", "bigPac"].map(wholeFoot) as [
+        number,
+        number,
+        number,
+        number,
+        number,
+      ];
+      return {
+        computed: [shoe, light, middle, heavy, pac].map((m2KPerW) => m2KPerW.toFixed(2)).join(" / "),
+        agrees:
+          [shoe, light].every((one) => between(one, 0.18, 0.25)) &&
+          [middle, heavy].every((one) => between(one, 0.25, 0.35)) &&
+          between(pac, 0.4, 0.5),
       };
     },
   },

@@ -10,7 +10,7 @@ import {
   type PieceMinutes,
 } from "@/core/bench";
 import { changedOuting, whatBuysMinutesInSteps, type Worth } from "@/core/changes";
-import { dayRun } from "@/core/day";
+import { dayRun, hoursOfPlan } from "@/core/day";
 import { CoreError } from "@/core/errors";
 import type { Steps } from "@/core/numeric";
 import { cautionsOf, goOrStay, standardOpinion } from "@/core/opinion";
@@ -121,7 +121,11 @@ const opinion = (outing: Outing, sit: SitAnswer): Opinion | null =>
   orNull(() => {
     const standard = standardOpinion(outing, sit);
     const sentence = standard.comparison.sentence;
-    const needed = dayRun(outing.weather, windShareAtSeat(outing.place.shelter, outing.place.seatHeightM));
+    const total = outing.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+    const needed = dayRun(
+      hoursOfPlan(outing.weather, total),
+      windShareAtSeat(outing.place.shelter, outing.place.seatHeightM),
+    );
     return { sentence, run: needed, advice: goOrStay(sit, standard), cautions: cautionsOf(outing) };
   });
 

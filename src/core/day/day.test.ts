@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CoreError } from "../errors";
 import type { WeatherHour } from "../weather";
-import { dayRun, lightSpans, shapedTemperatureC, type LowHigh } from ".";
+import { dayRun, hoursOfPlan, lightSpans, shapedTemperatureC, type LowHigh } from ".";
 
 const hours = (temperaturesC: readonly number[], windMPerS: readonly number[] = []): WeatherHour[] =>
   temperaturesC.map((airTemperatureC, place) => ({
@@ -32,6 +32,14 @@ describe("the kind of day", () => {
     expect(run.kind).toBe("turnsWorse");
     expect(run.advice.some(({ action }) => action === "add")).toBe(true);
     expect(dayRun(hours([-6, -6, -7, -9], [1, 3, 8, 12]), 0.1).kind).not.toBe("warms");
+  });
+
+  it("asks nothing of the evening when the plan ends at noon", () => {
+    const all = hours([-7, -6, -5, -5, -8, -14], [3, 3, 4, 4, 6, 8]);
+    expect(dayRun(all, 1).kind).toBe("turnsWorse");
+    expect(dayRun(hoursOfPlan(all, 200), 1).kind).not.toBe("turnsWorse");
+    expect(hoursOfPlan(all, 200).map(({ minute }) => minute)).toEqual([0, 60, 120, 180]);
+    expect(hoursOfPlan(all.slice(4), 30)).toHaveLength(2); // no hour known within it: those that are
   });
 
   it("asks for nothing in summer", () => {

@@ -1,3 +1,3 @@
-export { dayRun, type ClothingAdvice, type DayKind, type DayRun } from "./kind-of-day";
+export { dayRun, hoursOfPlan, type ClothingAdvice, type DayKind, type DayRun } from "./kind-of-day";
 export { lightSpans, type Light, type LightSpan } from "./light";
 export { LOW_HIGH_RANGE, shapedTemperatureC, type LowHigh } from "./shaped-day";

@@ -61,6 +61,12 @@ function adviceOf(hours: readonly WeatherHour[], needed: readonly number[]): Clo
   return advice;
 }
 
+/** Hours of a plan that lasts so long: what the weather does after it is no reason to dress for. */
+export function hoursOfPlan(hours: readonly WeatherHour[], minutes: number): readonly WeatherHour[] {
+  const during = hours.filter(({ minute }) => minute >= 0 && minute <= minutes);
+  return during.length > 0 ? during : hours;
+}
+
 /**
  * Tells a day that stays from one that warms and one that turns worse, and when clothes should change, by the insulation
  * a still person needs hour by hour.

@@ -94,11 +94,11 @@ describe("labels of whole pieces", () => {
     wear: "new",
   };
 
-  it("a boot loses at tongue and welt, again at the toes, and not at the sole", () => {
+  it("a boot loses at tongue, welt and sole's edge, and again at the toes", () => {
     const [upper, toes, sole] = readLabel(boot);
     expect(upper!.insulationM2KPerW).toBeCloseTo(0.2 * 0.75, 9);
     expect(toes!.insulationM2KPerW).toBeCloseTo(0.2 * 0.75 * 0.85, 9);
-    expect(sole!.insulationM2KPerW).toBeCloseTo(0.012 / 0.16 + 0.2, 9);
+    expect(sole!.insulationM2KPerW).toBeCloseTo((0.012 / 0.16 + 0.2) * 0.75, 9);
     expect(toes!.layers[0]!.rigidWall).toBe(true);
   });
 

@@ -35,10 +35,9 @@ export type MaterialRead = { readonly material: Material; readonly reading: Mate
 
 type PanelsLabel = Extract<Label, { kind: "panels" }>;
 
-/** Share of the stack left over a patch: seams, openings, and the sole, which has neither. */
+/** Share of the stack left over a patch by seams and openings; a sole loses along its edge, at the welt. */
 function assemblyOver(label: PanelsLabel, patch: Patch): number {
   if (label.assembly !== "boot") return ASSEMBLY_FACTOR[label.assembly];
-  if (patch === "sole") return 1;
   return ASSEMBLY_FACTOR.boot * (patch === "toes" ? BOOT_TOE_FACTOR : 1);
 }
 

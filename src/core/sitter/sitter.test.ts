@@ -66,8 +66,9 @@ describe("the step", () => {
   ])("half of each moves no digit by 0.05 K at any minute: %s", (_name, of) => {
     const dry = withoutStoredHeat(withoutWater(of));
     expect(worstK(digitsOf(dry, "paced"), digitsOf(dry, "halved"))).toBeLessThanOrEqual(0.05);
-    // Water is moved beside the steps, and a cold mitt from the pack takes a kelvin and a half within a minute.
-    expect(worstK(digitsOf(of, "paced"), digitsOf(of, "halved"))).toBeLessThanOrEqual(0.08);
+    // Water is moved beside the steps; a cold mitt from the pack takes a kelvin and a half within a minute, and what is
+    // laid aside for a minute begins it at the temperature the step before ended with.
+    expect(worstK(digitsOf(of, "paced"), digitsOf(of, "halved"))).toBeLessThanOrEqual(0.1);
   });
 
   it("leads where the published scheme leads as its step goes to nothing", () => {

@@ -149,6 +149,7 @@ export function createSitter(
         digits.stored.putOn(conditions.stores, hasBegun ? conditions.airTemperatureC : storedStartC);
       }
       hasBegun = true;
+      digits.stored.pass(stepS);
       wet?.wear(conditions);
       exchange.write(skinExchange, body, conditions);
       body.regulate(skinExchange, conditions.activityRatio, stepS);

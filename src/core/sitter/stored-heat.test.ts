@@ -1,7 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { DEMO_NAMES, demoOuting } from "../../../tests/sample-outing";
+import { DIGIT_COUNT, DIGITS } from "../digits";
 import { drinkWh } from "../heat";
 import { simulateOuting, type Outing } from "../outing";
+import { StoredHeat, type StorePlan } from "./stored-heat";
 
 const outing = demoOuting(DEMO_NAMES[0]!);
 const toes = (of: Outing, minute: number): number =>
@@ -29,6 +31,41 @@ describe("heat stored in boots and gloves", () => {
     )!;
     const before = digitC.leftFingers[puts.fromMinute]!;
     expect(Math.min(...digitC.leftFingers.slice(puts.fromMinute, puts.fromMinute + 5))).toBeLessThan(before);
+  });
+});
+
+describe("what is taken off for a while", () => {
+  const mitts = 3;
+  const plan = (worn: boolean): StorePlan => ({
+    pieces: DIGITS.map(() => new Map(worn ? [[mitts, 2500]] : [])),
+    capacityJPerM2K: new Float64Array(DIGIT_COUNT).fill(worn ? 2500 : 0),
+    insideShare: new Float64Array(DIGIT_COUNT).fill(worn ? 0.4 : 1),
+  });
+  const backAfter = (seconds: number): number => {
+    const stored = new StoredHeat();
+    stored.putOn(plan(true), 20);
+    stored.putOn(plan(false), -10);
+    stored.pass(seconds);
+    stored.putOn(plan(true), -10);
+    return stored.temperatureC[0]!;
+  };
+
+  it("goes on again nearly as warm after a minute, and as cold as the air after an hour", () => {
+    expect(backAfter(60)).toBeGreaterThan(16);
+    expect(backAfter(60)).toBeLessThan(20);
+    expect(backAfter(3600)).toBeCloseTo(-10, 0);
+  });
+
+  it("is remembered by a copy, and a copy's memory changes nothing of the first", () => {
+    const first = new StoredHeat();
+    first.putOn(plan(true), 20);
+    const second = new StoredHeat();
+    second.copy(first);
+    second.putOn(plan(false), -10);
+    second.putOn(plan(true), -10);
+    expect(second.temperatureC[0]).toBeCloseTo(20, 9);
+    first.putOn(plan(true), -10);
+    expect(first.temperatureC[0]).toBe(second.temperatureC[0]);
   });
 });
 

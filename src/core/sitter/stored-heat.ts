@@ -12,6 +12,18 @@ export type StorePlan = {
   readonly insideShare: Float64Array;
 };
 
+/**
+ * How fast what was taken off loses the warmth it had, s: about its own capacity through its own cloth, open to the air at
+ * one end (assumption). A mitt off for a minute goes on again nearly as warm.
+ */
+const ASIDE_TIME_CONSTANT_S = 600;
+
+/** A piece taken off, as warm as it was then. */
+type Aside = { readonly temperatureC: number; readonly sinceS: number };
+
+const NOTHING_ASIDE: ReadonlyMap<number, Aside> = new Map();
+const asideKey = (place: number, digit: number): number => place * DIGIT_COUNT + digit;
+
 /** Temperatures of what is worn over the digits, °C. */
 export class StoredHeat {
   readonly temperatureC = new Float64Array(DIGIT_COUNT);
@@ -19,27 +31,63 @@ export class StoredHeat {
   readonly meetsC = new Float64Array(DIGIT_COUNT);
   readonly kept = new Float64Array(DIGIT_COUNT);
   private plan: StorePlan | null = null;
+  /** What was taken off, by `asideKey`; never changed in place, so that copies may share it. */
+  private aside = NOTHING_ASIDE;
+  private elapsedS = 0;
 
   copy(other: StoredHeat): void {
     this.temperatureC.set(other.temperatureC);
     this.plan = other.plan;
+    this.aside = other.aside;
+    this.elapsedS = other.elapsedS;
+  }
+
+  /** Time goes on, also for what is not worn. */
+  pass(stepS: number): void {
+    this.elapsedS += stepS;
   }
 
   /**
-   * Puts on what a plan wears: what was on keeps its temperature, what comes new has that of where it was.
+   * Puts on what a plan wears: what was on keeps its temperature, what was taken off for a while most of it, and what
+   * comes new has that of where it was.
    * @param newC temperature of what comes new, °C: of the room at the start, of the air later
    */
   putOn(plan: StorePlan, newC: number): void {
     if (plan === this.plan) return;
+    const { aside } = this;
+    this.layAside(plan);
     for (let digit = 0; digit < DIGIT_COUNT; digit++) {
       const before = this.plan?.pieces[digit];
-      let kept = 0;
-      for (const [place, capacity] of plan.pieces[digit]!) if (before?.has(place)) kept += capacity;
       const all = plan.capacityJPerM2K[digit]!;
-      const share = all > 0 ? kept / all : 0;
-      this.temperatureC[digit] = newC + share * (this.temperatureC[digit]! - newC);
+      const wornC = this.temperatureC[digit]!;
+      let aboveNew = 0;
+      for (const [place, capacity] of plan.pieces[digit]!) {
+        if (before?.has(place)) aboveNew += capacity * (wornC - newC);
+        else aboveNew += capacity * this.keptAside(aside.get(asideKey(place, digit)), newC);
+      }
+      this.temperatureC[digit] = all > 0 ? newC + aboveNew / all : newC;
     }
     this.plan = plan;
+  }
+
+  /** Remembers how warm the pieces are that a plan no longer wears. */
+  private layAside(plan: StorePlan): void {
+    if (this.plan === null) return;
+    const aside = new Map(this.aside);
+    this.plan.pieces.forEach((pieces, digit) => {
+      const now = plan.pieces[digit]!;
+      for (const place of pieces.keys()) {
+        if (now.has(place)) continue;
+        aside.set(asideKey(place, digit), { temperatureC: this.temperatureC[digit]!, sinceS: this.elapsedS });
+      }
+    });
+    this.aside = aside;
+  }
+
+  /** How much warmer than its surroundings a piece still is that was taken off, K. */
+  private keptAside(off: Aside | undefined, aroundC: number): number {
+    if (!off) return 0;
+    return (off.temperatureC - aroundC) * Math.exp((off.sinceS - this.elapsedS) / ASIDE_TIME_CONSTANT_S);
   }
 
   /**

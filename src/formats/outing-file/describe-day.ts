@@ -1,4 +1,4 @@
-import { dayRun, lightSpans } from "@/core/day";
+import { dayRun, hoursOfPlan, lightSpans } from "@/core/day";
 import type { Outing } from "@/core/outing";
 import { windShareAtSeat } from "@/core/weather";
 import { instantAt } from "./to-outing";
@@ -6,8 +6,7 @@ import { instantAt } from "./to-outing";
 /** The day of an outing as plain JSON: its kind, when to shed and add, and its light where the place is known. */
 export function describeDay(outing: Outing, startsAt: string): object {
   const total = outing.phases.reduce((sum, { minutes }) => sum + minutes, 0);
-  const during = outing.weather.filter(({ minute }) => minute >= 0 && minute <= total);
-  const hours = during.length > 0 ? during : outing.weather;
+  const hours = hoursOfPlan(outing.weather, total);
   const { place, startsAtMs } = outing;
   const run = dayRun(hours, windShareAtSeat(place.shelter, place.seatHeightM));
   const isPlaced = startsAtMs !== undefined && place.latitudeDeg !== undefined && place.longitudeDeg !== undefined;

@@ -165,7 +165,7 @@ export const QUICK_PIECES: readonly QuickPiece[] = [
       label(HAND, [{ kind: "mittBatting", massGPerM2 }], "membrane", wear, { assembly: "handwear" }),
     { fingersTogether: true, traits: { dexterity: 1 } },
   ),
-  quick("Socks", "sock", THICK("Thickness, pressed lightly", 3), thick([...FOOT, "sole"], "knit", { fit: "close" })),
+  quick("Socks", "sock", THICK("Thickness, pressed lightly", 3), thick([...FOOT, "sole"], "knit", { fit: "tight" })),
   quick(
     "Boots, insulated",
     "footwear",

@@ -227,13 +227,13 @@ export const STARTER_PIECES = {
   linerSock: piece(
     "Thin liner sock",
     "sock",
-    label([panel([...FOOT, "ankle"], knit(150)), panel(["sole"], knit(150))], "knit", { fit: "close" }),
+    label([panel([...FOOT, "ankle"], knit(150)), panel(["sole"], knit(150))], "knit", { fit: "tight" }),
     [40, 12],
   ),
   heavySock: piece(
     "Heavy wool sock, 3.5 mm",
     "sock",
-    label([panel([...FOOT, "ankle", "sole"], mm(3.5))], "knit", { fit: "close" }),
+    label([panel([...FOOT, "ankle", "sole"], mm(3.5))], "knit", { fit: "tight" }),
     [130, 28],
   ),
   kneeBoot: piece(
@@ -333,7 +333,7 @@ export const STARTER_PIECES = {
   synthSock: piece(
     "Terry sock, synthetic, 3 mm",
     "sock",
-    label([panel([...FOOT, "ankle", "sole"], mm(3))], "knit", { fit: "close" }),
+    label([panel([...FOOT, "ankle", "sole"], mm(3))], "knit", { fit: "tight" }),
     [110, 18],
   ),
   fleeceGloves: piece(
@@ -393,7 +393,7 @@ export const STARTER_PIECES = {
   heatedSocks: piece(
     "Heated socks, terry 3 mm",
     "sock",
-    label([panel([...FOOT, "ankle", "sole"], mm(3))], "knit", { fit: "close" }),
+    label([panel([...FOOT, "ankle", "sole"], mm(3))], "knit", { fit: "tight" }),
     [260, 120],
   ),
 } as const satisfies Record<string, StarterPiece>;

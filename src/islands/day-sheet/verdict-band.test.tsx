@@ -103,6 +103,17 @@ describe("the verdict", () => {
     expect(text).toContain(`in ${range.endedBy[0]!.members} of 8 cases`);
   });
 
+  it("says what else ends it in other cases where nothing comes next in the single run", () => {
+    if (sit.verdict.kind === "longerThan") throw new Error("the sample ends");
+    const alone = { ...result, sits: [{ ...sit, verdict: { ...sit.verdict, runnerUp: null } }], decidingSit: 0 };
+    const range = minutesRange(viewToOuting(view), 0, 8);
+    const first = { ...sit.verdict.crossing, members: 5 };
+    const nose = { limit: "face", place: { part: "nose", side: null }, level: "cold", members: 3 } as const;
+    const single = { ...range, endedBy: [first] };
+    expect(told(view, alone, single).text).toContain("nothing else within the time computed");
+    expect(told(view, alone, { ...range, endedBy: [first, nose] }).text).toContain("else nose, in 3 of 8 cases");
+  });
+
   it("tells the standard's heat debt beside it, with its clock time", () => {
     const clock = clockText(instantAt(view.startsAt, sit.fromMinute + sit.standardMinutes!), view.place.timeZone);
     expect(told(view, result).text).toContain(`ISO 11079 would end it at ${clock}`);

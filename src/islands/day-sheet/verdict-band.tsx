@@ -51,6 +51,14 @@ function againstPlan({ fromMinute, toMinute }: SitAnswer, { minutes }: Headline)
 const shareText = ({ endedBy, members }: MinutesRange): string =>
   endedBy[0] ? ` in ${endedBy[0].members} of ${members} cases` : "";
 
+/** What ends it in other members, where the single run knows nothing that comes next. */
+function otherwiseText(range: MinutesRange | null): string {
+  const second = range?.endedBy[1];
+  return range && second
+    ? `else ${limitWords(second.limit, second.place)}, in ${second.members} of ${range.members} cases`
+    : "nothing else within the time computed";
+}
+
 type SitProps = { readonly view: OutingView; readonly sit: SitAnswer; readonly headline: Headline };
 
 function Ending({ view, sit, headline, range }: SitProps & { readonly range: MinutesRange | null }) {
@@ -70,7 +78,7 @@ function Ending({ view, sit, headline, range }: SitProps & { readonly range: Min
       <p className="text-muted text-sm">
         {runnerUp
           ? `next: ${limitWords(runnerUp.limit, runnerUp.place)} at ${clockOf(view, sit, runnerUp.minute)}`
-          : "nothing else within the time computed"}
+          : otherwiseText(range)}
       </p>
     </>
   );
@@ -112,7 +120,7 @@ function Notes({ view, sit, headline, preferences }: SitProps & { readonly prefe
   const notes = [
     ...(sit.standardMinutes === null || headline.endedBy?.limit === STANDARD_LIMIT
       ? []
-      : [`ISO 11079 would end it at ${clockOf(view, sit, sit.standardMinutes)}`]),
+      : [`ISO 11079 would end it at ${clockOf(view, sit, sit.standardMinutes)}, by heat debt`]),
     ...sit.recoveries.slice(0, MOST_RECOVERIES).map(recoveryWords),
     ...(sit.graze ? [grazeWords(sit.graze, preferences)] : []),
   ];
