@@ -1,12 +1,25 @@
 import { fileURLToPath } from "node:url";
 import { defineConfig } from "vitest/config";
+import { BaseSequencer, type TestSpecification } from "vitest/node";
 
 const resolve = { alias: { "@": fileURLToPath(new URL("./src", import.meta.url)) } };
 /** Tests only end on time when a machine is stuck: a busy one takes ten times as long as a quiet one. */
 const SLOW_MACHINE_MS = 180_000;
 
+/** Files that run for minutes: begun last, they would run alone while the other processors wait. */
+const LONG = ["laws.test.ts", "trade.test.ts", "changes.test.ts", "commands.test.ts"];
+
+class LongFirst extends BaseSequencer {
+  override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
+    const sorted = await super.sort(files);
+    const isLong = ({ moduleId }: TestSpecification): boolean => LONG.some((name) => moduleId.endsWith(`/${name}`));
+    return [...sorted.filter(isLong), ...sorted.filter((file) => !isLong(file))];
+  }
+}
+
 export default defineConfig({
   test: {
+    sequence: { sequencer: LongFirst },
     projects: [
       {
         resolve,

@@ -55,9 +55,8 @@ function bootClass(name: string, boot: Worn, practice: string, low: number, high
   };
 }
 
-/** With boots and socks much used the same sit is met; with new ones it is not. */
 const NEW_AND_DRY =
-  "new and dry, with two socks and a felt footbed, and foot models class the boot alike (the row above). Practice speaks of boots that have been walked in and socks that are damp by noon: with much used ones the class is met within two kelvin";
+  "new and dry, with two socks and a felt footbed, and foot models class the boot alike (the row above). Practice speaks of boots that have been walked in and socks that are damp by noon: in much used boots and socks (a choice on every piece) the same man sits three hours down to −2 °C at 400 g and −5 °C at 1000 g";
 
 const withoutHead = (worn: readonly Worn[]): readonly Worn[] =>
   worn.filter((piece) => !["balaclava", "longHat", "faceMask", "woolTube"].includes(String(piece)));
@@ -100,7 +99,7 @@ export const TRADE_CHECKS: readonly TradeCheck[] = [
       "5 mm of foam rubber with two socks and a footbed is not little; in a thin sock alone the class is met. Such boots are vapour-tight: feet sit in their own sweat by evening, which three hours do not show",
   },
   bootClass("boots: 400 g laced boot", "midBoot", "about 0 °C", -4, 6, NEW_AND_DRY),
-  bootClass("boots: 1000 g boot", "heavyBoot", "about 0 °C and a little below", -9, 2),
+  bootClass("boots: 1000 g boot", "heavyBoot", "about 0 °C and a little below", -9, 2, NEW_AND_DRY),
   bootClass(
     "boots: pac boot with felt liner",
     "pacBoot",

@@ -10,7 +10,7 @@ const MOST_OUTPUT = 64 * 1024 * 1024;
 /** Exceptions that are known, and the greatest of them, min: limits that are being left as the sit begins, or are not. */
 const KNOWN: Readonly<Record<string, { readonly count: number; readonly most: number }>> = {
   "2 m/s windier": { count: 2, most: 23 },
-  "a child in the same clothes as an adult under 50, by toes and fingers": { count: 10, most: 38 },
+  "a child in the same clothes as an adult under 50, by toes and fingers": { count: 16, most: 38 },
 };
 const NONE = { count: 0, most: 0 };
 /** Share of small changes that move a headline by more than a third all the same. */

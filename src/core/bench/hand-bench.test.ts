@@ -76,7 +76,10 @@ describe("handwear on the ice at −10 °C", () => {
   });
 
   it("says so where a hand does not come back", () => {
-    const inDeepCold = handBench({ ...ON_THE_ICE, airTemperatureC: -45, windAtSeatMPerS: 1 }, [corePiece("mitts300")]);
+    const inDeepCold = handBench({ ...ON_THE_ICE, airTemperatureC: -40 }, [
+      corePiece("thinGloves"),
+      corePiece("mitts300"),
+    ]);
     expect(inDeepCold.tasks.at(-1)!.rewarmMinutes).toBeNull();
   });
 });
