@@ -20,6 +20,7 @@ class LongFirst extends BaseSequencer {
 export default defineConfig({
   test: {
     sequence: { sequencer: LongFirst },
+    maxWorkers: "100%", // else one processor of two stands idle
     projects: [
       {
         resolve,
