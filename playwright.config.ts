@@ -1,10 +1,11 @@
 import { defineConfig } from "@playwright/test";
 
 const PORT = Number(process.env.UMIAK_TEST_PORT ?? 4479);
+const DATA = `test-results/data-${PORT}`;
 
 export default defineConfig({
   testDir: "tests/e2e",
-  outputDir: "test-results/e2e",
+  outputDir: `test-results/e2e-${PORT}`, // runs beside each other have their own
   fullyParallel: false,
   workers: 1,
   timeout: 150_000, // machines that share their processor may be several times slower
@@ -28,9 +29,9 @@ export default defineConfig({
   },
   webServer: {
     // The start command itself, on a data folder of its own that each run makes anew.
-    command: "rm -rf test-results/data && node scripts/run/main.mjs start",
+    command: `rm -rf ${DATA} && node scripts/run/main.mjs start`,
     url: `http://127.0.0.1:${PORT}/api/health`,
-    env: { PORT: String(PORT), UMIAK_DATA_DIR: "test-results/data", DATABASE_URL: "" },
+    env: { PORT: String(PORT), UMIAK_DATA_DIR: DATA, DATABASE_URL: "" },
     timeout: 420_000,
     gracefulShutdown: { signal: "SIGTERM", timeout: 20_000 },
   },

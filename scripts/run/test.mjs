@@ -1,4 +1,5 @@
 import { mkdirSync, readFileSync, rmSync } from "node:fs";
+import { availableParallelism } from "node:os";
 import path from "node:path";
 import { execute } from "./execute.mjs";
 import { ensureBuild } from "./build.mjs";
@@ -54,20 +55,35 @@ async function vitest(project) {
   return { passed, failed: code !== 0 && failed === 0 ? 1 : failed + (passed + failed === 0 ? 1 : 0) };
 }
 
-/** @param {string} chromium @returns {Promise<Count>} */
-async function playwright(chromium) {
-  say("end-to-end tests …");
-  const file = path.join(RESULTS, "e2e.json");
-  const env = { ...process.env, UMIAK_CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: file };
-  const { code } = await execute(tool("playwright"), ["test", "--reporter=list,json"], {
-    cwd: ROOT,
-    env,
-    quiet: false,
-  });
-  const stats = report("e2e.json")?.stats;
+const FIRST_TEST_PORT = 4479;
+/** Each part starts a server, a database and a browser: more than this asks for more memory than time is saved. */
+const MOST_PARTS = 2;
+
+/**
+ * A part of the end-to-end tests, with a server and a database of its own: tests of one part never see the other's.
+ * @param {string} chromium @param {number} part from 1 @param {number} parts @returns {Promise<Count>}
+ */
+async function playwrightPart(chromium, part, parts) {
+  const name = `e2e-${part}.json`;
+  const env = {
+    ...process.env,
+    UMIAK_CHROMIUM: chromium,
+    UMIAK_TEST_PORT: String(FIRST_TEST_PORT + part - 1),
+    PLAYWRIGHT_JSON_OUTPUT_NAME: path.join(RESULTS, name),
+  };
+  const args = ["test", `--shard=${part}/${parts}`, "--reporter=list,json"];
+  const { code } = await execute(tool("playwright"), args, { cwd: ROOT, env, quiet: false });
+  const stats = report(name)?.stats;
   const passed = (stats?.expected ?? 0) + (stats?.flaky ?? 0);
   const failed = stats?.unexpected ?? 0;
   return { passed, failed: code !== 0 && failed === 0 ? 1 : failed + (passed + failed === 0 ? 1 : 0) };
+}
+
+/** @param {string} chromium @returns {Promise<Count[]>} */
+function playwright(chromium) {
+  const parts = Math.min(MOST_PARTS, availableParallelism());
+  say(`end-to-end tests, ${parts} at a time …`);
+  return Promise.all(Array.from({ length: parts }, (_, place) => playwrightPart(chromium, place + 1, parts)));
 }
 
 /** Sets up what is missing and runs every check and test. @returns {Promise<number>} exit code */
@@ -91,7 +107,7 @@ export async function test() {
     await vitest("integration"),
   ];
   await ensureBuild();
-  counts.push(await playwright(chromium));
+  counts.push(...(await playwright(chromium)));
   const passed = counts.reduce((sum, count) => sum + count.passed, 0);
   const failed = counts.reduce((sum, count) => sum + count.failed, 0);
   console.log(`${passed} passed, ${failed} failed`);

@@ -161,6 +161,7 @@ test("a removed outing is had back, and its file is taken in again", async ({ pa
   await page.getByRole("link", { name: `Export ${name}` }).click();
   const path = await (await exported).path();
   await page.getByRole("button", { name: `Remove ${name}` }).click();
+  await expect(page.getByRole("button", { name: `Have it back ${name}` })).toBeVisible();
   await page.goto("/");
   await expect(page.getByRole("link", { name })).toHaveCount(0);
   await page.goto("/backup");
