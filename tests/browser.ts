@@ -19,8 +19,8 @@ function storage(): Storage {
 
 /** A request that a page sent. */
 export type Sent = { readonly url: string; readonly method: string; readonly body: unknown };
-/** What the server does with it: an answer, or none. */
-export type Answered = { readonly status?: number; readonly body?: unknown } | "lost";
+/** What the server does with it: an answer, none, or none yet. */
+export type Answered = { readonly status?: number; readonly body?: unknown } | "lost" | "pending";
 
 export type Browser = {
   readonly sent: Sent[];
@@ -45,6 +45,7 @@ export function openBrowser(answers: (sent: Sent) => Answered): Browser {
     sent.push(request);
     const answered = answers(request);
     if (answered === "lost") throw new TypeError("the network is gone");
+    if (answered === "pending") return new Promise(() => undefined);
     const { status = 200, body: answer = {} } = answered;
     return { ok: status < 400, status, json: () => Promise.resolve(structuredClone(answer)) };
   });

@@ -13,21 +13,14 @@ type Props = {
 /** A number in a table; what cannot be used is marked, kept as typed, and changes nothing. */
 export function CellField({ label, ...typed }: Props) {
   const { low, high, decimals } = typed;
-  const { text, isUsable, change, leave } = useTypedNumber(typed);
+  const { input, isUsable, leave } = useTypedNumber(typed);
   return (
     <input
-      type="number"
-      inputMode="decimal"
+      {...input}
       aria-label={label}
-      aria-invalid={!isUsable}
       title={isUsable ? undefined : `from ${shownNumber(low, decimals)} to ${shownNumber(high, decimals)}`}
       className="field w-24"
-      value={text}
-      min={low}
-      max={high}
-      step="any"
       onBlur={leave}
-      onChange={(event) => change(event.target.value)}
     />
   );
 }

@@ -4,7 +4,8 @@ import { shownNumber, useTypedNumber } from "./use-typed-number";
 type Props = {
   readonly label: string;
   readonly unit: string;
-  readonly value: number;
+  /** `null` while it is not known. */
+  readonly value: number | null;
   readonly low: number;
   readonly high: number;
   readonly step: number;
@@ -13,10 +14,10 @@ type Props = {
 };
 
 /** A number with its unit. What cannot be used stays in the field, with the reason beside it, and changes nothing. */
-export function NumberField({ label, unit, step, ...typed }: Props) {
+export function NumberField({ label, unit, ...typed }: Props) {
   const { value, low, high, decimals } = typed;
   const id = useId();
-  const { text, isUsable, change, leave } = useTypedNumber(typed);
+  const { input, isUsable, leave } = useTypedNumber(typed);
   return (
     <div className="flex flex-col gap-1">
       <label htmlFor={id} className="text-muted text-sm">
@@ -24,25 +25,18 @@ export function NumberField({ label, unit, step, ...typed }: Props) {
       </label>
       <span className="flex items-center gap-2">
         <input
+          {...input}
           id={id}
-          type="number"
-          inputMode="decimal"
           className="field w-24 text-lg"
-          value={text}
-          min={low}
-          max={high}
-          step={step}
-          aria-invalid={!isUsable}
           aria-describedby={isUsable ? undefined : `${id}-error`}
           onBlur={leave}
-          onChange={(event) => change(event.target.value)}
         />
         <span>{unit}</span>
       </span>
       {!isUsable && (
         <p id={`${id}-error`} role="alert" className="text-cranberry text-sm">
-          Give a number from {shownNumber(low, decimals)} to {shownNumber(high, decimals)} {unit}. The figure still uses{" "}
-          {shownNumber(value, decimals)}.
+          Give a number from {shownNumber(low, decimals)} to {shownNumber(high, decimals)} {unit}.
+          {value !== null && ` The figure still uses ${shownNumber(value, decimals)}.`}
         </p>
       )}
     </div>

@@ -1,10 +1,13 @@
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useRef, useState, type KeyboardEvent } from "react";
+import { readTypedNumber } from "@/formats/typed-number";
 
 type Typed = {
   readonly value: number | null;
   readonly low: number;
   readonly high: number;
   readonly decimals: number;
+  /** What an arrow key adds. */
+  readonly step?: number;
   readonly onChange: (value: number) => void;
 };
 
@@ -12,31 +15,55 @@ export const shownNumber = (value: number | null, decimals: number): string =>
   value === null ? "" : String(Number(value.toFixed(decimals)));
 
 /**
- * A number being typed. What is typed stays as it is, unless the value changes from elsewhere: a drag, an undo. What
- * cannot be used changes nothing.
+ * A number being typed, with a point or a comma. What is typed stays as it is, unless the value changes from elsewhere: a
+ * drag, an undo. What cannot be used changes nothing. The field is text, because a browser's own number field drops what
+ * it cannot read, and some drop the comma.
  */
-export function useTypedNumber({ value, low, high, decimals, onChange }: Typed) {
+export function useTypedNumber({ value, low, high, decimals, step = 1, onChange }: Typed) {
   const [text, setText] = useState(shownNumber(value, decimals));
   const own = useRef<number | null>(null);
   useEffect(() => {
     if (own.current !== value) setText(shownNumber(value, decimals));
   }, [value, decimals]);
   const isEmpty = text.trim() === "";
-  const number = isEmpty ? NaN : Number(text);
-  const isUsable = (number >= low && number <= high) || (isEmpty && value === null);
+  const number = readTypedNumber(text);
+  const fits = (wanted: number | null): wanted is number => wanted !== null && wanted >= low && wanted <= high;
+  const isUsable = fits(number) || (isEmpty && value === null);
+  const take = (wanted: number): void => {
+    own.current = wanted;
+    onChange(wanted);
+  };
   return {
-    text,
     isUsable,
-    change(next: string): void {
-      setText(next);
-      const wanted = next.trim() === "" ? NaN : Number(next);
-      if (!(wanted >= low && wanted <= high)) return;
-      own.current = wanted;
-      onChange(wanted);
-    },
     leave(): void {
       own.current = null;
       if (isUsable) setText(shownNumber(value, decimals));
     },
-  };
+    /** For the input itself: arrows step within the range, as in a browser's number field. */
+    input: {
+      type: "text",
+      inputMode: "decimal",
+      role: "spinbutton",
+      autoComplete: "off",
+      value: text,
+      "aria-invalid": !isUsable,
+      "aria-valuemin": low,
+      "aria-valuemax": high,
+      "aria-valuenow": number ?? undefined,
+      onChange: (event: { target: { value: string } }): void => {
+        setText(event.target.value);
+        const wanted = readTypedNumber(event.target.value);
+        if (fits(wanted)) take(wanted);
+      },
+      onKeyDown: ({ key, preventDefault }: Pick<KeyboardEvent, "key" | "preventDefault">): void => {
+        if (key !== "ArrowUp" && key !== "ArrowDown") return;
+        preventDefault();
+        const from = number ?? value ?? low;
+        const wanted = Math.min(high, Math.max(low, from + (key === "ArrowUp" ? step : -step)));
+        const rounded = Number(wanted.toFixed(decimals));
+        setText(shownNumber(rounded, decimals));
+        if (fits(rounded)) take(rounded);
+      },
+    },
+  } as const;
 }

@@ -2,6 +2,7 @@ import { atom } from "nanostores";
 import { v7 as uuid } from "uuid";
 import {
   applyChanges,
+  changeClashes,
   NO_HISTORY,
   redone,
   remembered,
@@ -73,16 +74,22 @@ export const undo = (): void => walk(undone, "taken back");
 /** Does the next undone command again. */
 export const redo = (): void => walk(redone, "done again");
 
-/** Does commands again on a state they were not made on; each is remembered anew. */
+/** What both sides had changed when commands were done again, in words; this page's stands. */
+export const $clashes = atom<readonly string[]>([]);
+
+/** Does commands again on a state they were not made on, field by field; each is remembered anew. */
 export function replay(view: OutingView, history: History, commands: readonly SheetCommand[]): void {
   let next = view;
   let list = history;
+  const clashing = new Set<string>();
   for (const { label, changes } of commands) {
     const before = next;
+    if (changes.some((change) => changeClashes(before, change))) clashing.add(label);
     next = applyChanges(before, changes, "forwards");
     const made = sheetChanges(before, next);
     if (made.length > 0) list = remembered(list, { id: uuid(), label, changes: made }, Infinity, true);
   }
   $history.set(list);
+  $clashes.set([...clashing]);
   put(next, "your changes, done again");
 }

@@ -26,19 +26,20 @@ export type Pending = {
 
 export const NOTHING_PENDING: Pending = { commands: [], tried: [] };
 
-/** Keeps what is not saved; nothing left: forgets it. */
-export function keepPending(outingId: string, pending: Pending): void {
+/** Keeps what is not saved; nothing left: forgets it. @returns whether the browser's store took it */
+export function keepPending(outingId: string, pending: Pending): boolean {
   holdPage();
   const key = keyOf(outingId, PAGE);
   try {
     if (pending.commands.length === 0) localStorage.removeItem(key);
     else localStorage.setItem(key, JSON.stringify(pending));
+    return true;
   } catch {
-    // Storage may be full or barred: saving to the server goes on without it.
+    return false; // full or barred: saving to the server goes on without it
   }
 }
 
-export const forgetPending = (outingId: string): void => keepPending(outingId, NOTHING_PENDING);
+export const forgetPending = (outingId: string): void => void keepPending(outingId, NOTHING_PENDING);
 
 function read(key: string): Pending {
   try {

@@ -81,13 +81,17 @@ describe("saving a sheet", () => {
     expect(puts(page.browser).at(-1)!.tried).toEqual([]);
   });
 
-  it("a server's own fault may have saved all the same; a refusal has not", async () => {
+  it("a server's own fault may have saved all the same and is tried again; a refusal has not, and waits for a change", async () => {
     const page = await openPage((wanted, attempt) =>
       attempt === 1 ? refused(500, "failed") : attempt === 2 ? refused(400, "bad-input") : saved(wanted),
     );
     page.editPhaseMinutes(0, 41);
     await quiet();
-    for (const _again of [1, 2]) await vi.advanceTimersByTimeAsync(AGAIN_MS);
+    for (const _again of [1, 2, 3]) await vi.advanceTimersByTimeAsync(AGAIN_MS);
+    expect(puts(page.browser)).toHaveLength(2);
+    expect(page.$save.get()).toMatchObject({ kind: "refused", message: "No." });
+    page.editPhaseMinutes(0, 44);
+    await quiet();
     const [first, second, third] = puts(page.browser);
     expect(second!.tried).toEqual([first!.saveId]);
     expect(third!.tried).toEqual([first!.saveId]);
@@ -112,6 +116,53 @@ describe("saving a sheet", () => {
     expect(last.version).toBe(7);
     expect(last.phases.slice(0, 2).map(({ minutes }) => minutes)).toEqual([41, 25]);
     expect(page.$view.get()).toMatchObject({ name: "changed by another", version: 8 });
+  });
+
+  it("does its changes again field by field: the other tab's wind stays beside this page's air, and what both touched is told", async () => {
+    const theirs = sampleView();
+    const newer: OutingView = {
+      ...theirs,
+      version: 7,
+      setting: { ...theirs.setting, seatHeightM: 3 },
+      weather: theirs.weather.map((hour, place) => (place === 0 ? { ...hour, windMPerS: 9 } : hour)),
+    };
+    const page = await openPage(
+      (wanted) => (wanted.version === 1 ? refused(409, "version-conflict") : saved(wanted)),
+      (url) => ({ body: url.endsWith("/history") ? NO_HISTORY : newer }),
+    );
+    page.editHour(0, { airTemperatureC: -21 });
+    page.editSetting("ground", { ground: "rock" });
+    await quiet();
+    await page.doAgainOnNewer();
+    await quiet();
+    const sent = puts(page.browser).at(-1)!;
+    expect(sent.weather[0]).toMatchObject({ airTemperatureC: -21, windMPerS: 9 });
+    expect(sent.setting).toMatchObject({ ground: "rock", seatHeightM: 3 });
+    expect(page.$clashes.get()).toEqual([]);
+  });
+
+  it("says what both had changed; this page's stands", async () => {
+    const theirs = sampleView();
+    const newer = { ...theirs, version: 7, setting: { ...theirs.setting, seatHeightM: 3 } };
+    const page = await openPage(
+      (wanted) => (wanted.version === 1 ? refused(409, "version-conflict") : saved(wanted)),
+      (url) => ({ body: url.endsWith("/history") ? NO_HISTORY : newer }),
+    );
+    page.editSetting("seat height", { seatHeightM: 5 });
+    await quiet();
+    await page.doAgainOnNewer();
+    expect(page.$clashes.get()).toEqual(["seat height"]);
+    expect(page.$view.get()!.setting.seatHeightM).toBe(5);
+  });
+
+  it("says so where the browser's store takes nothing", async () => {
+    const page = await openPage(() => "lost");
+    vi.spyOn(localStorage, "setItem").mockImplementation(() => {
+      throw new Error("full");
+    });
+    page.editPhaseMinutes(0, 41);
+    await quiet();
+    expect(page.$isKept.get()).toBe(false);
   });
 
   it("keeps this page's state as a copy where that is asked for, and goes there", async () => {
@@ -173,6 +224,32 @@ describe("saving a sheet", () => {
     expect(sent!.phases[0]!.minutes).toBe(41);
     expect(sent!.tried).toEqual(tried);
     expect(localStorage.length).toBe(0);
+    stop();
+  });
+
+  it("what an earlier visit left survives a reload before it could be done again", async () => {
+    const closed = await openPage(() => "lost");
+    closed.editPhaseMinutes(0, 41);
+    await quiet();
+    const left = Array.from({ length: localStorage.length }, (_, place) => {
+      const key = localStorage.key(place)!;
+      return [key, localStorage.getItem(key)!] as const;
+    });
+    closed.stop();
+
+    vi.clearAllTimers();
+    const next = await openPage(
+      (wanted) => saved(wanted),
+      () => "pending",
+    );
+    for (const [key, value] of left) localStorage.setItem(key, value);
+    const stop = next.keepSaved(next.view);
+    await vi.advanceTimersByTimeAsync(0);
+    next.browser.happen("pagehide"); // the history has not come yet
+    const kept = Array.from({ length: localStorage.length }, (_, place) =>
+      localStorage.getItem(localStorage.key(place)!),
+    );
+    expect(kept.join()).toContain('"minutes":41');
     stop();
   });
 });

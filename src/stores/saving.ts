@@ -10,7 +10,7 @@ import {
 } from "@/formats/sheet-commands";
 import type { ErrorBody, OutingContentView, OutingView } from "@/formats/wire/outing-view";
 import { $heldMinutes, $view, show } from "./day-sheet";
-import { $edits, $history, markSent, replay } from "./editing";
+import { $clashes, $edits, $history, markSent, replay } from "./editing";
 import { renewKept } from "./offline";
 import { forgetPending, keepPending, takePending } from "./pending";
 
@@ -19,10 +19,16 @@ export type SaveState =
   | { readonly kind: "saved" }
   | { readonly kind: "changed" }
   | { readonly kind: "saving" }
+  /** No answer, or a fault of the server's: tried again by itself. */
   | { readonly kind: "failed"; readonly message: string }
+  /** The server will not have this state: nothing is sent again before it has changed. */
+  | { readonly kind: "refused"; readonly message: string }
   | { readonly kind: "conflict"; readonly message: string };
 
 export const $save = atom<SaveState>({ kind: "saved" });
+
+/** Whether this browser could keep what is not saved: its store may be full or barred. */
+export const $isKept = atom(true);
 
 const QUIET_MS = 500;
 const RETRY_MS = 15_000;
@@ -33,6 +39,8 @@ let timer: ReturnType<typeof setTimeout> | undefined;
 let sending = false;
 /** The commands the server has. */
 let savedHistory: History = NO_HISTORY;
+/** What an earlier visit could not save, until it is done again here: not in the list of commands yet. */
+let inherited: readonly SheetCommand[] = [];
 /** Saves since then whose answers never came; the server may have them all the same. */
 let tried: readonly string[] = [];
 
@@ -52,7 +60,7 @@ const unsaved = (): readonly SheetCommand[] => unsavedCommands(savedHistory, $hi
 /** Keeps in the browser what is not saved: not with every edit, a drag makes sixty a second. */
 function keepUnsaved(): void {
   const view = $view.get();
-  if (view) keepPending(view.id, { commands: unsaved(), tried });
+  if (view) $isKept.set(keepPending(view.id, { commands: [...inherited, ...unsaved()], tried }));
 }
 
 function scheduleSave(): void {
@@ -69,9 +77,10 @@ function scheduleSave(): void {
 /** Fetches the list of commands, puts back what an earlier visit could not save. */
 async function takeUp(view: OutingView): Promise<void> {
   const kept = await takePending(view.id);
+  inherited = kept.commands;
   tried = [...tried, ...kept.tried].slice(-MOST_TRIED);
   try {
-    const response = await fetch(`${outingUrl(view.id)}/history`);
+    const response = await fetch(`${outingUrl(view.id)}/history`, { signal: AbortSignal.timeout(NO_ANSWER_MS) });
     if (response.ok) {
       savedHistory = (await response.json()) as History;
       const made = $history.get().commands;
@@ -81,6 +90,7 @@ async function takeUp(view: OutingView): Promise<void> {
   } catch {
     // Without the list there is no way back beyond this visit; editing and saving go on.
   }
+  inherited = [];
   if (kept.commands.length > 0) replay($view.get() ?? view, $history.get(), kept.commands);
 }
 
@@ -141,7 +151,7 @@ async function send(view: OutingView, history: History): Promise<SaveState> {
     });
     if (!response.ok) {
       if (response.status < FIRST_SERVER_FAULT) tried = before;
-      return refusal(await readError(response));
+      return refusal(await readError(response), response.status);
     }
     const saved = (await response.json()) as { version: number };
     savedHistory = history;
@@ -164,10 +174,14 @@ async function readError(response: Response): Promise<ErrorBody["error"]> {
   }
 }
 
-function refusal({ code, message, problems = [] }: ErrorBody["error"]): SaveState {
+/** Refusals that pass by themselves: too many requests, a request that took too long. */
+const PASSING = [408, 429];
+
+function refusal({ code, message, problems = [] }: ErrorBody["error"], status: number): SaveState {
   if (code === "version-conflict") return { kind: "conflict", message };
   const named = problems.map(({ path, reason }) => `${path} ${reason}`).join("; ");
-  return { kind: "failed", message: named ? `${message} ${named}` : message };
+  const kind = status >= FIRST_SERVER_FAULT || PASSING.includes(status) ? "failed" : "refused";
+  return { kind, message: named ? `${message} ${named}` : message };
 }
 
 /** Answers a conflict: fetches the newer state and does this page's changes again on it. */
@@ -218,6 +232,8 @@ export async function saveAsCopy(): Promise<void> {
 export function openSheet(view: OutingView): void {
   savedHistory = NO_HISTORY;
   tried = [];
+  inherited = [];
+  $clashes.set([]);
   $history.set(NO_HISTORY);
   $save.set({ kind: "saved" });
   show(view);

@@ -1,5 +1,6 @@
 import { PLAN_FIELDS } from "@/core/plan";
 import type { OutingContentView } from "../wire/outing-view";
+import { same } from "./merge";
 import type { SheetChange, SheetCollection } from "./sheet-command";
 
 type Lists = Pick<OutingContentView, "weather" | "phases" | "wearings">;
@@ -9,8 +10,6 @@ export const LISTS: readonly ListName[] = ["weather", "phases", "wearings"];
 /** What a thing of a list is known by. */
 export const keyOf = (thing: { readonly at: string } | { readonly id: string }): string =>
   "id" in thing ? thing.id : thing.at;
-
-const same = (one: unknown, other: unknown): boolean => one === other || JSON.stringify(one) === JSON.stringify(other);
 
 /** Changes of a list's things, by key. */
 function listChanges(collection: ListName, before: OutingContentView, after: OutingContentView): SheetChange[] {

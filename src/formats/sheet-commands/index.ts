@@ -1,4 +1,4 @@
-export { applyChanges, type Direction } from "./apply";
+export { applyChanges, changeClashes, type Direction } from "./apply";
 export { sheetChanges } from "./diff";
 export { historyPatch, redone, remembered, undone, unsavedCommands } from "./history";
 export {

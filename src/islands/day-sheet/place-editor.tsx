@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { OUTING_RANGE, type PlaceSetting, type WalkIn } from "@/core/outing";
 import { WALK_RANGE } from "@/core/effort";
 import { GROUND_RANGE, SEAT_HEIGHT_RANGE_M, seatOf } from "@/core/weather";
@@ -203,33 +204,56 @@ function Safety({ setting }: Fields) {
   );
 }
 
+type Coordinates = Pick<PlaceSetting, "latitudeDeg" | "longitudeDeg">;
+const WHERE = "where on earth";
+
+/** Latitude and longitude, both or none: half of them would be another place. */
 function OnEarth({ setting }: Fields) {
+  const [typed, setTyped] = useState<Coordinates>({});
+  const { latitudeDeg = typed.latitudeDeg, longitudeDeg = typed.longitudeDeg } = setting;
+  const take = (one: Coordinates): void => {
+    const both = { latitudeDeg, longitudeDeg, ...one };
+    const isWhole = both.latitudeDeg !== undefined && both.longitudeDeg !== undefined;
+    setTyped(isWhole ? {} : both);
+    if (isWhole) editSetting(WHERE, both);
+  };
+  const isHalf = (latitudeDeg === undefined) !== (longitudeDeg === undefined);
   return (
-    <div className="flex flex-wrap gap-4">
+    <div className="flex flex-wrap items-end gap-4">
       <NumberField
         label="Latitude, north positive"
         unit="°"
-        value={setting.latitudeDeg ?? 0}
+        value={latitudeDeg ?? null}
         low={OUTING_RANGE.latitudeDeg[0]}
         high={OUTING_RANGE.latitudeDeg[1]}
         step={0.1}
         decimals={2}
-        onChange={(latitudeDeg) =>
-          editSetting("where on earth", { latitudeDeg, longitudeDeg: setting.longitudeDeg ?? 0 })
-        }
+        onChange={(next) => take({ latitudeDeg: next })}
       />
       <NumberField
         label="Longitude, east positive"
         unit="°"
-        value={setting.longitudeDeg ?? 0}
+        value={longitudeDeg ?? null}
         low={OUTING_RANGE.longitudeDeg[0]}
         high={OUTING_RANGE.longitudeDeg[1]}
         step={0.1}
         decimals={2}
-        onChange={(longitudeDeg) =>
-          editSetting("where on earth", { longitudeDeg, latitudeDeg: setting.latitudeDeg ?? 0 })
-        }
+        onChange={(next) => take({ longitudeDeg: next })}
       />
+      {setting.latitudeDeg !== undefined && (
+        <button
+          type="button"
+          className="press"
+          onClick={() => editSetting(WHERE, { latitudeDeg: undefined, longitudeDeg: undefined })}
+        >
+          No coordinates
+        </button>
+      )}
+      {isHalf && (
+        <p role="status" className="text-muted w-full text-sm">
+          Give the other one too: sun and forecast need both, and nothing is kept until then.
+        </p>
+      )}
     </div>
   );
 }

@@ -2,6 +2,7 @@ import { useId, useRef, useState, type FormEvent } from "react";
 import type { Wear } from "@/core/labels";
 import { OUTING_RANGE } from "@/core/outing";
 import { WEAR_WORDS } from "@/formats/display/label-words";
+import { readTypedNumber } from "@/formats/typed-number";
 import { QUICK_PIECES } from "@/formats/starter-kit/quick-pieces";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { ChoiceField, optionsOf } from "../choice-field";
@@ -20,11 +21,12 @@ export function QuickAdd({ view }: { readonly view: OutingView }) {
   const [problem, setProblem] = useState<string | null>(null);
   const quick = QUICK_PIECES[place]!;
   const { words, unit, range } = quick.figure;
-  const figure = Number(figureText);
-  const massG = massText.trim() === "" ? null : Math.round(Number(massText));
-  const isFigureUsable = figureText.trim() !== "" && figure >= range[0] && figure <= range[1];
+  const figure = readTypedNumber(figureText);
+  const mass = readTypedNumber(massText);
+  const massG = mass === null ? null : Math.round(mass);
+  const isFigureUsable = figure !== null && figure >= range[0] && figure <= range[1];
   const [leastG, mostG] = OUTING_RANGE.pieceMassG;
-  const isMassUsable = massG === null || (massG >= leastG && massG <= mostG);
+  const isMassUsable = massG === null ? massText.trim() === "" : massG >= leastG && massG <= mostG;
 
   const choose = (next: number): void => {
     setPlace(next);

@@ -1,4 +1,5 @@
 import { useId, useState } from "react";
+import { readTypedNumber } from "@/formats/typed-number";
 
 type Props = {
   readonly label: string;
@@ -12,9 +13,13 @@ type Props = {
 export function OptionalNumber({ label, value, low, high, onChange }: Props) {
   const id = useId();
   const [text, setText] = useState(value === null ? "" : String(value));
-  const read = (typed: string): number | null => (typed.trim() === "" ? null : Number(typed.replace(",", ".")));
-  const fits = (number: number | null): boolean => number === null || (number >= low && number <= high);
-  const isUsable = fits(read(text));
+  /** `null` is not known, `undefined` what cannot be used. */
+  const read = (typed: string): number | null | undefined => {
+    if (typed.trim() === "") return null;
+    const number = readTypedNumber(typed);
+    return number !== null && number >= low && number <= high ? number : undefined;
+  };
+  const isUsable = read(text) !== undefined;
   return (
     <div className="flex flex-col gap-1">
       <label htmlFor={id} className="text-muted text-sm">
@@ -30,7 +35,7 @@ export function OptionalNumber({ label, value, low, high, onChange }: Props) {
         onChange={(event) => {
           setText(event.target.value);
           const next = read(event.target.value);
-          if (fits(next)) onChange(next);
+          if (next !== undefined) onChange(next);
         }}
       />
       {!isUsable && (
