@@ -25,10 +25,21 @@ export default defineConfig({
       {
         resolve,
         test: {
+          name: "core",
+          setupFiles: ["tests/setup/laws.ts"],
+          testTimeout: SLOW_MACHINE_MS,
+          include: ["src/core/**/*.test.ts"],
+          isolate: false, // the core keeps no state: read once, not for each of its files
+        },
+      },
+      {
+        resolve,
+        test: {
           name: "unit",
           setupFiles: ["tests/setup/laws.ts"],
           testTimeout: SLOW_MACHINE_MS,
           include: ["src/**/*.test.ts", "src/**/*.test.tsx", "tests/unit/**/*.test.ts"],
+          exclude: ["src/core/**"],
         },
       },
       { resolve, test: { name: "reference", testTimeout: SLOW_MACHINE_MS, include: ["tests/reference/**/*.test.ts"] } },

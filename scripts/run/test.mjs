@@ -35,14 +35,13 @@ async function check(name, command, args) {
   return { passed: 0, failed: 1 };
 }
 
-/** @param {string} project @returns {Promise<Count>} */
-async function vitest(project) {
-  say(`${project} tests …`);
-  const file = `${project}.json`;
+/** @param {string} name @param {string[]} projects @returns {Promise<Count>} */
+async function vitest(name, projects = [name]) {
+  say(`${name} tests …`);
+  const file = `${name}.json`;
   const args = [
     "run",
-    "--project",
-    project,
+    ...projects.flatMap((project) => ["--project", project]),
     "--reporter=default",
     "--reporter=json",
     `--outputFile.json=${path.join(RESULTS, file)}`,
@@ -102,8 +101,7 @@ export async function test() {
     await check("lint", tool("eslint"), [".", "--max-warnings", "0"]),
     await check("format", tool("prettier"), ["--check", ".", "--log-level", "warn"]),
     await check("import directions", tool("depcruise"), ["--config", ".dependency-cruiser.cjs", "src"]),
-    await vitest("unit"),
-    await vitest("reference"),
+    await vitest("unit", ["core", "unit", "reference"]),
     await vitest("integration"),
   ];
   await ensureBuild();

@@ -25,6 +25,32 @@ export function openDatabase(url: string): OpenDatabase {
   };
 }
 
+/** What PostgreSQL answers where two transactions met: done again, either may pass. */
+const MET_ANOTHER = ["40001", "40P01"]; // serialization failure, deadlock
+const MOST_TRIES = 4;
+
+/** The code of a fault of the database's own, also of one wrapped. */
+export function faultCode(error: unknown): string | null {
+  for (let at: unknown = error; at instanceof Error; at = at.cause) {
+    if ("code" in at && typeof at.code === "string") return at.code;
+  }
+  return null;
+}
+
+/** Runs work in a transaction, again where it met another one's; the work may not change anything outside of it. */
+export async function inTransaction<Result>(
+  database: Database,
+  work: (transaction: Connection) => Promise<Result>,
+): Promise<Result> {
+  for (let attempt = 1; ; attempt++) {
+    try {
+      return await database.transaction(work);
+    } catch (error) {
+      if (attempt === MOST_TRIES || !MET_ANOTHER.includes(faultCode(error) ?? "")) throw error;
+    }
+  }
+}
+
 /** Brings the tables to the newest migration. */
 export const migrateDatabase = (database: Database, folder: string): Promise<void> =>
   migrate(database, { migrationsFolder: folder });

@@ -1,4 +1,12 @@
-export { migrateDatabase, openDatabase, type Connection, type Database, type OpenDatabase } from "./connect";
+export {
+  faultCode,
+  inTransaction,
+  migrateDatabase,
+  openDatabase,
+  type Connection,
+  type Database,
+  type OpenDatabase,
+} from "./connect";
 export { countOutings, createOuting, createPerson, createPieces, createPlace, ensureOwner } from "./queries/create";
 export { deletePhoto, keepPhoto, readKit, readPhoto, replacePiece, setPieceStatus } from "./queries/kit";
 export { addCommands, addMissing, readEverything, type Everything } from "./queries/backup";
@@ -7,14 +15,8 @@ export { listOutings } from "./queries/list-outings";
 export { readCommands } from "./queries/sheet-commands";
 export { keepHeldTo, readPeopleAndPlaces } from "./queries/people-and-places";
 export { readOuting, type OutingRows } from "./queries/read-outing";
-export { beginParty, othersInParty, writeAlong } from "./queries/party";
-export {
-  insertContent,
-  replaceOuting,
-  setRemoved,
-  storeVerdict,
-  type OutingContent,
-  type Replaced,
-} from "./queries/replace-outing";
+export { beginParty, lockParty, othersInParty, writeAlong } from "./queries/party";
+export { insertContent, replaceOuting, setRemoved, type OutingContent, type Replaced } from "./queries/replace-outing";
+export { storeVerdict } from "./queries/verdict";
 export { MOST_PHOTO_BYTES } from "./schema";
 export type { OutfitWearing, StoredVerdict, TypedQuantity } from "./schema";

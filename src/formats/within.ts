@@ -9,3 +9,12 @@ export const wholeWithin = ([low, high]: readonly [number, number]): z.ZodNumber
 /** The keys of a table of the core, for an enumeration. */
 export const keysOf = <Key extends string>(record: Readonly<Record<Key, unknown>>): [Key, ...Key[]] =>
   Object.keys(record) as [Key, ...Key[]];
+
+/** Years in which outings are planned and looked back on (assumption): what lies outside is a slip of the finger. */
+const YEARS = [1970, 2099] as const;
+
+/** An instant as it is sent or stored in a file, with its offset. */
+export const instantSchema = z.iso.datetime({ offset: true }).refine((text) => {
+  const year = new Date(text).getUTCFullYear();
+  return year >= YEARS[0] && year <= YEARS[1];
+}, `must lie in a year from ${YEARS[0]} to ${YEARS[1]}: look at its year`);

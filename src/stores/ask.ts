@@ -1,5 +1,10 @@
 import type { ErrorBody } from "@/formats/wire/outing-view";
 
+const LOOK = "What you did may not have been kept: look before you do it again.";
+const NOT_READ = "The server cannot be reached; try again.";
+/** An answer may be lost on its way back as well as a request on its way there. */
+const NOT_KNOWN = `The server cannot be reached. ${LOOK}`;
+
 /** Asks the server. @throws {Error} with a message to show */
 export async function ask<Answer>(url: string, method = "GET", body?: unknown): Promise<Answer> {
   const response = await fetch(url, {
@@ -8,10 +13,10 @@ export async function ask<Answer>(url: string, method = "GET", body?: unknown): 
     ...(method !== "GET" && { headers: { "content-type": "application/json" } }),
     ...(body !== undefined && { body: JSON.stringify(body) }),
   }).catch(() => null);
-  if (!response) throw new Error("The server cannot be reached. Nothing was changed; try again.");
+  if (!response) throw new Error(method === "GET" ? NOT_READ : NOT_KNOWN);
   if (response.ok) return (await response.json()) as Answer;
   const answer = (await response.json().catch(() => null)) as ErrorBody | null;
-  if (!answer) throw new Error(`The server refused this (${response.status}). Nothing was changed.`);
+  if (!answer) throw new Error(`The server answered ${response.status}. ${LOOK}`);
   const { error } = answer;
   throw new Error([error.message, ...(error.problems ?? []).map(({ path, reason }) => `${path} ${reason}.`)].join(" "));
 }

@@ -132,7 +132,7 @@ describe("the kit page", () => {
 describe("asking the server", () => {
   it("tells a person what happened: no network, a refusal with its problems, an answer that is none", async () => {
     answer = "lost";
-    await expect(ask("/api/x")).rejects.toThrow("The server cannot be reached. Nothing was changed; try again.");
+    await expect(ask("/api/x")).rejects.toThrow("The server cannot be reached; try again.");
     answer = {
       status: 400,
       body: { error: { code: "bad-input", message: "Not so.", problems: [{ path: "name", reason: "is empty" }] } },
@@ -141,7 +141,9 @@ describe("asking the server", () => {
     vi.stubGlobal("fetch", () =>
       Promise.resolve({ ok: false, status: 502, json: () => Promise.reject(new SyntaxError("html")) }),
     );
-    await expect(ask("/api/x")).rejects.toThrow("The server refused this (502). Nothing was changed.");
+    await expect(ask("/api/x")).rejects.toThrow(
+      "The server answered 502. What you did may not have been kept: look before you do it again.",
+    );
   });
 
   it("a new outing is gone to once it is made, and not before", async () => {

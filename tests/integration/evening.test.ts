@@ -177,6 +177,25 @@ describe("several sitters", () => {
     expect(after.wearings[0]).toMatchObject({ fromMinute: start + 25, toMinute: start + 85 });
     expect((await save(his, {})).status).toBe(409); // what he had open is older now
 
+    // Both at once, again and again: nobody's save deadlocks, and what either wears stays.
+    for (const round of [1, 2, 3, 4, 5, 6]) {
+      const [one, other] = [await open(id), await open(uuid(10))];
+      const withMinutes = ({ phases }: typeof one, minutes: number) => ({
+        phases: phases.map((phase, place) => (place === 1 ? { ...phase, minutes } : phase)),
+      });
+      const answers = await Promise.all([
+        save(one, withMinutes(one, 20 + round)),
+        save(other, { ...withMinutes(other, 40 + round), wearings: [{ ...other.wearings[0]!, rank: 40 + round }] }),
+      ]);
+      const statuses = answers.map(({ status }) => status);
+      expect(statuses.filter((status) => status === 200)).toHaveLength(1); // the other is told that something changed
+      expect(statuses.filter((status) => status === 409)).toHaveLength(1);
+      expect((await open(id)).wearings).toEqual(one.wearings.map((own) => expect.objectContaining({ id: own.id })));
+      const [kept] = (await open(uuid(10))).wearings;
+      expect(kept!.rank).toBe(statuses[1] === 200 ? 40 + round : other.wearings[0]!.rank);
+      expect((await open(id)).phases[1]!.minutes).toBe((await open(uuid(10))).phases[1]!.minutes);
+    }
+
     const party = (await lines()).filter(({ partyId }) => partyId === id);
     expect(party).toHaveLength(2);
     expect(new Set(party.map(({ verdict }) => verdict!.minutesStill)).size).toBe(2);

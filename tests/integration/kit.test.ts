@@ -71,6 +71,27 @@ describe("a person's kit", () => {
     expect(bad.body.error.problems?.map(({ path }) => path).sort()).toEqual(["massG", "traits.noise"]);
   });
 
+  it("an edited piece makes the verdicts of what wears it anew, in the list too", async () => {
+    const verdictOf = async () => {
+      const { body } = await call<OutingLine[]>(listOutings);
+      return body.find(({ name }) => name === LEK)!.verdict!;
+    };
+    const view = await lek();
+    const boots = (await kit()).pieces.find(
+      ({ id, kind }) => kind === "footwear" && view.wearings.some(({ pieceId }) => pieceId === id),
+    )!;
+    const before = await verdictOf();
+    if (boots.label.kind !== "panels") throw new Error("the demonstration's boots are labelled");
+    const flat = { ...saving(boots), label: { ...boots.label, wear: "muchUsed" as const } };
+    expect((await call(putPiece, boots.id, "PUT", flat)).status).toBe(200);
+    const after = await verdictOf();
+    expect(after).not.toEqual(before);
+    const [again] = (await kit()).pieces.filter(({ id }) => id === boots.id);
+    const back = { ...saving(again!), label: boots.label };
+    expect((await call(putPiece, boots.id, "PUT", back)).status).toBe(200);
+    expect(await verdictOf()).toEqual(before);
+  });
+
   it("retires and deletes: kept where worn, not offered elsewhere, and had back", async () => {
     const [worn, spare] = [await pieceNamed("Wool tube"), await pieceNamed("Soft shell jacket")];
     expect(await setStatus([worn.id, spare.id], "deleted")).toMatchObject({ status: 200, body: { changed: 2 } });

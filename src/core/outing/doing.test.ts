@@ -279,6 +279,15 @@ describe("sky and sun over an outing", () => {
     if (known) expect(new Set(beyond.map(({ radiantTemperatureC }) => radiantTemperatureC)).size).toBeGreaterThan(1);
   });
 
+  it("an hour of a mistyped year costs no century of sky, and changes nothing before it", () => {
+    const clear = withCloud(0);
+    const far = { ...clear.weather.at(-1)!, minute: 52_560_000 };
+    const filled = withRadiation({ ...clear, weather: [...clear.weather, far] });
+    expect(filled.length).toBeLessThan(200);
+    const long = { ...clear.weather[0]!, minute: -52_560_000 };
+    expect(withRadiation({ ...clear, weather: [long, ...clear.weather] }).length).toBeLessThan(200);
+  });
+
   it("cloud known at one hour alone holds for all", () => {
     const all = withCloud(0.4);
     const once = all.weather.map((hour, place) => (place === 1 ? hour : { ...hour, cloudShare: null }));

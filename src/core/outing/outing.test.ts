@@ -35,6 +35,15 @@ const warmer = (outing: Outing, byK: number): Outing => ({
   weather: outing.weather.map((hour) => ({ ...hour, airTemperatureC: hour.airTemperatureC + byK })),
 });
 
+describe("a body that leaves the model", () => {
+  it("is told by a code, never by a figure", () => {
+    const outing = warmer(sampleOuting(), 45);
+    const [first] = outing.phases;
+    const hot = { ...outing, phases: [{ ...first!, minutes: 300, activityRatio: 9 }, ...outing.phases.slice(1)] };
+    expect(codeOf(() => simulateOuting(hot))).toBe("left-the-model");
+  });
+});
+
 describe("sits", () => {
   it("are unbroken runs of sitting, tasks and breaks", () => {
     const spans = sitSpans([

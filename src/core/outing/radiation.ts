@@ -57,10 +57,15 @@ export function withRadiation(outing: Outing): readonly WeatherHour[] {
   const clouded = weather.filter(knowsCloud);
   const windShare = windShareAtSeat(place.shelter, 0);
   // Past the last hour its weather is held, but the sun goes on its course.
-  const lastMinute = sunElevationKnown(outing) ? last.minute + HELD_PAST_PLAN_MINUTES : last.minute;
-  const count = Math.max(1, Math.ceil((lastMinute - first.minute) / EVERY_MINUTES));
+  const lastKnown = sunElevationKnown(outing) ? last.minute + HELD_PAST_PLAN_MINUTES : last.minute;
+  // Only what is simulated: an hour with a mistyped year must not cost a century of sky.
+  const total = outing.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  const skipped = Math.max(0, Math.floor(-first.minute / EVERY_MINUTES));
+  const firstMinute = Math.min(first.minute + skipped * EVERY_MINUTES, lastKnown);
+  const lastMinute = Math.max(firstMinute, Math.min(lastKnown, total + HELD_PAST_PLAN_MINUTES + EVERY_MINUTES));
+  const count = Math.max(1, Math.ceil((lastMinute - firstMinute) / EVERY_MINUTES));
   return Array.from({ length: count + 1 }, (_, knot): WeatherHour => {
-    const minute = Math.min(lastMinute, first.minute + knot * EVERY_MINUTES);
+    const minute = Math.min(lastMinute, firstMinute + knot * EVERY_MINUTES);
     const { airTemperatureC, windMPerS, relativeHumidityPercent, precipitationMmPerH } = course.at(minute);
     const radiantTemperatureC = radiantTemperatureAroundC({
       airTemperatureC,

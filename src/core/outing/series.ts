@@ -1,5 +1,6 @@
 import { SEGMENT_COUNT, SEGMENT_INDEX, type Segment } from "../body";
 import { DIGIT_COUNT, DIGITS, type Digit } from "../digits";
+import { CoreError } from "../errors";
 import type { Conditions, Sitter } from "../sitter";
 
 /** Curves of an outing, a value per minute from its start (index 0 is the moment of stepping out). */
@@ -76,7 +77,7 @@ export function createRecorder(minutes: number, all = true): Recorder {
     for (let digit = 0; digit < DIGIT_COUNT; digit++) digitCurves[digit]![minute] = sitter.digitC[digit]!;
     series.heatDebtWhPerM2[minute] = sitter.debtWhPerM2();
     series.shiveringWPerM2[minute] = sitter.shiveringWPerM2();
-    series.trunkC[minute] = sitter.trunkC();
+    series.trunkC[minute] = aliveTrunkC(sitter, minute);
     series.meanSkinC[minute] = sitter.meanSkinC();
     series.heatMadeW[minute] = sitter.body.last.heatMadeW;
     series.airTemperatureC[minute] = at.airTemperatureC;
@@ -92,6 +93,20 @@ export function createRecorder(minutes: number, all = true): Recorder {
     last = minute;
   };
   return { series, record };
+}
+
+/** Beyond it there is no person left to ask (assumption: about the hottest survived). A cold one was told long before. */
+const HOTTEST_TRUNK_C = 43;
+
+/** @throws {CoreError} `left-the-model` where the core is hotter than anyone survives, or no number at all */
+function aliveTrunkC(sitter: Sitter, minute: number): number {
+  const trunkC = sitter.trunkC();
+  if (trunkC <= HOTTEST_TRUNK_C && sitter.digitC.every(Number.isFinite)) return trunkC;
+  const way =
+    trunkC > HOTTEST_TRUNK_C
+      ? "overheats: give less effort or fewer clothes on the way"
+      : "cannot be computed with these figures: look for a piece or an hour of weather that is far out";
+  throw new CoreError("left-the-model", `after ${minute} min the body ${way}`);
 }
 
 function recordWater(curves: readonly Float64Array[], minute: number, { wet, body }: Sitter): void {

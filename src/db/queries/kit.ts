@@ -1,59 +1,67 @@
-import { and, asc, countDistinct, eq, inArray, sql } from "drizzle-orm";
+import { and, asc, countDistinct, eq, inArray, isNull, sql } from "drizzle-orm";
 import type { Connection } from "../connect";
 import { outing, piece, piecePhoto, wearing } from "../schema";
 import type { Replaced } from "./replace-outing";
+import { forgetVerdictsOfPieces } from "./verdict";
 
 type Row = typeof piece.$inferSelect;
 
-/** Every piece of a person, also retired and deleted ones, with the number of outings it is worn in and of those begun. */
+/** Every piece of a person, also retired and deleted ones, with the number of outings it is worn in and of those begun; removed ones do not count. */
 export async function readKit(connection: Connection, ownerId: string, personId: string) {
   return connection
     .select({
       piece,
-      outings: countDistinct(wearing.outingId),
+      outings: countDistinct(outing.id),
       wears: sql<number>`count(distinct ${outing.id}) filter (where ${outing.startsAt} < now())`.mapWith(Number),
       hasPhoto: sql<boolean>`bool_or(${piecePhoto.pieceId} is not null)`,
     })
     .from(piece)
     .leftJoin(wearing, and(eq(wearing.ownerId, piece.ownerId), eq(wearing.pieceId, piece.id)))
-    .leftJoin(outing, and(eq(outing.ownerId, wearing.ownerId), eq(outing.id, wearing.outingId)))
+    .leftJoin(
+      outing,
+      and(eq(outing.ownerId, wearing.ownerId), eq(outing.id, wearing.outingId), isNull(outing.removedAt)),
+    )
     .leftJoin(piecePhoto, and(eq(piecePhoto.ownerId, piece.ownerId), eq(piecePhoto.pieceId, piece.id)))
     .where(and(eq(piece.ownerId, ownerId), eq(piece.personId, personId)))
     .groupBy(piece.ownerId, piece.id)
     .orderBy(asc(piece.name), asc(piece.id));
 }
 
-/** Replaces what is known of a piece if it is still at the version the writer saw. */
+/** Replaces what is known of a piece if it is still at the version the writer saw; verdicts that used it no longer hold. */
 export async function replacePiece(
-  connection: Connection,
+  transaction: Connection,
   ownerId: string,
   pieceId: string,
   expectedVersion: number,
   content: Partial<Row>,
 ): Promise<Replaced> {
   const own = and(eq(piece.ownerId, ownerId), eq(piece.id, pieceId));
-  const [raised] = await connection
+  const [raised] = await transaction
     .update(piece)
     .set({ ...content, version: sql`${piece.version} + 1`, updatedAt: sql`now()` })
     .where(and(own, eq(piece.version, expectedVersion)))
     .returning({ version: piece.version });
-  if (raised) return { kind: "saved", version: raised.version };
-  const [current] = await connection.select({ version: piece.version }).from(piece).where(own);
+  if (raised) {
+    await forgetVerdictsOfPieces(transaction, ownerId, [pieceId]);
+    return { kind: "saved", version: raised.version };
+  }
+  const [current] = await transaction.select({ version: piece.version }).from(piece).where(own);
   return current ? { kind: "conflict", version: current.version } : { kind: "missing" };
 }
 
-/** Retires, deletes or brings back pieces. @returns how many were found */
+/** Retires, deletes or brings back pieces; verdicts that used them no longer hold. @returns how many were found */
 export async function setPieceStatus(
-  connection: Connection,
+  transaction: Connection,
   ownerId: string,
   pieceIds: readonly string[],
   status: Row["status"],
 ): Promise<number> {
-  const changed = await connection
+  const changed = await transaction
     .update(piece)
     .set({ status, version: sql`${piece.version} + 1`, updatedAt: sql`now()` })
     .where(and(eq(piece.ownerId, ownerId), inArray(piece.id, [...pieceIds])))
     .returning({ id: piece.id });
+  await forgetVerdictsOfPieces(transaction, ownerId, pieceIds);
   return changed.length;
 }
 

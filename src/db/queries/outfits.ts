@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, lt } from "drizzle-orm";
+import { and, asc, desc, eq, isNull, lt } from "drizzle-orm";
 import type { Connection } from "../connect";
 import { outfit, outing } from "../schema";
 
@@ -13,16 +13,18 @@ export async function readOutfits(connection: Connection, ownerId: string, perso
     .orderBy(asc(outfit.name));
 }
 
-/** Keeps an outfit; one of the same name is replaced. */
+/** Keeps an outfit; what one of the same name wears is replaced. @returns the id it is kept under */
 export async function keepOutfit(
   connection: Connection,
   ownerId: string,
   { id, personId, name, wearings }: Pick<Row, "id" | "personId" | "name" | "wearings">,
-): Promise<void> {
-  await connection
+): Promise<string> {
+  const [kept] = await connection
     .insert(outfit)
     .values({ id, ownerId, personId, name, wearings })
-    .onConflictDoUpdate({ target: [outfit.ownerId, outfit.personId, outfit.name], set: { wearings } });
+    .onConflictDoUpdate({ target: [outfit.ownerId, outfit.personId, outfit.name], set: { wearings } })
+    .returning({ id: outfit.id });
+  return kept!.id;
 }
 
 /** @returns whether it was there */
@@ -34,7 +36,7 @@ export async function deleteOutfit(connection: Connection, ownerId: string, outf
   return gone.length > 0;
 }
 
-/** The last outing a person began before a time; `null` where there was none. */
+/** The last outing a person began before a time, removed ones left aside; `null` where there was none. */
 export async function lastOutingBefore(
   connection: Connection,
   ownerId: string,
@@ -44,7 +46,14 @@ export async function lastOutingBefore(
   const [last] = await connection
     .select({ id: outing.id })
     .from(outing)
-    .where(and(eq(outing.ownerId, ownerId), eq(outing.personId, personId), lt(outing.startsAt, before)))
+    .where(
+      and(
+        eq(outing.ownerId, ownerId),
+        eq(outing.personId, personId),
+        lt(outing.startsAt, before),
+        isNull(outing.removedAt),
+      ),
+    )
     .orderBy(desc(outing.startsAt))
     .limit(1);
   return last?.id ?? null;

@@ -1,4 +1,4 @@
-import { and, asc, eq, isNull, ne, sql } from "drizzle-orm";
+import { and, asc, eq, inArray, isNull, ne, or, sql } from "drizzle-orm";
 import type { Connection } from "../connect";
 import { outing } from "../schema";
 import { insertContent, type OutingContent, type OutingHead } from "./replace-outing";
@@ -20,6 +20,23 @@ export async function othersInParty(
   return rows.map(({ id }) => id);
 }
 
+/**
+ * Holds an outing and the others of its party until the transaction ends, always in the same order: two sitters who save at
+ * once wait for each other instead of each for the other.
+ */
+export async function lockParty(connection: Connection, ownerId: string, outingId: string): Promise<void> {
+  const ofParty = connection
+    .select({ id: outing.partyId })
+    .from(outing)
+    .where(and(eq(outing.ownerId, ownerId), eq(outing.id, outingId)));
+  await connection
+    .select({ id: outing.id })
+    .from(outing)
+    .where(and(eq(outing.ownerId, ownerId), or(eq(outing.id, outingId), inArray(outing.partyId, ofParty))))
+    .orderBy(asc(outing.id))
+    .for("update");
+}
+
 /** Begins a party with an outing, unless it is in one. */
 export const beginParty = async (connection: Connection, ownerId: string, outingId: string): Promise<void> => {
   await connection
@@ -38,7 +55,13 @@ export async function writeAlong(
 ): Promise<void> {
   await connection
     .update(outing)
-    .set({ ...head, version: sql`${outing.version} + 1`, lastSave: null, updatedAt: sql`now()` })
+    .set({
+      ...head,
+      version: sql`${outing.version} + 1`,
+      lastSave: null,
+      verdictInputHash: null,
+      updatedAt: sql`now()`,
+    })
     .where(and(eq(outing.ownerId, ownerId), eq(outing.id, outingId)));
   await insertContent(connection, ownerId, outingId, content);
 }

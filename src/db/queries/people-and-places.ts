@@ -1,6 +1,7 @@
 import { and, asc, eq, sql } from "drizzle-orm";
 import type { Connection } from "../connect";
 import { person, place } from "../schema";
+import { forgetVerdictsOfPerson } from "./verdict";
 
 /** Everybody who sits and everywhere they sit, by name: what a new outing can start from. */
 export async function readPeopleAndPlaces(connection: Connection, ownerId: string) {
@@ -11,17 +12,18 @@ export async function readPeopleAndPlaces(connection: Connection, ownerId: strin
   return { people, places };
 }
 
-/** Keeps what a person holds to. @returns whether there is such a person */
+/** Keeps what a person holds to; verdicts of their outings no longer hold. @returns whether there is such a person */
 export async function keepHeldTo(
-  connection: Connection,
+  transaction: Connection,
   ownerId: string,
   personId: string,
   heldTo: (typeof person.$inferSelect)["heldTo"],
 ): Promise<boolean> {
-  const kept = await connection
+  const kept = await transaction
     .update(person)
     .set({ heldTo, updatedAt: sql`now()` })
     .where(and(eq(person.ownerId, ownerId), eq(person.id, personId)))
     .returning({ id: person.id });
+  await forgetVerdictsOfPerson(transaction, ownerId, personId);
   return kept.length > 0;
 }

@@ -1,7 +1,7 @@
 import { and, eq, inArray, or, sql } from "drizzle-orm";
-import type { Connection, Database } from "../connect";
+import type { Connection } from "../connect";
 import { patchCommands, type CommandsPatch } from "./sheet-commands";
-import { hourOfWeather, outing, phase, wearing, type StoredVerdict } from "../schema";
+import { hourOfWeather, outing, phase, wearing } from "../schema";
 
 type Rows<Table extends { $inferInsert: object }> = readonly Omit<Table["$inferInsert"], "ownerId" | "outingId">[];
 
@@ -45,44 +45,42 @@ export type Replacement = {
   readonly saveId?: string | undefined;
   /** Saves of the same writer whose answers never came: a state that one of them made is the writer's own. */
   readonly tried: readonly string[];
-  /** What else is done in the same transaction once it is saved. */
-  readonly then?: ((transaction: Connection) => Promise<void>) | undefined;
 };
 
 /**
  * Replaces an outing's content if it is still at the version the writer saw.
  * A save whose answer was lost on the way counts as seen by the writer who sent it.
  * Two writers on the same version: one is saved, the other is told of the conflict and changes nothing.
+ * @param transaction in which nothing else may fail half way
  */
-export const replaceOuting = (
-  database: Database,
+export async function replaceOuting(
+  transaction: Connection,
   ownerId: string,
   outingId: string,
   expectedVersion: number,
-  { head, content, history, saveId, tried, then }: Replacement,
-): Promise<Replaced> =>
-  database.transaction(async (transaction) => {
-    const own = and(eq(outing.ownerId, ownerId), eq(outing.id, outingId));
-    const [raised] = await transaction
-      .update(outing)
-      .set({
-        ...head,
-        ...(history && { commandsDone: history.done }),
-        version: sql`${outing.version} + 1`,
-        lastSave: saveId ?? null,
-        updatedAt: sql`now()`,
-      })
-      .where(and(own, or(eq(outing.version, expectedVersion), inArray(outing.lastSave, [...tried]))))
-      .returning({ version: outing.version });
-    if (!raised) {
-      const [current] = await transaction.select({ version: outing.version }).from(outing).where(own);
-      return current ? { kind: "conflict", version: current.version } : { kind: "missing" };
-    }
-    await insertContent(transaction, ownerId, outingId, content);
-    if (history) await patchCommands(transaction, ownerId, outingId, history);
-    await then?.(transaction);
-    return { kind: "saved", version: raised.version };
-  });
+  { head, content, history, saveId, tried }: Replacement,
+): Promise<Replaced> {
+  const own = and(eq(outing.ownerId, ownerId), eq(outing.id, outingId));
+  const [raised] = await transaction
+    .update(outing)
+    .set({
+      ...head,
+      ...(history && { commandsDone: history.done }),
+      version: sql`${outing.version} + 1`,
+      lastSave: saveId ?? null,
+      verdictInputHash: null, // until it is found anew
+      updatedAt: sql`now()`,
+    })
+    .where(and(own, or(eq(outing.version, expectedVersion), inArray(outing.lastSave, [...tried]))))
+    .returning({ version: outing.version });
+  if (!raised) {
+    const [current] = await transaction.select({ version: outing.version }).from(outing).where(own);
+    return current ? { kind: "conflict", version: current.version } : { kind: "missing" };
+  }
+  await insertContent(transaction, ownerId, outingId, content);
+  if (history) await patchCommands(transaction, ownerId, outingId, history);
+  return { kind: "saved", version: raised.version };
+}
 
 /** Takes an outing off the list, or has it back. @returns whether there is such an outing */
 export async function setRemoved(
@@ -98,16 +96,3 @@ export async function setRemoved(
     .returning({ id: outing.id });
   return changed.length > 0;
 }
-
-/** Keeps a verdict with an outing: what was found, by which model, from which input. */
-export const storeVerdict = async (
-  connection: Connection,
-  ownerId: string,
-  outingId: string,
-  found: { readonly verdict: StoredVerdict | null; readonly modelVersion: string; readonly inputHash: string },
-): Promise<void> => {
-  await connection
-    .update(outing)
-    .set({ verdict: found.verdict, verdictModelVersion: found.modelVersion, verdictInputHash: found.inputHash })
-    .where(and(eq(outing.ownerId, ownerId), eq(outing.id, outingId)));
-};

@@ -17,7 +17,7 @@ import {
 import { CONDITION_RANGE, INDOOR_START_RANGE, USUAL_START } from "@/core/sitter";
 import { LEAK_POINTS, SIDES } from "@/core/patches";
 import { GROUND_RANGE, GROUNDS, SEATS, SEAT_HEIGHT_RANGE_M, SHELTER } from "@/core/weather";
-import { keysOf, wholeWithin, within } from "../within";
+import { instantSchema, keysOf, wholeWithin, within } from "../within";
 import { doingExtras, doingSchema, recurringSchema } from "./doing-schema";
 import { heatSourceSchema, heatSpansSchema } from "./heat-schema";
 import { labelSchema, partSchema } from "./label-schema";
@@ -205,7 +205,7 @@ const startSchema = z
   })
   .default(USUAL_START);
 
-const instant = z.iso.datetime({ offset: true });
+const instant = instantSchema;
 
 const fileHourSchema = weatherValuesSchema.extend({
   at: instant,

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { FORECAST_RANGE } from "@/core/forecast";
 import { OUTING_RANGE } from "@/core/outing";
 import { CONDITION_RANGE } from "@/core/sitter";
-import { within } from "../within";
+import { instantSchema, within } from "../within";
 import type { ForecastView } from "./forecast-view";
 
 const instant = z.iso.datetime();
@@ -30,4 +30,4 @@ export const forecastViewSchema: z.ZodType<ForecastView> = z.strictObject({
 });
 
 /** When a question asks how it stood. */
-export const asOfSchema = z.iso.datetime({ offset: true }).optional();
+export const asOfSchema = instantSchema.optional();

@@ -3,11 +3,11 @@ import { LOW_HIGH_RANGE } from "@/core/day";
 import { OUTING_RANGE } from "@/core/outing";
 import { CONDITION_RANGE } from "@/core/sitter";
 import { bodySchema, nameSchema, settingSchema, timeZoneSchema } from "../outing-file/schema";
-import { wholeWithin, within } from "../within";
+import { instantSchema, wholeWithin, within } from "../within";
 import { contentShape } from "./outing-schema";
 
 const id = z.uuid();
-const instant = z.iso.datetime({ offset: true });
+const instant = instantSchema;
 const known = z.strictObject({ kind: z.literal("known"), id });
 const LONGEST_SIT_MINUTES = 1440;
 

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { OUTING_RANGE } from "@/core/outing";
 import { MOST_COMMANDS, MOST_TRIED, SHEET_COLLECTIONS } from "../sheet-commands/sheet-command";
 import { PLAN_RANGE } from "@/core/plan";
-import { wholeWithin, within } from "../within";
+import { instantSchema, wholeWithin, within } from "../within";
 import {
   nameSchema,
   settingSchema,
@@ -17,7 +17,7 @@ const MOST_CHANGES = 1200;
 const MOST_UNIT = 8;
 const MOST_TYPED = 10_000;
 
-const instant = z.iso.datetime({ offset: true });
+const instant = instantSchema;
 const MOST_REACHED_BY = 200;
 const trackPointSchema = z.tuple([
   within(OUTING_RANGE.latitudeDeg),

@@ -1,46 +1,48 @@
 import type { ErrorBody } from "@/formats/wire/outing-view";
+import { faultCode } from "@/db";
 import { APP_ERRORS, AppError } from "../app-error";
 import { log } from "../log";
 
 const JSON_HEADERS = { "content-type": "application/json; charset=utf-8", "cache-control": "no-store" };
-const CONNECTION_CODES = ["ECONNREFUSED", "CONNECT_TIMEOUT", "CONNECTION_CLOSED", "CONNECTION_ENDED", "ECONNRESET"];
-
 export const json = (value: unknown, status = 200): Response =>
   new Response(JSON.stringify(value), { status, headers: JSON_HEADERS });
 
-/** The database cannot be reached, whichever way the driver says it. */
-function isUnreachable(error: unknown): boolean {
-  const { code, cause } = error as { code?: unknown; cause?: unknown };
-  return CONNECTION_CODES.includes(String(code)) || (cause !== undefined && isUnreachable(cause));
-}
+const NOT_REACHED =
+  "The database cannot be reached or is too busy just now. What you did may not have been kept: look before you do it again.";
 
-/** PostgreSQL's code for a key that is taken: an id that belongs to something else. */
-const KEY_TAKEN = "23505";
-
-function isKeyTaken(error: unknown): boolean {
-  const { code, cause } = error as { code?: unknown; cause?: unknown };
-  return code === KEY_TAKEN || (cause !== undefined && isKeyTaken(cause));
-}
+/** What a fault of the database means for who asked, by the driver's and PostgreSQL's codes. */
+const FAULTS: readonly (readonly [codes: RegExp, error: () => AppError])[] = [
+  [
+    // The connection; too many of them, no room, shutting down (classes 08, 53, 57P), waited too long for a lock or an answer.
+    /^(ECONNREFUSED|ECONNRESET|EPIPE|CONNECT_TIMEOUT|CONNECTION_\w+|08\w{3}|53\w{3}|57P\w{2}|57014|55P03)$/,
+    () => new AppError("database-unreachable", NOT_REACHED),
+  ],
+  [/^23505$/, () => new AppError("bad-input", "An id is taken by something else. Give new rows ids of their own.")],
+  [
+    // Class 22: a value that cannot be stored, such as a character of code 0, half a surrogate pair, a year 0.
+    /^(22\w{3}|54001)$/,
+    () =>
+      new AppError("bad-input", "Something in it cannot be stored: an odd character, a date or a number out of range."),
+  ],
+];
 
 export function toAppError(error: unknown): AppError | null {
   if (error instanceof AppError) return error;
-  if (isKeyTaken(error))
-    return new AppError("bad-input", "An id is taken by something else. Give new rows ids of their own.");
-  return isUnreachable(error)
-    ? new AppError("database-unreachable", "The database cannot be reached just now. Nothing was changed; try again.")
-    : null;
+  const code = faultCode(error);
+  return (code !== null && FAULTS.find(([codes]) => codes.test(code))?.[1]()) || null;
 }
 
 /** Answers an error: a refusal with its code, anything else as a plain 500 that tells nothing of the inside. */
 export function errorResponse(error: unknown): Response {
   const known = toAppError(error);
   if (!known) {
-    log.error({ err: error }, "request failed");
-    const body: ErrorBody = {
-      error: { code: "internal", message: "Something went wrong on the server. Nothing was changed." },
-    };
+    log.error({ err: error, code: faultCode(error) }, "request failed");
+    const message =
+      "Something went wrong on the server. What you did may not have been kept: look before you do it again.";
+    const body: ErrorBody = { error: { code: "internal", message } };
     return json(body, 500);
   }
+  if (!(error instanceof AppError)) log.warn({ code: faultCode(error) }, "the database refused");
   const body: ErrorBody = { error: { code: known.code, message: known.message, ...known.details } };
   return json(body, APP_ERRORS[known.code]);
 }

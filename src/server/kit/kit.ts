@@ -1,4 +1,12 @@
-import { createPieces, readKit, readPeopleAndPlaces, replacePiece, setPieceStatus, type Database } from "@/db";
+import {
+  createPieces,
+  inTransaction,
+  readKit,
+  readPeopleAndPlaces,
+  replacePiece,
+  setPieceStatus,
+  type Database,
+} from "@/db";
 import type { NewPieces, PieceStatusChange, SavedPiece } from "@/formats/wire/kit-schema";
 import type { KitView } from "@/formats/wire/kit-view";
 import { AppError } from "../app-error";
@@ -52,7 +60,9 @@ export async function savePiece(
   { version, ...content }: SavedPiece,
 ): Promise<{ version: number }> {
   if (!isUuid(pieceId)) throw new AppError("not-found", NO_PIECE);
-  const replaced = await replacePiece(database, ownerId, pieceId, version, content);
+  const replaced = await inTransaction(database, (transaction) =>
+    replacePiece(transaction, ownerId, pieceId, version, content),
+  );
   if (replaced.kind === "missing") throw new AppError("not-found", NO_PIECE);
   if (replaced.kind === "conflict") {
     throw new AppError(
@@ -70,7 +80,7 @@ export async function changeStatus(
   ownerId: string,
   { ids, to }: PieceStatusChange,
 ): Promise<{ changed: number }> {
-  const changed = await setPieceStatus(database, ownerId, ids, to);
+  const changed = await inTransaction(database, (transaction) => setPieceStatus(transaction, ownerId, ids, to));
   if (changed === 0) throw new AppError("not-found", NO_PIECE);
   return { changed };
 }

@@ -37,8 +37,7 @@ export async function saveOutfit(
   outfit: NewOutfit,
 ): Promise<{ id: string }> {
   await personOf(database, ownerId, personId);
-  await keepOutfit(database, ownerId, { ...outfit, personId });
-  return { id: outfit.id };
+  return { id: await keepOutfit(database, ownerId, { ...outfit, personId }) };
 }
 
 /** @throws {AppError} `not-found` */

@@ -1,4 +1,4 @@
-import { readOuting, type Database } from "@/db";
+import { readOuting, type Connection } from "@/db";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { AppError } from "../app-error";
 import { isUuid } from "../uuid";
@@ -8,8 +8,8 @@ export const missingOuting = (): AppError =>
   new AppError("not-found", "There is no such outing. It may have been removed; go back to the list.");
 
 /** @throws {AppError} `not-found` */
-export async function openOuting(database: Database, ownerId: string, outingId: string): Promise<OutingView> {
-  const rows = isUuid(outingId) ? await readOuting(database, ownerId, outingId) : null;
+export async function openOuting(connection: Connection, ownerId: string, outingId: string): Promise<OutingView> {
+  const rows = isUuid(outingId) ? await readOuting(connection, ownerId, outingId) : null;
   if (!rows) throw missingOuting();
   return toView(rows);
 }

@@ -1,10 +1,21 @@
 import { createHash } from "node:crypto";
 import { MODEL_VERSION } from "@/core/outing";
-import { listOutings, readCommands, readOuting, replaceOuting, setRemoved, storeVerdict, type Database } from "@/db";
+import {
+  inTransaction,
+  listOutings,
+  lockParty,
+  readCommands,
+  readOuting,
+  replaceOuting,
+  setRemoved,
+  storeVerdict,
+  type Database,
+} from "@/db";
 import { MOST_COMMANDS, type History, type SheetCommand } from "@/formats/sheet-commands/sheet-command";
 import type { SaveOuting } from "@/formats/wire/outing-schema";
 import type { OutingContentView, OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing-view";
 import { viewToOuting } from "@/formats/wire/view-to-outing";
+import { log } from "../log";
 import { isUuid } from "../uuid";
 import { AppError } from "../app-error";
 import { contentRows } from "./content-rows";
@@ -25,7 +36,8 @@ export async function outingLines(database: Database, ownerId: string, removed =
   return Promise.all(
     rows.map(async (row) => {
       const line = toLine(row);
-      if (row.outing.verdictModelVersion === MODEL_VERSION) return line;
+      const { verdictModelVersion, verdictInputHash } = row.outing;
+      if (verdictModelVersion === MODEL_VERSION && verdictInputHash !== null) return line;
       const view = await openOuting(database, ownerId, row.outing.id);
       return { ...line, verdict: await judgeAndStore(database, ownerId, view) };
     }),
@@ -53,7 +65,14 @@ export async function judgeAndStore(
   view: OutingView,
 ): Promise<VerdictLine | null> {
   const verdict = await judgeView(view);
-  await storeVerdict(database, ownerId, view.id, { verdict, modelVersion: MODEL_VERSION, inputHash: inputHash(view) });
+  const judged = inputHash(view);
+  await inTransaction(database, async (transaction) => {
+    // What it follows from may have changed while it was computed: then it is not kept, and found anew when next asked.
+    await lockParty(transaction, ownerId, view.id);
+    const rows = await readOuting(transaction, ownerId, view.id);
+    if (!rows || inputHash(toView(rows)) !== judged) return;
+    await storeVerdict(transaction, ownerId, view.id, { verdict, modelVersion: MODEL_VERSION, inputHash: judged });
+  });
   return verdict;
 }
 
@@ -79,19 +98,21 @@ export async function saveOuting(
   outingId: string,
   wanted: SaveOuting,
 ): Promise<{ version: number }> {
-  const before = await openOuting(database, ownerId, outingId);
-  refuseForeignPieces(before.kit, wanted);
-  let along: string[] = [];
-  const { version, saveId, tried, history, setting, weatherShaped, plan = before.plan } = wanted;
-  const replaced = await replaceOuting(database, ownerId, outingId, version, {
-    head: { setting, weatherShaped, plan },
-    content: contentRows(wanted),
-    history: history && { ...history, most: MOST_COMMANDS },
-    saveId,
-    tried,
-    then: async (transaction) => {
-      along = await handOn(transaction, ownerId, before, { ...wanted, plan });
-    },
+  if (!isUuid(outingId)) throw missingOuting();
+  const { replaced, along } = await inTransaction(database, async (transaction) => {
+    await lockParty(transaction, ownerId, outingId);
+    const before = await openOuting(transaction, ownerId, outingId);
+    refuseForeignPieces(before.kit, wanted);
+    const { version, saveId, tried, history, setting, weatherShaped, plan = before.plan } = wanted;
+    const result = await replaceOuting(transaction, ownerId, outingId, version, {
+      head: { setting, weatherShaped, plan },
+      content: contentRows(wanted),
+      history: history && { ...history, most: MOST_COMMANDS },
+      saveId,
+      tried,
+    });
+    const others = result.kind === "saved" ? await handOn(transaction, ownerId, before, { ...wanted, plan }) : [];
+    return { replaced: result, along: others };
   });
   if (replaced.kind === "missing") throw missingOuting();
   if (replaced.kind === "conflict") {
@@ -103,8 +124,12 @@ export async function saveOuting(
       },
     );
   }
-  for (const id of [outingId, ...along])
-    await judgeAndStore(database, ownerId, await openOuting(database, ownerId, id));
+  // It is saved: a verdict that fails now is found when next asked for.
+  for (const id of [outingId, ...along]) {
+    await openOuting(database, ownerId, id)
+      .then((view) => judgeAndStore(database, ownerId, view))
+      .catch((error: unknown) => log.warn({ err: error, outing: id }, "a verdict is left for later"));
+  }
   return { version: replaced.version };
 }
 

@@ -1,5 +1,5 @@
 import type { HeldTo } from "@/core/changes";
-import { keepHeldTo, type Database } from "@/db";
+import { inTransaction, keepHeldTo, type Database } from "@/db";
 import { AppError } from "../app-error";
 import { isUuid } from "../uuid";
 
@@ -10,8 +10,9 @@ export async function saveHeldTo(
   personId: string,
   heldTo: HeldTo,
 ): Promise<HeldTo> {
-  if (!isUuid(personId) || !(await keepHeldTo(database, ownerId, personId, heldTo))) {
-    throw new AppError("not-found", "There is no such person.");
-  }
+  const isKept =
+    isUuid(personId) &&
+    (await inTransaction(database, (transaction) => keepHeldTo(transaction, ownerId, personId, heldTo)));
+  if (!isKept) throw new AppError("not-found", "There is no such person.");
   return heldTo;
 }
