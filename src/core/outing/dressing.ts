@@ -59,12 +59,23 @@ export type Dress = {
 /** What of a dress does not follow from how much its cloth insulates. */
 type Worked = Pick<Dress, "outfit" | "layers" | "contactLayers" | "cellAt" | "leaks" | "shaftHeightCm"> & {
   readonly clothes: readonly Worn[];
-  readonly owned: Laid["owned"];
+  readonly owned: Laid;
 };
 
 type Cover = { readonly site: number; readonly side: Side | null; readonly layers: readonly WornLayer[] };
 /** A wearing with its piece read: which layers it lays on which site. */
-type Worn = WornPiece & { readonly place: number; readonly covers: readonly Cover[] };
+type Worn = WornPiece & { readonly place: number; readonly covers: readonly OwnedCover[] };
+type OwnedCover = Cover & { readonly layers: readonly OwnedLayer[] };
+
+/** Covers of a piece with the piece on every layer; left and right keep sharing theirs. */
+function owning(covers: readonly Cover[], piece: Piece, place: number): OwnedCover[] {
+  const known = new Map<readonly WornLayer[], readonly OwnedLayer[]>();
+  return covers.map((cover) => {
+    const layers = known.get(cover.layers) ?? cover.layers.map((own): OwnedLayer => ({ ...own, piece, place }));
+    known.set(cover.layers, layers);
+    return { ...cover, layers };
+  });
+}
 
 const sidesOf = (side: Side | "both"): readonly Side[] => (side === "both" ? SIDES : [side]);
 
@@ -105,22 +116,20 @@ function coversOf(readings: readonly PatchReading[], { side, withoutParts = [] }
 const isInTheWay = ({ piece }: Worn, side: Side | null, needed: HandsNeeded): boolean =>
   piece.kind === "handwear" && side !== null && needed[side] > dexterityOf(piece);
 
-/** Layers on every site, and beside them the piece each belongs to. */
-type Laid = { readonly layers: SiteLayers; readonly owned: readonly (readonly OwnedLayer[])[] };
+/** Layers on every site, each with the piece it belongs to. */
+type Laid = readonly (readonly OwnedLayer[])[];
 
 function layersOf(worn: readonly Worn[], needed: HandsNeeded, bared: readonly Patch[]): Laid {
-  const layers: WornLayer[][] = SITES.map(() => []);
-  const owned: OwnedLayer[][] = SITES.map(() => []);
+  const layers = Array.from({ length: SITES.length }, (): OwnedLayer[] => []);
   for (const wearing of worn) {
-    const { piece, place } = wearing;
     for (const { site, side, layers: own } of wearing.covers) {
       if (needed !== NO_HANDS && isInTheWay(wearing, side, needed)) continue;
-      if (bared.includes(SITES[site]!.patch)) continue;
-      layers[site]!.push(...own);
-      for (const { layer, coverShare } of own) owned[site]!.push({ layer, coverShare, piece, place });
+      if (bared.length > 0 && bared.includes(SITES[site]!.patch)) continue;
+      const on = layers[site]!;
+      for (let layer = 0; layer < own.length; layer++) on.push(own[layer]!);
     }
   }
-  return { layers, owned };
+  return layers;
 }
 
 /** Lowest shaft that water may run over; a gaiter that closes the ankles keeps it out. */
@@ -173,7 +182,8 @@ export class Dressing {
       const piece = byId.get(wearing.pieceId);
       if (!piece)
         throw new CoreError("unknown-piece", `a wearing names piece ${wearing.pieceId}, which is not in the outing`);
-      return { ...wearing, piece, place: places.get(piece.id)!, covers: coversOf(readLabel(piece.label), wearing) };
+      const place = places.get(piece.id)!;
+      return { ...wearing, piece, place, covers: owning(coversOf(readLabel(piece.label), wearing), piece, place) };
     });
     this.outwards = [...known].sort(outwards);
     this.windows = changeWindows(known);
@@ -212,16 +222,16 @@ export class Dressing {
     const on = this.outwards.filter((own) => isOn(own) && !changed.some((other) => liesOver(own, other)));
     const needed = changed.length > 0 ? withFreeHands(neededNow) : neededNow;
     const clothes = on.filter(({ piece }) => piece.kind !== "pad");
-    const { layers, owned } = layersOf(clothes, needed, bared);
+    const owned = layersOf(clothes, needed, bared);
     const leaks = leaksOf(clothes);
     const mitt = { left: inMitt(clothes, "left", needed), right: inMitt(clothes, "right", needed) };
     const contactLayers = withPads(
-      layers,
+      owned,
       on.filter(({ piece }) => piece.kind === "pad"),
     );
-    const outfit = buildOutfit({ layers, mitt, leaks }, this.wardrobe);
+    const outfit = buildOutfit({ layers: owned, mitt, leaks }, this.wardrobe);
     const cellAt: CellAt = (site, within) => cellOf(owned[site]![within]!.place, SITES[site]!.segmentIndex);
-    return { outfit, layers, contactLayers, cellAt, leaks, shaftHeightCm: openShaftCm(clothes), clothes, owned };
+    return { outfit, layers: owned, contactLayers, cellAt, leaks, shaftHeightCm: openShaftCm(clothes), clothes, owned };
   }
 
   private dressOf(
