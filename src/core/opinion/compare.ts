@@ -67,7 +67,7 @@ export function compareWithStandard({ verdict }: SitAnswer, exposure: StandardAn
   }
   const standardMinutes = exposure.value.kind === "unlimited" ? null : exposure.value.hours * MINUTES_PER_HOUR;
   const reason = reasonOf(oursMinutes, standardMinutes, verdict.kind === "longerThan" ? null : verdict.crossing.limit);
-  const head = `By its own balance, from a comfortable start, ISO 11079 allows ${minutesText(standardMinutes)}`;
+  const head = `By its own balance ISO 11079 allows ${minutesText(standardMinutes)}`;
   return { oursMinutes, standardMinutes, reason, sentence: sentence(`${head}: ${REASON_TEXT[reason]}`) };
 }
 
