@@ -11,12 +11,21 @@ export type OpenDatabase = { readonly database: Database; close(): Promise<void>
 
 const MOST_CONNECTIONS = 10;
 const CONNECT_TIMEOUT_S = 10;
+/** What waits longer is given up, so that one held row never holds up everybody, ms. */
+const STATEMENT_TIMEOUT_MS = 60_000;
+const LOCK_TIMEOUT_MS = 10_000;
+const IDLE_IN_TRANSACTION_TIMEOUT_MS = 60_000;
 
 /** Opens a pool on a PostgreSQL server. */
 export function openDatabase(url: string): OpenDatabase {
   const client = postgres(url, {
     max: MOST_CONNECTIONS,
     connect_timeout: CONNECT_TIMEOUT_S,
+    connection: {
+      statement_timeout: STATEMENT_TIMEOUT_MS,
+      lock_timeout: LOCK_TIMEOUT_MS,
+      idle_in_transaction_session_timeout: IDLE_IN_TRANSACTION_TIMEOUT_MS,
+    },
     onnotice: () => undefined,
   });
   return {

@@ -1,5 +1,6 @@
 import { randomUUID } from "node:crypto";
 import type { APIContext } from "astro";
+import { sql } from "drizzle-orm";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import type { History } from "@/formats/sheet-commands";
 import { starterPiece } from "@/formats/starter-kit/starter-pieces";
@@ -305,11 +306,59 @@ describe("what was done to a sheet", () => {
     expect(await historyOf(id)).toEqual({ dropped: 0, commands: [1, 4].map(command), done: 2 });
   });
 
+  it("is fitted to what is there where it does not follow it, so that a backup can always be read", async () => {
+    const { id } = await open("Sea-bird count");
+    expect((await save({ keep: 10, add: [command(5)], done: 3 })).status).toBe(200);
+    const { commands, done } = await historyOf(id);
+    expect(commands.at(-1)).toEqual(command(5));
+    expect(done).toBeGreaterThanOrEqual(0);
+    expect(done).toBeLessThanOrEqual(commands.length);
+    expect((await save({ keep: 0, add: [1, 4].map(command), done: 2 })).status).toBe(200);
+    expect(await historyOf(id)).toEqual({ dropped: 0, commands: [1, 4].map(command), done: 2 });
+  });
+
   it("is not changed by a save that is refused", async () => {
     const view = await open("Sea-bird count");
     const before = await historyOf(view.id);
     const stale = { ...content(view), version: view.version - 1, history: { keep: 0, add: [command(9)], done: 1 } };
     expect((await put(view.id, stale)).status).toBe(409);
     expect(await historyOf(view.id)).toEqual(before);
+  });
+});
+
+/** A promise that is resolved by hand. */
+function latch(): { readonly promise: Promise<void>; readonly resolve: () => void } {
+  let resolve = (): void => undefined;
+  const promise = new Promise<void>((done) => (resolve = done));
+  return { promise, resolve: () => resolve() };
+}
+
+describe("a database that answers oddly", () => {
+  it("a row somebody holds is given up after a while, with what to do, and harms nobody else", async () => {
+    const view = await open("Sea-bird count");
+    const [taken, held] = [latch(), latch()];
+    const holder = fresh.database.transaction(async (transaction) => {
+      await transaction.execute(sql`select 1 from outing where id = ${view.id} for update`);
+      taken.resolve();
+      await held.promise;
+    });
+    await taken.promise;
+    const waiting = await put(view.id, content(view));
+    expect(waiting).toMatchObject({ status: 503, body: { error: { code: "database-unreachable" } } });
+    expect((await call(health)).status).toBe(200);
+    held.resolve();
+    await holder;
+    expect((await put(view.id, content(view))).status).toBe(200);
+  });
+
+  it("a character no database can keep is a bad input, not a fault", async () => {
+    const view = await open(LEK);
+    const odd = { id: randomUUID(), name: "boots \u0000", kind: "footwear", label: starterPiece("pacBoot").label };
+    const { status, body } = await call<ErrorBody>(postPieces, view.person.id, {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify({ pieces: [{ ...odd, fingersTogether: false }] }),
+    });
+    expect([status, body.error.code]).toEqual([400, "bad-input"]);
   });
 });

@@ -65,7 +65,6 @@ export async function replaceOuting(
     .update(outing)
     .set({
       ...head,
-      ...(history && { commandsDone: history.done }),
       version: sql`${outing.version} + 1`,
       lastSave: saveId ?? null,
       verdictInputHash: null, // until it is found anew

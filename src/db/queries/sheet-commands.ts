@@ -29,15 +29,25 @@ export async function readCommands(connection: Connection, ownerId: string, outi
   };
 }
 
-/** Replaces the end of an outing's list of commands; the oldest are forgotten. */
+/**
+ * Replaces the end of an outing's list of commands; the oldest are forgotten. A patch that does not follow what is there
+ * is fitted to it: places stay without gaps, and never fewer are done than are forgotten.
+ */
 export async function patchCommands(
   connection: Connection,
   ownerId: string,
   outingId: string,
-  { keep, add, most }: CommandsPatch,
+  patch: CommandsPatch,
 ): Promise<void> {
   const own = and(eq(sheetCommand.ownerId, ownerId), eq(sheetCommand.outingId, outingId));
-  const oldest = keep + add.length - most;
+  const ofOuting = and(eq(outing.ownerId, ownerId), eq(outing.id, outingId));
+  const known = await readCommands(connection, ownerId, outingId);
+  const [from, count] = known ? [known.from, known.commands.length] : [0, 0];
+  const { add, most } = patch;
+  const keep = Math.min(from + count, patch.keep);
+  const oldest = Math.max(Math.min(from, keep), keep + add.length - most);
+  const done = Math.min(keep + add.length, Math.max(oldest, patch.done));
+  await connection.update(outing).set({ commandsDone: done }).where(ofOuting);
   await connection
     .delete(sheetCommand)
     .where(and(own, or(gte(sheetCommand.position, keep), lt(sheetCommand.position, oldest))));

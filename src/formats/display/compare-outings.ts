@@ -1,3 +1,4 @@
+import { hoursDuringPlan } from "../wire/hours-of-plan";
 import { carriedAt } from "@/core/outing";
 import { stayWords } from "./stay-words";
 import type { FieldCard } from "../wire/field-card";
@@ -18,9 +19,10 @@ const kilograms = (grams: number): string => `${plainNumber(grams / G_PER_KG, 1)
 function told(card: FieldCard, { temperature, wind }: Preferences): (readonly [title: string, words: string])[] {
   const { view, verdict, sit } = card;
   const { timeZone } = view.place;
-  const air = view.weather.map(({ airTemperatureC }) => airTemperatureC);
-  const most = Math.max(...view.weather.map(({ windMPerS }) => windMPerS));
-  const rainMm = view.weather.reduce((sum, { precipitationMm }) => sum + (precipitationMm ?? 0), 0);
+  const hours = hoursDuringPlan(view);
+  const air = hours.map(({ airTemperatureC }) => airTemperatureC);
+  const most = Math.max(...hours.map(({ windMPerS }) => windMPerS));
+  const rainMm = hours.reduce((sum, { precipitationMm }) => sum + (precipitationMm ?? 0), 0);
   const carried = carriedAt(view.kit, view.wearings, 0);
   const seated = carriedAt(view.kit, view.wearings, sit.fromMinute);
   return [

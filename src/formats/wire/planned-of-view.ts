@@ -1,6 +1,7 @@
 import type { CareDone } from "@/core/care";
 import { computedTraitsOf } from "@/core/outing";
 import type { Planned } from "@/core/plan";
+import { hoursDuringPlan } from "./hours-of-plan";
 import type { OutingView } from "./outing-view";
 
 /** How often each piece was worn out there and when it was cared for, by its id. */
@@ -23,5 +24,5 @@ export const plannedOfView = (view: OutingView, careById: CareById = {}): Planne
   phases: view.phases,
   setting: view.setting,
   startsAtMs: Date.parse(view.startsAt),
-  lowestAirC: Math.min(...view.weather.map(({ airTemperatureC }) => airTemperatureC)),
+  lowestAirC: Math.min(...hoursDuringPlan(view).map(({ airTemperatureC }) => airTemperatureC)),
 });

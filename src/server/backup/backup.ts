@@ -42,7 +42,7 @@ function outingsOf({ outings, weather, phases, wearings, commands }: Everything)
       phases: (stretches.get(row.id) ?? []).map(toPhase),
       wearings: (worn.get(row.id) ?? []).map(({ ownerId: _owner, outingId: _outing, ...wearing }) => wearing),
       commands: own.map(({ id, label, changes }) => ({ id, label, changes })),
-      done: row.commandsDone - from,
+      done: Math.min(own.length, Math.max(0, row.commandsDone - from)),
     };
   });
 }

@@ -149,5 +149,6 @@ export async function outingHistory(database: Database, ownerId: string, outingI
   const found = isUuid(outingId) ? await readCommands(database, ownerId, outingId) : null;
   if (!found) throw missingOuting();
   const { from, done, commands } = found;
-  return { dropped: from, commands: commands as readonly SheetCommand[], done: done - from };
+  const kept = commands as readonly SheetCommand[];
+  return { dropped: from, commands: kept, done: Math.min(kept.length, Math.max(0, done - from)) };
 }
