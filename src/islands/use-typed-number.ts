@@ -55,9 +55,10 @@ export function useTypedNumber({ value, low, high, decimals, step = 1, onChange 
         const wanted = readTypedNumber(event.target.value);
         if (fits(wanted)) take(wanted);
       },
-      onKeyDown: ({ key, preventDefault }: Pick<KeyboardEvent, "key" | "preventDefault">): void => {
+      onKeyDown: (event: KeyboardEvent): void => {
+        const { key } = event;
         if (key !== "ArrowUp" && key !== "ArrowDown") return;
-        preventDefault();
+        event.preventDefault();
         const from = number ?? value ?? low;
         const wanted = Math.min(high, Math.max(low, from + (key === "ArrowUp" ? step : -step)));
         const rounded = Number(wanted.toFixed(decimals));
