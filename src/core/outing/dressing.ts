@@ -57,9 +57,9 @@ export type Dress = {
 };
 
 /** What of a dress does not follow from how much its cloth insulates. */
-type Worked = Pick<Dress, "outfit" | "layers" | "contactLayers" | "cellAt" | "leaks" | "shaftHeightCm"> & {
+type Worked = Pick<Dress, "outfit" | "contactLayers" | "cellAt" | "leaks" | "shaftHeightCm"> & {
   readonly clothes: readonly Worn[];
-  readonly owned: Laid;
+  readonly layers: Laid;
 };
 
 type Cover = { readonly site: number; readonly side: Side | null; readonly layers: readonly WornLayer[] };
@@ -222,21 +222,21 @@ export class Dressing {
     const on = this.outwards.filter((own) => isOn(own) && !changed.some((other) => liesOver(own, other)));
     const needed = changed.length > 0 ? withFreeHands(neededNow) : neededNow;
     const clothes = on.filter(({ piece }) => piece.kind !== "pad");
-    const owned = layersOf(clothes, needed, bared);
+    const layers = layersOf(clothes, needed, bared);
     const leaks = leaksOf(clothes);
     const mitt = { left: inMitt(clothes, "left", needed), right: inMitt(clothes, "right", needed) };
     const contactLayers = withPads(
-      owned,
+      layers,
       on.filter(({ piece }) => piece.kind === "pad"),
     );
-    const outfit = buildOutfit({ layers: owned, mitt, leaks }, this.wardrobe);
-    const cellAt: CellAt = (site, within) => cellOf(owned[site]![within]!.place, SITES[site]!.segmentIndex);
-    return { outfit, layers: owned, contactLayers, cellAt, leaks, shaftHeightCm: openShaftCm(clothes), clothes, owned };
+    const outfit = buildOutfit({ layers, mitt, leaks }, this.wardrobe);
+    const cellAt: CellAt = (site, within) => cellOf(layers[site]![within]!.place, SITES[site]!.segmentIndex);
+    return { outfit, layers, contactLayers, cellAt, leaks, shaftHeightCm: openShaftCm(clothes), clothes };
   }
 
   private dressOf(
     fromMinute: number,
-    { outfit: asRead, layers, contactLayers, cellAt, leaks, shaftHeightCm, clothes, owned }: Worked,
+    { outfit: asRead, layers, contactLayers, cellAt, leaks, shaftHeightCm, clothes }: Worked,
     factored: FactoredStacks | null,
     clothFactor: ClothFactor | null,
   ): Dress {
@@ -250,9 +250,9 @@ export class Dressing {
       cellAt,
       leaks,
       shaftHeightCm,
-      water: waterPlanOf(owned, stacks, clothFactor),
-      heaters: heatersOf(clothes, owned, stacks),
-      stores: this.masses && storePlanOf(owned, stacks, this.masses),
+      water: waterPlanOf(layers, stacks, clothFactor),
+      heaters: heatersOf(clothes, layers, stacks),
+      stores: this.masses && storePlanOf(layers, stacks, this.masses),
       clothFactor,
     };
   }
