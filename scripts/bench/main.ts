@@ -80,8 +80,14 @@ const effects = EFFECTS.map(([name, change]) => {
   };
 });
 
+/** What the whole outing takes over the published body alone, in turns as well: the host is not equally fast all the time. */
+const overBody = [
+  { name: "12 h outing", takes: takesOver(() => void simulateOuting(outing), bodyAlone) },
+  { name: "12 h outing, person known", takes: takesOver(() => void simulateOuting(outing, { rested }), bodyAlone) },
+];
+
 if (process.argv.includes("--json")) {
-  console.log(JSON.stringify({ rows, effects }, null, 2));
+  console.log(JSON.stringify({ rows, overBody, effects }, null, 2));
 } else {
   console.log(`${"".padEnd(NAME_WIDTH)} ${"median ms".padStart(10)} ${"p95 ms".padStart(10)} ${"runs".padStart(7)}`);
   for (const { name, medianMs, p95Ms, runs } of rows) {
@@ -89,6 +95,8 @@ if (process.argv.includes("--json")) {
       `${name.padEnd(NAME_WIDTH)} ${medianMs.toFixed(2).padStart(10)} ${p95Ms.toFixed(2).padStart(10)} ${String(runs).padStart(7)}`,
     );
   }
+  console.log("\nover the published body alone");
+  for (const { name, takes } of overBody) console.log(`${name.padEnd(NAME_WIDTH)} ${takes.toFixed(2).padStart(10)}`);
   console.log("\n12 h outing with one effect left out or put in, over all as it is");
   for (const { name, takes } of effects) console.log(`${name.padEnd(NAME_WIDTH)} ${takes.toFixed(2).padStart(10)}`);
   console.log(stolen());

@@ -156,7 +156,8 @@ test("a photo is drawn anew and kept; a file that is no picture is refused and n
   await file.setInputFiles({ name: "tube.png", mimeType: "image/png", buffer: Buffer.from(PIXEL, "base64") });
   const photo = piece(page).getByAltText("Photo of Wool tube");
   await expect(photo).toBeVisible();
-  expect(await photo.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBe(1);
+  // It stands there before its bytes have come.
+  await expect.poll(() => photo.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBe(1);
   await piece(page).getByRole("button", { name: "Take the photo away" }).click();
   await expect(photo).toHaveCount(0);
 });

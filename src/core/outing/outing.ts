@@ -11,7 +11,7 @@ import type { Piece } from "./piece";
 import { DEXTERITY, NOISE } from "./piece-scales";
 
 /** Changes when a figure may change; stored beside every verdict. */
-export const MODEL_VERSION = "12";
+export const MODEL_VERSION = "13";
 
 /** A warm-up is a break in a hut or vehicle: it ends a sit, a break outdoors does not. */
 export const PHASE_KINDS = ["walkIn", "setUp", "sit", "task", "break", "warmUp", "walkOut"] as const;

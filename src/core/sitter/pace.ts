@@ -7,7 +7,7 @@ import { SECONDS_PER_MINUTE } from "../units";
 export const FIRST_STEP_S = 7.5;
 export const LONGEST_STEP_S = 8 * SECONDS_PER_MINUTE;
 /** What a step may bend a temperature from the straight line, K. */
-export const MOST_BEND_K = 0.05;
+export const MOST_BEND_K = 0.07;
 /** A step twice as long bends four times as much. */
 export const BEND_OF_DOUBLED = 4;
 
