@@ -5,7 +5,14 @@ import { mustExecute } from "./execute.mjs";
 import { ROOT, tool } from "./paths.mjs";
 import { say } from "./say.mjs";
 
-const SOURCES = ["src", "public", "astro.config.mjs", "package-lock.json", "tsconfig.json"];
+const SOURCES = [
+  "src",
+  "public",
+  "astro.config.mjs",
+  "scripts/run/simulation-worker.mjs",
+  "package-lock.json",
+  "tsconfig.json",
+];
 
 /** @param {string} entry @returns {string[]} */
 function filesUnder(entry) {

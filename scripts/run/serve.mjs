@@ -1,6 +1,11 @@
 // The web process: listens, stops cleanly, and ends with its launcher so that no orphan keeps the port.
+import { fileURLToPath } from "node:url";
+
 process.env.ASTRO_NODE_AUTOSTART = "disabled";
 process.env.ASTRO_NODE_LOGGING = "disabled";
+process.env.UMIAK_SIMULATION_WORKER ??= fileURLToPath(
+  new URL("../../dist/server/simulation-worker.mjs", import.meta.url),
+);
 const { startServer } = await import("../../dist/server/entry.mjs");
 const { server } = startServer();
 

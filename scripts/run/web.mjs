@@ -28,6 +28,8 @@ export async function startWeb({ port, databaseUrl }) {
   const ready = new Promise((resolve) => child.once("message", resolve));
   const first = await Promise.race([ready, exited.then(() => "exited")]);
   if (first === "exited") throw new PlainError("the web server ended before it listened; its message stands above.");
+  // Verdicts of another model, and those of a new demonstration, are begun before anybody looks.
+  void fetch(`http://127.0.0.1:${port}/api/outings`).catch(() => undefined);
   return {
     exited,
     stop: async () => {

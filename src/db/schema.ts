@@ -35,7 +35,9 @@ import {
   type Recurring,
 } from "../core/outing/index";
 import { SIDES, type LeakPoint } from "../core/patches/index";
-import type { OutingPlan } from "../core/plan/index";
+import type { GoOrStay } from "../core/opinion/index";
+import type { DecidingSit, OutingPlan } from "../core/plan/index";
+import type { MinutesRange } from "../core/range/index";
 import { CONDITION_RANGE, SITTER_POSTURES } from "../core/sitter/index";
 import type { HeatSpan } from "../core/heat/index";
 import type { WettingKind } from "../core/water/index";
@@ -80,6 +82,13 @@ export type StoredVerdict = {
   readonly limit: (typeof LIMITS)[number] | null;
   readonly part: string | null;
   readonly side: string | null;
+};
+
+/** What a field card tells beside the verdict, found by the same simulation. */
+export type StoredCard = {
+  readonly range: Pick<MinutesRange, "low" | "high">;
+  readonly advice: GoOrStay;
+  readonly sit: DecidingSit;
 };
 
 export const owner = pgTable("owner", {
@@ -256,6 +265,7 @@ export const outing = pgTable(
     /** Id of the save that made this version; none where something else did. */
     lastSave: uuid(),
     verdict: jsonb().$type<StoredVerdict>(),
+    card: jsonb().$type<StoredCard>(),
     verdictModelVersion: text(),
     verdictInputHash: text(),
     /** How many commands of its list are done; those behind are undone and can be done again. */

@@ -1,3 +1,5 @@
+import { untilRecomputed } from "./recomputing";
+
 // Pages of an outing stay readable without a network: a service worker keeps them as they were last seen.
 
 const sameOrigin = (address: string): boolean => new URL(address).origin === window.location.origin;
@@ -28,6 +30,19 @@ export async function keepOffline(): Promise<void> {
   }
 }
 
-/** After a save: pages of the outing that are kept are fetched anew, so that they show it. */
-export const renewKept = (outingId: string): void =>
-  void navigator.serviceWorker?.controller?.postMessage({ kind: "renew", path: `/outings/${outingId}` });
+const waiting = new Map<string, AbortController>();
+
+/**
+ * After a save: pages of the outing that are kept are fetched anew, so that they show it, and once more when the figures
+ * of what was saved stand.
+ */
+export function renewKept(outingId: string): void {
+  const controller = globalThis.navigator?.serviceWorker?.controller;
+  if (!controller) return;
+  const renew = (): void => controller.postMessage({ kind: "renew", path: `/outings/${outingId}` });
+  renew();
+  waiting.get(outingId)?.abort();
+  const wait = new AbortController();
+  waiting.set(outingId, wait);
+  void untilRecomputed([outingId], wait.signal).then((lines) => lines && renew());
+}

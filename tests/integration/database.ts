@@ -3,6 +3,7 @@ import { tmpdir } from "node:os";
 import path from "node:path";
 import type { TestProject } from "vitest/node";
 import { startCluster } from "../../scripts/run/cluster.mjs";
+import { buildSimulationWorker, CACHED_WORKER_DIR } from "../../scripts/run/simulation-worker.mjs";
 import { findPostgres } from "../../scripts/run/packages.mjs";
 
 declare module "vitest" {
@@ -11,7 +12,7 @@ declare module "vitest" {
   }
 }
 
-/** A real PostgreSQL of the tests' own, in a folder that is removed afterwards. */
+/** A real PostgreSQL of the tests' own, in a folder that is removed afterwards, and what the server's threads run. */
 export default async function setup(project: TestProject): Promise<() => Promise<void>> {
   const programs = findPostgres();
   if (!programs) throw new Error("PostgreSQL is missing: run ./umiak test, which installs it");
@@ -19,6 +20,7 @@ export default async function setup(project: TestProject): Promise<() => Promise
   chmodSync(dataFolder, 0o755); // the postgres user has to pass
   const cluster = await startCluster({ programs, dataFolder });
   project.provide("databaseUrl", cluster.url);
+  process.env.UMIAK_SIMULATION_WORKER = await buildSimulationWorker(CACHED_WORKER_DIR);
   return async () => {
     await cluster.stop();
     rmSync(dataFolder, { recursive: true, force: true });

@@ -14,6 +14,7 @@ import { ALL as nowhere } from "@/pages/api/[...rest]";
 import { MOST_BODY_BYTES } from "@/server/http/read-json";
 import { seedDemo } from "@/server/demo/seed";
 import { freshDatabase, type FreshDatabase } from "./fresh-database";
+import { withVerdicts } from "./verdicts";
 
 type Handler = (context: APIContext) => Response | Promise<Response>;
 
@@ -41,7 +42,7 @@ const put = (id: string, body: unknown, type = "application/json") =>
     headers: { "content-type": type },
     body: typeof body === "string" ? body : JSON.stringify(body),
   });
-const lines = async (): Promise<OutingLine[]> => (await call<OutingLine[]>(listOutings)).body;
+const lines = (): Promise<OutingLine[]> => withVerdicts(async () => (await call<OutingLine[]>(listOutings)).body);
 const open = async (name: string): Promise<OutingView> => {
   const line = (await lines()).find((candidate) => candidate.name === name)!;
   return (await call<OutingView>(getOuting, line.id)).body;
@@ -62,6 +63,16 @@ describe("reading", () => {
     const found = await lines();
     expect(found).toHaveLength(3);
     for (const { verdict } of found) expect(verdict?.minutesStill).toBeGreaterThan(0);
+  });
+
+  it("shows the verdict of an older model at once, marked, and the one that holds when it is computed", async () => {
+    const before = await lines();
+    await fresh.sql`update outing set verdict_model_version = '1', verdict = verdict || '{"minutesStill": 7}'`;
+    const { body: meanwhile } = await call<OutingLine[]>(listOutings);
+    expect(meanwhile.map(({ isRecomputing, verdict }) => [isRecomputing, verdict?.minutesStill])).toEqual(
+      before.map(() => [true, 7]),
+    );
+    expect(await lines()).toEqual(before);
   });
 
   it("opens one whole", async () => {

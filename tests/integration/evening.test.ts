@@ -18,6 +18,7 @@ import { restoreBackup } from "@/server/backup/restore";
 import { seedDemo } from "@/server/demo/seed";
 import { outingLines } from "@/server/outings/outings";
 import { freshDatabase, type FreshDatabase } from "./fresh-database";
+import { withVerdicts } from "./verdicts";
 
 type Handler = (context: APIContext) => Response | Promise<Response>;
 
@@ -41,7 +42,9 @@ const sending = (method: string, value: unknown): RequestInit => ({
   headers: { "content-type": "application/json" },
   body: JSON.stringify(value),
 });
-const lines = (): Promise<OutingLine[]> => body<OutingLine[]>(listOutings);
+const lines = (): Promise<OutingLine[]> => withVerdicts(() => body<OutingLine[]>(listOutings));
+const linesOf = ({ database }: FreshDatabase): Promise<OutingLine[]> =>
+  withVerdicts(() => outingLines(database, LOCAL_OWNER_ID));
 const idOf = async (name: string): Promise<string> => (await lines()).find((line) => line.name === name)!.id;
 const open = (id: string): Promise<OutingView> => body<OutingView>(getOuting, id);
 const save = async (view: OutingView, change: Partial<OutingView>): Promise<Response> => {
@@ -223,7 +226,7 @@ describe("backup and restore", () => {
     const empty = await freshDatabase();
     try {
       const restored = await restoreBackup(empty.database, LOCAL_OWNER_ID, backup);
-      const [here, there] = [await lines(), await outingLines(empty.database, LOCAL_OWNER_ID)];
+      const [here, there] = [await lines(), await linesOf(empty)];
       expect(restored).toMatchObject({ outings: here.length, keptOutings: 0 });
       expect(there).toEqual(here);
       const again = await backupOf(empty.database, LOCAL_OWNER_ID, new Date((backup as Backup).madeAt));
@@ -263,7 +266,7 @@ describe("backup and restore", () => {
     const empty = await freshDatabase();
     try {
       await restoreBackup(empty.database, LOCAL_OWNER_ID, told);
-      const [line] = await outingLines(empty.database, LOCAL_OWNER_ID);
+      const [line] = await linesOf(empty);
       expect(line!.verdict).toEqual((await lines()).find((own) => own.id === id)!.verdict);
     } finally {
       await empty.close();

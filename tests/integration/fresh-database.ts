@@ -1,6 +1,7 @@
 import { randomUUID } from "node:crypto";
 import postgres from "postgres";
 import { inject } from "vitest";
+import { recomputed } from "@/server/outings/recompute";
 import { migrateDatabase, openDatabase, type OpenDatabase } from "@/db";
 
 export type FreshDatabase = OpenDatabase & { readonly url: string; readonly sql: postgres.Sql };
@@ -20,6 +21,7 @@ export async function freshDatabase(): Promise<FreshDatabase> {
     url,
     sql,
     close: async () => {
+      await recomputed();
       await sql.end();
       await open.close();
     },

@@ -14,6 +14,7 @@ import { DELETE as deletePhoto, GET as getPhoto, PUT as putPhoto } from "@/pages
 import { POST as postStatus } from "@/pages/api/pieces/status";
 import { seedDemo } from "@/server/demo/seed";
 import { freshDatabase, type FreshDatabase } from "./fresh-database";
+import { withVerdicts } from "./verdicts";
 
 type Handler = (context: APIContext) => Response | Promise<Response>;
 
@@ -73,8 +74,8 @@ describe("a person's kit", () => {
 
   it("an edited piece makes the verdicts of what wears it anew, in the list too", async () => {
     const verdictOf = async () => {
-      const { body } = await call<OutingLine[]>(listOutings);
-      return body.find(({ name }) => name === LEK)!.verdict!;
+      const lines = await withVerdicts(async () => (await call<OutingLine[]>(listOutings)).body);
+      return lines.find(({ name }) => name === LEK)!.verdict!;
     };
     const view = await lek();
     const boots = (await kit()).pieces.find(

@@ -1,10 +1,11 @@
 import { and, eq, inArray } from "drizzle-orm";
 import type { Connection } from "../connect";
-import { outing, wearing, type StoredVerdict } from "../schema";
+import { outing, wearing, type StoredCard, type StoredVerdict } from "../schema";
 
 /** A verdict with the model and the input it was found by. */
 export type FoundVerdict = {
   readonly verdict: StoredVerdict | null;
+  readonly card: StoredCard | null;
   readonly modelVersion: string;
   readonly inputHash: string;
 };
@@ -18,7 +19,12 @@ export const storeVerdict = async (
 ): Promise<void> => {
   await connection
     .update(outing)
-    .set({ verdict: found.verdict, verdictModelVersion: found.modelVersion, verdictInputHash: found.inputHash })
+    .set({
+      verdict: found.verdict,
+      card: found.card,
+      verdictModelVersion: found.modelVersion,
+      verdictInputHash: found.inputHash,
+    })
     .where(and(eq(outing.ownerId, ownerId), eq(outing.id, outingId)));
 };
 

@@ -1,7 +1,7 @@
 import { hoursDuringPlan } from "../wire/hours-of-plan";
 import { carriedAt } from "@/core/outing";
 import { stayWords } from "./stay-words";
-import type { FieldCard } from "../wire/field-card";
+import type { ComparedCard, FieldCard } from "../wire/field-card";
 import { endWords } from "./card-words";
 import { plainNumber, temperatureText, windText } from "./numbers";
 import { GROUND_WORDS, SHELTER_WORDS } from "./place-words";
@@ -16,24 +16,31 @@ const G_PER_KG = 1000;
 const kilograms = (grams: number): string => `${plainNumber(grams / G_PER_KG, 1)} kg`;
 
 /** All that is told of an outing, line by line. */
-function told(card: FieldCard, { temperature, wind }: Preferences): (readonly [title: string, words: string])[] {
-  const { view, verdict, sit } = card;
+function told(
+  { view, card }: ComparedCard,
+  { temperature, wind }: Preferences,
+): (readonly [title: string, words: string])[] {
   const { timeZone } = view.place;
   const hours = hoursDuringPlan(view);
   const air = hours.map(({ airTemperatureC }) => airTemperatureC);
   const most = Math.max(...hours.map(({ windMPerS }) => windMPerS));
   const rainMm = hours.reduce((sum, { precipitationMm }) => sum + (precipitationMm ?? 0), 0);
   const carried = carriedAt(view.kit, view.wearings, 0);
-  const seated = carriedAt(view.kit, view.wearings, sit.fromMinute);
+  const seatedFrom = card?.sit.fromMinute ?? 0;
+  const seated = carriedAt(view.kit, view.wearings, seatedFrom);
+  const figure = (words: (of: FieldCard) => string): string => (card ? words(card) : "being computed …");
   return [
     [
       "Who, where, when",
       `${view.person.name}, ${view.place.name}, ${dateText(view.startsAt, timeZone)}, ${clockText(view.startsAt, timeZone)}`,
     ],
-    ["Minutes still", verdictWords(verdict)],
-    ["Against the plan", `${againstPlanWords(verdict)}, of ${durationText(verdict.plannedMinutes)}`],
-    ["What ends it", endWords(card)],
-    ["Go or stay", stayWords(card.advice) ?? "Nothing speaks against going."],
+    ["Minutes still", figure(({ verdict }) => verdictWords(verdict))],
+    [
+      "Against the plan",
+      figure(({ verdict }) => `${againstPlanWords(verdict)}, of ${durationText(verdict.plannedMinutes)}`),
+    ],
+    ["What ends it", figure(endWords)],
+    ["Go or stay", figure(({ advice }) => stayWords(advice) ?? "Nothing speaks against going.")],
     ["Air", `${temperatureText(Math.min(...air), temperature)} to ${temperatureText(Math.max(...air), temperature)}`],
     ["Wind, forecast", `up to ${windText(most, wind)}`],
     ["Rain or snow", rainMm > 0 ? `${plainNumber(rainMm, 1)} mm` : "none told"],
@@ -43,19 +50,19 @@ function told(card: FieldCard, { temperature, wind }: Preferences): (readonly [t
     ],
     ["Worn walking in", kilograms(carried.wornG)],
     ["Carried in", `${kilograms(carried.packG)}, about ${plainNumber(carried.packL, 0)} L`],
-    ["Worn at the seat", kilograms(seated.wornG)],
+    ["Worn at the seat", figure(() => kilograms(seated.wornG))],
   ];
 }
 
 /** Two outings, or two days of one, line by line. */
-export function compareRows(one: FieldCard, other: FieldCard, preferences: Preferences): CompareRow[] {
+export function compareRows(one: ComparedCard, other: ComparedCard, preferences: Preferences): CompareRow[] {
   const others = told(other, preferences);
   return told(one, preferences).map(([title, words], place) => ({ title, one: words, other: others[place]![1] }));
 }
 
 /** Pieces that only the first of two wears, by name. */
-export function wornOnlyIn(one: FieldCard, other: FieldCard): string[] {
-  const wornIn = ({ view }: FieldCard): Set<string> => {
+export function wornOnlyIn(one: ComparedCard, other: ComparedCard): string[] {
+  const wornIn = ({ view }: ComparedCard): Set<string> => {
     const worn = new Set(view.wearings.map(({ pieceId }) => pieceId));
     return new Set(view.kit.flatMap(({ id, name }) => (worn.has(id) ? [name] : [])));
   };

@@ -63,6 +63,7 @@ describe("a newer forecast", () => {
 describe("a party", () => {
   const sitter = (personName: string, own: VerdictLine | null): Sitting => ({
     id: personName,
+    isRecomputing: false,
     personName,
     verdict: own,
   });

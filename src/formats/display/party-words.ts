@@ -4,7 +4,7 @@ import { clockText } from "./time";
 import { limitWords } from "./words";
 
 /** A sitter of a party with their verdict as it stands. */
-export type Sitting = Pick<OutingLine, "id" | "personName" | "verdict">;
+export type Sitting = Pick<OutingLine, "id" | "personName" | "verdict" | "isRecomputing">;
 
 /** Minute of the outing at which a sitter has to leave; `null` where nothing ends it. */
 const leavesAt = (verdict: VerdictLine | null): number | null =>

@@ -48,6 +48,7 @@ export const outingLinesSchema: z.ZodType<OutingLine[]> = z.array(
     placeName: z.string(),
     partyId: z.uuid().nullable(),
     verdict: verdictLineSchema.nullable(),
+    isRecomputing: z.boolean(),
   }),
 );
 

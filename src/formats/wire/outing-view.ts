@@ -115,6 +115,8 @@ export type OutingLine = {
   readonly placeName: string;
   readonly partyId: string | null;
   readonly verdict: VerdictLine | null;
+  /** The verdict is of another model, of other clothes or of another plan: the one that holds is being computed. */
+  readonly isRecomputing: boolean;
 };
 
 /** An error as every endpoint answers it. */

@@ -4,5 +4,5 @@ import type { OutingLine } from "./outing-view";
 export type StartingPoints = {
   readonly people: readonly { readonly id: string; readonly name: string }[];
   readonly places: readonly { readonly id: string; readonly name: string; readonly timeZone: string }[];
-  readonly outings: readonly Omit<OutingLine, "verdict" | "partyId" | "inventedWeather">[];
+  readonly outings: readonly Omit<OutingLine, "verdict" | "isRecomputing" | "partyId" | "inventedWeather">[];
 };

@@ -64,7 +64,9 @@ function AddSitter({ view, others }: { readonly view: OutingView; readonly other
 export function PartySection({ view, party }: { readonly view: OutingView; readonly party: Party }) {
   const now = useStore($line);
   const [isAdding, setIsAdding] = useState(false);
-  const sitters = party.sitters.map((own) => (own.id === view.id && now ? { ...own, verdict: now } : own));
+  const sitters = party.sitters.map((own) =>
+    own.id === view.id && now ? { ...own, verdict: now, isRecomputing: false } : own,
+  );
   return (
     <section aria-labelledby="party" className="border-line border-b pb-3">
       <div className="flex items-center justify-between gap-2">
@@ -90,7 +92,10 @@ export function PartySection({ view, party }: { readonly view: OutingView; reado
                 {own.personName}
               </a>
             )}
-            <span>{own.verdict ? verdictWords(own.verdict) : "cannot be computed"}</span>
+            <span>
+              {own.verdict ? verdictWords(own.verdict) : !own.isRecomputing && "cannot be computed"}
+              {own.isRecomputing && (own.verdict ? " (being recomputed)" : "being computed …")}
+            </span>
           </li>
         ))}
       </ul>

@@ -1,5 +1,5 @@
 import { useStore } from "@nanostores/react";
-import { useEffect } from "react";
+import { useEffect, useState } from "react";
 import { inventedWords } from "@/formats/display/invented-words";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText, dateText } from "@/formats/display/time";
@@ -8,6 +8,7 @@ import type { OutingView, VerdictLine } from "@/formats/wire/outing-view";
 import type { CareById } from "@/formats/wire/planned-of-view";
 import { $view } from "@/stores/day-sheet";
 import { $preferences } from "@/stores/preferences";
+import { untilRecomputed } from "@/stores/recomputing";
 import { keepSaved, openSheet } from "@/stores/saving";
 import { SaveNotice } from "../day-sheet/save-notice";
 import { useInitially } from "../use-initially";
@@ -19,12 +20,15 @@ import { OnceAlive } from "../once-alive";
 type Props = {
   readonly initial: OutingView;
   readonly verdict: VerdictLine | null;
+  /** The verdict no longer holds; the one that does is on its way. */
+  readonly isRecomputing: boolean;
   readonly careById: CareById;
   readonly preferences: Preferences;
 };
 
 /** The evening before: what to pack, in which order to dress, who knows of it, and what leaves the house. */
-export default function Evening({ initial, verdict, careById, preferences }: Props) {
+export default function Evening({ initial, verdict: stored, isRecomputing, careById, preferences }: Props) {
+  const [known, setKnown] = useState({ verdict: stored, isRecomputing });
   useInitially(() => {
     $preferences.set(preferences);
     $view.set(initial);
@@ -33,6 +37,16 @@ export default function Evening({ initial, verdict, careById, preferences }: Pro
     openSheet(initial);
     return keepSaved(initial);
   }, [initial]);
+  useEffect(() => {
+    if (!isRecomputing) return undefined;
+    const left = new AbortController();
+    void untilRecomputed([initial.id], left.signal).then((lines) => {
+      const line = lines?.get(initial.id);
+      if (line) setKnown({ verdict: line.verdict, isRecomputing: false });
+    });
+    return () => left.abort();
+  }, [initial.id, isRecomputing]);
+  const { verdict } = known;
   const view = useStore($view) ?? initial;
   const { timeZone } = view.place;
   const invented = inventedWords(view);
@@ -54,6 +68,7 @@ export default function Evening({ initial, verdict, careById, preferences }: Pro
           {verdict && (
             <p className="font-semibold">
               {verdictWords(verdict)} · {againstPlanWords(verdict)}
+              {known.isRecomputing && " · as last computed, being recomputed …"}
             </p>
           )}
           <p className="no-print flex flex-wrap gap-2 pt-3">

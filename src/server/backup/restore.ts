@@ -4,8 +4,7 @@ import { parseBackup } from "@/formats/backup/parse";
 import type { Restored } from "@/formats/wire/restored";
 import { AppError } from "../app-error";
 import { contentRows } from "../outings/content-rows";
-import { openOuting } from "../outings/open-outing";
-import { judgeAndStore } from "../outings/outings";
+import { recompute } from "../outings/recompute";
 
 async function addOuting(transaction: Connection, ownerId: string, row: Backup["outings"][number]): Promise<void> {
   await insertContent(transaction, ownerId, row.id, contentRows(row));
@@ -65,6 +64,6 @@ export async function restoreBackup(database: Database, ownerId: string, value: 
   }
   const { backup } = parsed;
   const made = await database.transaction((transaction) => restoreIn(transaction, ownerId, backup));
-  for (const id of made) await judgeAndStore(database, ownerId, await openOuting(database, ownerId, id));
+  for (const id of made) recompute(database, ownerId, id);
   return { outings: made.size, keptOutings: backup.outings.length - made.size, ids: [...made] };
 }

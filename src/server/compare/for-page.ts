@@ -1,16 +1,15 @@
-import type { FieldCard } from "@/formats/wire/field-card";
 import type { OutingLine } from "@/formats/wire/outing-view";
 import { LOCAL_OWNER_ID } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";
-import { fieldCardOf } from "../evening/field-card";
+import { cardNow, type CardNow } from "../evening/field-card";
 import { refused, type Refused } from "../http/refused";
 import { outingLines } from "../outings/outings";
 
 type Found = {
   readonly kind: "found";
   readonly outings: readonly OutingLine[];
-  readonly cards: readonly [FieldCard, FieldCard];
+  readonly cards: readonly [CardNow, CardNow];
 };
 
 /** Two outings side by side; the first two of the list where none are asked for. */
@@ -22,8 +21,8 @@ export async function compareForPage(oneId: string | null, otherId: string | nul
     if (!one || !other)
       throw new AppError("not-found", "Two outings are needed to compare. Plan another, or copy one.");
     const cards = [
-      await fieldCardOf(database(), LOCAL_OWNER_ID, one),
-      await fieldCardOf(database(), LOCAL_OWNER_ID, other),
+      await cardNow(database(), LOCAL_OWNER_ID, one),
+      await cardNow(database(), LOCAL_OWNER_ID, other),
     ] as const;
     return { kind: "found", outings, cards };
   } catch (error) {

@@ -1,51 +1,45 @@
-import { CoreError } from "@/core/errors";
-import { goOrStay, standardOpinion } from "@/core/opinion";
 import type { Database } from "@/db";
 import type { FieldCard } from "@/formats/wire/field-card";
-import { verdictLine } from "@/formats/wire/verdict-line";
-import { viewToOuting } from "@/formats/wire/view-to-outing";
+import type { OutingView } from "@/formats/wire/outing-view";
 import { LOCAL_OWNER_ID } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
-import { judgeOuting } from "../outings/judge";
-import { openOuting } from "../outings/open-outing";
+import { openWithFigures } from "../outings/outings";
+import { judgeNow } from "../outings/recompute";
+
+/** A card as it can be shown at once; `card` is `null` where no figures of it are known yet. */
+export type CardNow = {
+  readonly view: OutingView;
+  readonly card: FieldCard | null;
+  readonly isRecomputing: boolean;
+};
+
+const cannotBeComputed = (): AppError =>
+  new AppError("bad-input", "This outing cannot be computed as planned. Open its day sheet: it says why.");
+
+/** @throws {AppError} `not-found`, `bad-input` where the plan cannot be computed */
+export async function cardNow(from: Database, ownerId: string, outingId: string): Promise<CardNow> {
+  const { view, figures, isRecomputing } = await openWithFigures(from, ownerId, outingId);
+  if (!figures && !isRecomputing) throw cannotBeComputed();
+  return { view, card: figures && { view, ...figures }, isRecomputing };
+}
 
 /**
- * What the card of an outing tells.
+ * A card whose figures hold, waited for: for what is taken away as a file.
  * @throws {AppError} `not-found`, `bad-input` where the plan cannot be computed
  */
 export async function fieldCardOf(from: Database, ownerId: string, outingId: string): Promise<FieldCard> {
-  const view = await openOuting(from, ownerId, outingId);
-  const outing = viewToOuting(view);
-  try {
-    const { result, range } = await judgeOuting(outing);
-    const { low, high } = range;
-    const sit = result.sits[result.decidingSit]!;
-    const verdict = verdictLine(result, range);
-    return {
-      view,
-      verdict,
-      range: { low, high },
-      advice: goOrStay(sit, standardOpinion(outing, sit)),
-      sit: {
-        fromMinute: sit.fromMinute,
-        toMinute: sit.toMinute,
-        endMinutes: verdict.kind === "longerThan" ? null : verdict.minutesStill,
-        lowMinutes: low.kind === "longerThan" ? null : low.minutes,
-      },
-    };
-  } catch (error) {
-    if (!(error instanceof CoreError)) throw error;
-    throw new AppError("bad-input", `This outing cannot be computed as planned: ${error.message}. Open its day sheet.`);
-  }
+  const { view, card, isRecomputing } = await cardNow(from, ownerId, outingId);
+  if (card && !isRecomputing) return card;
+  const figures = await judgeNow(from, ownerId, outingId);
+  if (!figures) throw cannotBeComputed();
+  return { view, ...figures };
 }
 
-export async function cardForPage(
-  outingId: string,
-): Promise<{ readonly kind: "found"; readonly card: FieldCard } | Refused> {
+export async function cardForPage(outingId: string): Promise<({ readonly kind: "found" } & CardNow) | Refused> {
   try {
-    return { kind: "found", card: await fieldCardOf(database(), LOCAL_OWNER_ID, outingId) };
+    return { kind: "found", ...(await cardNow(database(), LOCAL_OWNER_ID, outingId)) };
   } catch (error) {
     return refused(error);
   }

@@ -4,22 +4,23 @@ import type { CareById } from "@/formats/wire/planned-of-view";
 import { LOCAL_OWNER_ID } from "../access";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
-import { openWithVerdict } from "../outings/outings";
+import { openWithFigures } from "../outings/outings";
 
 type Found = {
   readonly kind: "found";
   readonly view: OutingView;
   readonly verdict: VerdictLine | null;
+  readonly isRecomputing: boolean;
   readonly careById: CareById;
 };
 
 /** An outing with what its packing list needs beside it. */
 export async function eveningForPage(outingId: string): Promise<Found | Refused> {
   try {
-    const { view, verdict } = await openWithVerdict(database(), LOCAL_OWNER_ID, outingId);
+    const { view, verdict, isRecomputing } = await openWithFigures(database(), LOCAL_OWNER_ID, outingId);
     const kit = await readKit(database(), LOCAL_OWNER_ID, view.person.id);
     const careById = Object.fromEntries(kit.map(({ piece, wears }) => [piece.id, { wears, care: piece.care }]));
-    return { kind: "found", view, verdict, careById };
+    return { kind: "found", view, verdict, isRecomputing, careById };
   } catch (error) {
     return refused(error);
   }

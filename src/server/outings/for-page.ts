@@ -6,7 +6,7 @@ import { AppError } from "../app-error";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
 import { openOuting } from "./open-outing";
-import { openWithVerdict, outingLines } from "./outings";
+import { openWithFigures, outingLines } from "./outings";
 
 type Listed = {
   readonly kind: "found";
@@ -40,7 +40,7 @@ type Sheet = {
 /** A day sheet with its verdict and its party. */
 export async function sheetForPage(outingId: string): Promise<Sheet | Refused> {
   try {
-    const { view, verdict } = await openWithVerdict(database(), LOCAL_OWNER_ID, outingId);
+    const { view, verdict } = await openWithFigures(database(), LOCAL_OWNER_ID, outingId);
     const [lines, { people }] = await Promise.all([
       outingLines(database(), LOCAL_OWNER_ID),
       readPeopleAndPlaces(database(), LOCAL_OWNER_ID),

@@ -10,7 +10,8 @@ import { AppError } from "../app-error";
 import { makeAlong } from "./party";
 import { contentRows } from "./content-rows";
 import { openOuting } from "./open-outing";
-import { judgeAndStore, refuseForeignPieces } from "./outings";
+import { refuseForeignPieces } from "./outings";
+import { recompute } from "./recompute";
 
 /** What an outing is planned with until its phases are edited (assumptions). */
 const SET_UP_MINUTES = 15;
@@ -113,13 +114,13 @@ async function makeCopy(database: Database, ownerId: string, wanted: OutingCopy)
 }
 
 /**
- * Makes an outing and judges it.
+ * Makes an outing, and has it judged in the background.
  * @throws {AppError} `not-found`, `bad-input`
  */
 export async function makeOuting(database: Database, ownerId: string, wanted: NewOuting): Promise<{ id: string }> {
   if (wanted.from === "place") await makeFromPlace(database, ownerId, wanted);
   else if (wanted.from === "party") await makeAlong(database, ownerId, wanted);
   else await makeCopy(database, ownerId, wanted);
-  await judgeAndStore(database, ownerId, await openOuting(database, ownerId, wanted.id));
+  recompute(database, ownerId, wanted.id);
   return { id: wanted.id };
 }

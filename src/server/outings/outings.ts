@@ -1,5 +1,3 @@
-import { createHash } from "node:crypto";
-import { MODEL_VERSION } from "@/core/outing";
 import {
   inTransaction,
   listOutings,
@@ -8,72 +6,55 @@ import {
   readOuting,
   replaceOuting,
   setRemoved,
-  storeVerdict,
   type Database,
 } from "@/db";
 import { MOST_COMMANDS, type History, type SheetCommand } from "@/formats/sheet-commands/sheet-command";
+import type { OutingFigures } from "@/formats/wire/field-card";
 import type { SaveOuting } from "@/formats/wire/outing-schema";
 import type { OutingContentView, OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing-view";
-import { viewToOuting } from "@/formats/wire/view-to-outing";
-import { log } from "../log";
 import { isUuid } from "../uuid";
 import { AppError } from "../app-error";
 import { contentRows } from "./content-rows";
-import { judgeView } from "./judge";
 import { missingOuting, openOuting } from "./open-outing";
 import { handOn } from "./party";
-import { toLine, toView } from "./to-view";
+import { holdsFor, mayHold, recompute } from "./recompute";
+import { toLine, toVerdictLine, toView } from "./to-view";
 
-/** Everything a verdict follows from, in one hash. */
-const inputHash = (view: OutingView): string =>
-  createHash("sha256")
-    .update(JSON.stringify(viewToOuting(view)))
-    .digest("hex");
-
-/** All outings with their verdicts; a verdict of an older model or another input is worked out anew. */
+/**
+ * All outings with the verdicts kept for them. Where one is of an older model or of other clothes it says so, and the
+ * one that holds is computed in the background.
+ */
 export async function outingLines(database: Database, ownerId: string, removed = false): Promise<OutingLine[]> {
   const rows = await listOutings(database, ownerId, removed);
-  return Promise.all(
-    rows.map(async (row) => {
-      const line = toLine(row);
-      const { verdictModelVersion, verdictInputHash } = row.outing;
-      if (verdictModelVersion === MODEL_VERSION && verdictInputHash !== null) return line;
-      const view = await openOuting(database, ownerId, row.outing.id);
-      return { ...line, verdict: await judgeAndStore(database, ownerId, view) };
-    }),
-  );
+  return rows.map((row) => {
+    const isRecomputing = !mayHold(row.outing);
+    if (isRecomputing) recompute(database, ownerId, row.outing.id);
+    return { ...toLine(row), isRecomputing };
+  });
 }
 
-/** An outing with the verdict that belongs to what it holds now. */
-export async function openWithVerdict(
+/** An outing with what is kept for it; `isRecomputing` says that this no longer holds and is being found in the background. */
+export type OutingWithFigures = {
+  readonly view: OutingView;
+  readonly verdict: VerdictLine | null;
+  readonly figures: OutingFigures | null;
+  readonly isRecomputing: boolean;
+};
+
+/** @throws {AppError} `not-found` */
+export async function openWithFigures(
   database: Database,
   ownerId: string,
   outingId: string,
-): Promise<{ view: OutingView; verdict: VerdictLine | null }> {
+): Promise<OutingWithFigures> {
   const rows = isUuid(outingId) ? await readOuting(database, ownerId, outingId) : null;
   if (!rows) throw missingOuting();
   const view = toView(rows);
-  const { verdict, verdictInputHash, verdictModelVersion } = rows.outing;
-  const isCurrent = verdictModelVersion === MODEL_VERSION && verdictInputHash === inputHash(view);
-  if (isCurrent) return { view, verdict: verdict as VerdictLine | null };
-  return { view, verdict: await judgeAndStore(database, ownerId, view) };
-}
-
-export async function judgeAndStore(
-  database: Database,
-  ownerId: string,
-  view: OutingView,
-): Promise<VerdictLine | null> {
-  const verdict = await judgeView(view);
-  const judged = inputHash(view);
-  await inTransaction(database, async (transaction) => {
-    // What it follows from may have changed while it was computed: then it is not kept, and found anew when next asked.
-    await lockParty(transaction, ownerId, view.id);
-    const rows = await readOuting(transaction, ownerId, view.id);
-    if (!rows || inputHash(toView(rows)) !== judged) return;
-    await storeVerdict(transaction, ownerId, view.id, { verdict, modelVersion: MODEL_VERSION, inputHash: judged });
-  });
-  return verdict;
+  const isRecomputing = !holdsFor(rows.outing, view);
+  if (isRecomputing) recompute(database, ownerId, outingId);
+  const verdict = rows.outing.verdict && toVerdictLine(rows.outing.verdict);
+  const { card } = rows.outing;
+  return { view, verdict, figures: verdict && card && { verdict, ...card }, isRecomputing };
 }
 
 /** @throws {AppError} `bad-input` for a piece that is not in the kit */
@@ -124,12 +105,7 @@ export async function saveOuting(
       },
     );
   }
-  // It is saved: a verdict that fails now is found when next asked for.
-  for (const id of [outingId, ...along]) {
-    await openOuting(database, ownerId, id)
-      .then((view) => judgeAndStore(database, ownerId, view))
-      .catch((error: unknown) => log.warn({ err: error, outing: id }, "a verdict is left for later"));
-  }
+  for (const id of [outingId, ...along]) recompute(database, ownerId, id);
   return { version: replaced.version };
 }
 

@@ -59,7 +59,12 @@ export function toPhase(row: OutingRows["phases"][number]): PhaseView {
 
 type ListedOuting = Awaited<ReturnType<typeof listOutings>>[number];
 
-export const toLine = ({ outing, personName, placeName, timeZone }: ListedOuting): OutingLine => ({
+export const toLine = ({
+  outing,
+  personName,
+  placeName,
+  timeZone,
+}: ListedOuting): Omit<OutingLine, "isRecomputing"> => ({
   id: outing.id,
   name: outing.name,
   invented: outing.invented,
@@ -73,7 +78,8 @@ export const toLine = ({ outing, personName, placeName, timeZone }: ListedOuting
   verdict: outing.verdict && toVerdictLine(outing.verdict),
 });
 
-const toVerdictLine = (stored: NonNullable<ListedOuting["outing"]["verdict"]>): VerdictLine => ({
+/** A verdict as it is kept, with what those of older models do not say. */
+export const toVerdictLine = (stored: NonNullable<ListedOuting["outing"]["verdict"]>): VerdictLine => ({
   ...stored,
   lowMinutes: stored.lowMinutes ?? null,
   highMinutes: stored.highMinutes ?? null,

@@ -1,0 +1,1 @@
+ALTER TABLE "outing" ADD COLUMN "card" jsonb;

@@ -1,0 +1,40 @@
+import { CoreError } from "@/core/errors";
+import { goOrStay, standardOpinion } from "@/core/opinion";
+import { simulateOuting, type Outing } from "@/core/outing";
+import { minutesRange } from "@/core/range";
+import type { OutingFigures } from "@/formats/wire/field-card";
+import type { OutingView } from "@/formats/wire/outing-view";
+import { verdictLine } from "@/formats/wire/verdict-line";
+import { viewToOuting } from "@/formats/wire/view-to-outing";
+
+/** What an outing comes to; `null` where its figures leave what can be computed, which the sheet itself says why. */
+export type Judgement = OutingFigures | null;
+
+function figuresOf(outing: Outing): OutingFigures {
+  const result = simulateOuting(outing);
+  const range = minutesRange(outing, result.decidingSit);
+  const { low, high } = range;
+  const sit = result.sits[result.decidingSit]!;
+  const verdict = verdictLine(result, range);
+  return {
+    verdict,
+    range: { low, high },
+    advice: goOrStay(sit, standardOpinion(outing, sit)),
+    sit: {
+      fromMinute: sit.fromMinute,
+      toMinute: sit.toMinute,
+      endMinutes: verdict.kind === "longerThan" ? null : verdict.minutesStill,
+      lowMinutes: low.kind === "longerThan" ? null : low.minutes,
+    },
+  };
+}
+
+/** Simulates a view and its range: a quarter of a second and more, for a thread of its own. */
+export function judge(view: OutingView): Judgement {
+  try {
+    return figuresOf(viewToOuting(view));
+  } catch (error) {
+    if (error instanceof CoreError) return null;
+    throw error;
+  }
+}
