@@ -3,17 +3,17 @@ import react from "@astrojs/react";
 import tailwindcss from "@tailwindcss/vite";
 import { defineConfig } from "astro/config";
 import { fileURLToPath } from "node:url";
-import { buildSimulationWorker, CACHED_WORKER_DIR } from "./scripts/run/simulation-worker.mjs";
+import { buildServerThreads, CACHED_THREADS_DIR } from "./scripts/run/server-threads.mjs";
 
 const src = fileURLToPath(new URL("./src", import.meta.url));
 
-/** Builds what the server's simulation threads run, beside the server and for the development server. */
-const simulationWorker = {
-  name: "simulation-worker",
+/** Builds what the server's threads run, beside the server and for the development server. */
+const serverThreads = {
+  name: "server-threads",
   hooks: {
-    "astro:build:done": () => buildSimulationWorker(fileURLToPath(new URL("./dist/server", import.meta.url))),
+    "astro:build:done": () => buildServerThreads(fileURLToPath(new URL("./dist/server", import.meta.url))),
     "astro:server:setup": async () => {
-      process.env.UMIAK_SIMULATION_WORKER = await buildSimulationWorker(CACHED_WORKER_DIR);
+      process.env.UMIAK_THREADS = await buildServerThreads(CACHED_THREADS_DIR);
     },
   },
 };
@@ -21,7 +21,7 @@ const simulationWorker = {
 export default defineConfig({
   output: "server",
   adapter: node({ mode: "standalone" }),
-  integrations: [react(), simulationWorker],
+  integrations: [react(), serverThreads],
   server: { host: "127.0.0.1", port: 4477 },
   devToolbar: { enabled: false },
   security: { checkOrigin: true },

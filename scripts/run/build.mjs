@@ -9,7 +9,7 @@ const SOURCES = [
   "src",
   "public",
   "astro.config.mjs",
-  "scripts/run/simulation-worker.mjs",
+  "scripts/run/server-threads.mjs",
   "package-lock.json",
   "tsconfig.json",
 ];

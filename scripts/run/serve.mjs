@@ -3,9 +3,7 @@ import { fileURLToPath } from "node:url";
 
 process.env.ASTRO_NODE_AUTOSTART = "disabled";
 process.env.ASTRO_NODE_LOGGING = "disabled";
-process.env.UMIAK_SIMULATION_WORKER ??= fileURLToPath(
-  new URL("../../dist/server/simulation-worker.mjs", import.meta.url),
-);
+process.env.UMIAK_THREADS ??= fileURLToPath(new URL("../../dist/server/server-threads.mjs", import.meta.url));
 const { startServer } = await import("../../dist/server/entry.mjs");
 const { server } = startServer();
 

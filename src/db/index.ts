@@ -9,14 +9,23 @@ export {
 } from "./connect";
 export { countOutings, createOuting, createPerson, createPieces, createPlace, ensureOwner } from "./queries/create";
 export { deletePhoto, keepPhoto, readKit, readPhoto, replacePiece, setPieceStatus } from "./queries/kit";
-export { addCommands, addMissing, readEverything, type Everything } from "./queries/backup";
+export {
+  addContents,
+  addMissing,
+  addPhotos,
+  firstForeignWearing,
+  oneSnapshot,
+  readBasics,
+  readOutingsWhole,
+  readPhotos,
+  type WholeOuting,
+} from "./queries/backup";
 export { deleteOutfit, keepOutfit, lastOutingBefore, readOutfits } from "./queries/outfits";
 export { listOutings } from "./queries/list-outings";
 export { readCommands } from "./queries/sheet-commands";
 export { keepHeldTo, readPeopleAndPlaces } from "./queries/people-and-places";
 export { readOuting, type OutingRows } from "./queries/read-outing";
 export { beginParty, lockParty, othersInParty, writeAlong } from "./queries/party";
-export { insertContent, replaceOuting, setRemoved, type OutingContent, type Replaced } from "./queries/replace-outing";
+export { replaceOuting, setRemoved, type OutingContent, type Replaced } from "./queries/replace-outing";
 export { storeVerdict } from "./queries/verdict";
-export { MOST_PHOTO_BYTES } from "./schema";
-export type { OutfitWearing, StoredVerdict, TypedQuantity } from "./schema";
+export type { OutfitWearing, StoredCard, TypedQuantity } from "./schema";

@@ -190,8 +190,6 @@ export const piece = pgTable(
 );
 
 const bytes = customType<{ data: Buffer }>({ dataType: () => "bytea" });
-/** Largest photo kept, bytes: a picture of 640 px is a fifth of it. */
-export const MOST_PHOTO_BYTES = 400_000;
 
 /** A picture of a piece, JPEG. */
 export const piecePhoto = pgTable(
@@ -207,7 +205,10 @@ export const piecePhoto = pgTable(
     foreignKey({ columns: [table.ownerId, table.pieceId], foreignColumns: [piece.ownerId, piece.id] }).onDelete(
       "cascade",
     ),
-    check("piece_photo_size", sql`octet_length(${table.jpeg}) between 4 and ${literal(MOST_PHOTO_BYTES)}`),
+    check(
+      "piece_photo_size",
+      sql`octet_length(${table.jpeg}) between ${literal(OUTING_RANGE.photoBytes[0])} and ${literal(OUTING_RANGE.photoBytes[1])}`,
+    ),
   ],
 );
 

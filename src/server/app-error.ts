@@ -8,6 +8,7 @@ export const APP_ERRORS = {
   "foreign-origin": 403,
   "foreign-host": 421,
   "method-not-allowed": 405,
+  "stored-unreadable": 500,
   "database-unreachable": 503,
 } as const;
 

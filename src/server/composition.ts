@@ -4,11 +4,16 @@ import type { Forecasts } from "./ports/forecasts";
 
 let open: OpenDatabase | null = null;
 
-/** The database of this process, opened at first use. */
-export function database(): Database {
+/** Where the database is, with its password. */
+export function databaseUrl(): string {
   const url = process.env.DATABASE_URL;
   if (!url) throw new Error("DATABASE_URL is not set: run ./umiak start, or npm run dev");
-  open ??= openDatabase(url);
+  return url;
+}
+
+/** The database of this process, opened at first use. */
+export function database(): Database {
+  open ??= openDatabase(databaseUrl());
   return open.database;
 }
 

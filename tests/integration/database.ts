@@ -3,7 +3,7 @@ import { tmpdir } from "node:os";
 import path from "node:path";
 import type { TestProject } from "vitest/node";
 import { startCluster } from "../../scripts/run/cluster.mjs";
-import { buildSimulationWorker, CACHED_WORKER_DIR } from "../../scripts/run/simulation-worker.mjs";
+import { buildServerThreads, CACHED_THREADS_DIR } from "../../scripts/run/server-threads.mjs";
 import { findPostgres } from "../../scripts/run/packages.mjs";
 
 declare module "vitest" {
@@ -20,7 +20,7 @@ export default async function setup(project: TestProject): Promise<() => Promise
   chmodSync(dataFolder, 0o755); // the postgres user has to pass
   const cluster = await startCluster({ programs, dataFolder });
   project.provide("databaseUrl", cluster.url);
-  process.env.UMIAK_SIMULATION_WORKER = await buildSimulationWorker(CACHED_WORKER_DIR);
+  process.env.UMIAK_THREADS = await buildServerThreads(CACHED_THREADS_DIR);
   return async () => {
     await cluster.stop();
     rmSync(dataFolder, { recursive: true, force: true });

@@ -296,10 +296,11 @@ describe("making outings", () => {
 });
 
 describe("what was done to a sheet", () => {
+  const setting = (seatHeightM: number) => ({ shelter: "hide", seatHeightM, ground: "snow" });
   const command = (place: number) => ({
     id: `01900000-0000-7000-8000-0000000002${String(place).padStart(2, "0")}`,
     label: `step ${place}`,
-    changes: [{ collection: "setting", key: "setting", before: { at: place }, after: { at: place + 1 } }],
+    changes: [{ collection: "setting", key: "setting", before: setting(place), after: setting(place + 1) }],
   });
   const historyOf = async (id: string) => (await call<History>(getHistory, id)).body;
   const save = async (history: unknown) => {

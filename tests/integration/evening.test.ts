@@ -13,7 +13,7 @@ import { GET as getForecast } from "@/pages/api/outings/[id]/forecast";
 import { DELETE as deleteOuting, GET as getOuting, PUT as putOuting } from "@/pages/api/outings/[id]/index";
 import { GET as listOutings, POST as postOuting } from "@/pages/api/outings/index";
 import { LOCAL_OWNER_ID } from "@/server/access";
-import { backupOf } from "@/server/backup/backup";
+import { backupStream } from "@/server/backup/backup";
 import { restoreBackup } from "@/server/backup/restore";
 import { seedDemo } from "@/server/demo/seed";
 import { outingLines } from "@/server/outings/outings";
@@ -45,6 +45,13 @@ const sending = (method: string, value: unknown): RequestInit => ({
 const lines = (): Promise<OutingLine[]> => withVerdicts(() => body<OutingLine[]>(listOutings));
 const linesOf = ({ database }: FreshDatabase): Promise<OutingLine[]> =>
   withVerdicts(() => outingLines(database, LOCAL_OWNER_ID));
+const backupIn = async ({ database }: FreshDatabase, madeAt: string): Promise<unknown> =>
+  new Response(backupStream(database, LOCAL_OWNER_ID, new Date(madeAt))).json();
+const restoredIn = async ({ database }: FreshDatabase, value: unknown): Promise<Restored> => {
+  const answer = await restoreBackup(database, LOCAL_OWNER_ID, value, Date.parse("2026-11-29T12:00:00Z"));
+  if (answer.kind === "refused") throw new Error(JSON.stringify(answer.problems));
+  return answer.restored;
+};
 const idOf = async (name: string): Promise<string> => (await lines()).find((line) => line.name === name)!.id;
 const open = (id: string): Promise<OutingView> => body<OutingView>(getOuting, id);
 const save = async (view: OutingView, change: Partial<OutingView>): Promise<Response> => {
@@ -225,11 +232,11 @@ describe("backup and restore", () => {
     const backup = (await body<Backup>(getBackup)) as unknown;
     const empty = await freshDatabase();
     try {
-      const restored = await restoreBackup(empty.database, LOCAL_OWNER_ID, backup);
+      const restored = await restoredIn(empty, backup);
       const [here, there] = [await lines(), await linesOf(empty)];
       expect(restored).toMatchObject({ outings: here.length, keptOutings: 0 });
       expect(there).toEqual(here);
-      const again = await backupOf(empty.database, LOCAL_OWNER_ID, new Date((backup as Backup).madeAt));
+      const again = await backupIn(empty, (backup as Backup).madeAt);
       expect(again).toEqual(backup);
     } finally {
       await empty.close();
@@ -265,7 +272,7 @@ describe("backup and restore", () => {
     expect(told.pieces.map((piece) => piece.id).sort()).toEqual([...worn].sort());
     const empty = await freshDatabase();
     try {
-      await restoreBackup(empty.database, LOCAL_OWNER_ID, told);
+      await restoredIn(empty, told);
       const [line] = await linesOf(empty);
       expect(line!.verdict).toEqual((await lines()).find((own) => own.id === id)!.verdict);
     } finally {

@@ -6,15 +6,18 @@ import { migrateDatabase, openDatabase, type OpenDatabase } from "@/db";
 
 export type FreshDatabase = OpenDatabase & { readonly url: string; readonly sql: postgres.Sql };
 
-/** A database of its own on the tests' server, with the newest tables and nothing in them. */
-export async function freshDatabase(): Promise<FreshDatabase> {
+/**
+ * A database of its own on the tests' server, with nothing in its tables.
+ * @param migrations folder; all there are where none is given
+ */
+export async function freshDatabase(migrations = "src/db/migrations"): Promise<FreshDatabase> {
   const server = postgres(inject("databaseUrl"), { max: 1 });
   const name = `test_${randomUUID().replaceAll("-", "")}`;
   await server.unsafe(`create database ${name}`);
   await server.end();
   const url = inject("databaseUrl").replace(/\/umiak$/, `/${name}`);
   const open = openDatabase(url);
-  await migrateDatabase(open.database, "src/db/migrations");
+  await migrateDatabase(open.database, migrations);
   const sql = postgres(url, { max: 1, onnotice: () => undefined });
   return {
     ...open,

@@ -182,6 +182,8 @@ export type Outing = {
 /** How much an outing may hold. */
 export const OUTING_RANGE = {
   phaseMinutes: [1, 1440],
+  /** Bytes of a photo of a piece: the shortest JPEG there can be, and what a telephone's picture is drawn down to. */
+  photoBytes: [4, 400_000],
   phases: [1, 60],
   totalMinutes: [1, 2880],
   weatherHours: [1, 400],

@@ -1,5 +1,5 @@
-import { asc, eq } from "drizzle-orm";
-import type { Connection } from "../connect";
+import { and, asc, eq, inArray, ne, sql } from "drizzle-orm";
+import type { Connection, Database } from "../connect";
 import {
   hourOfWeather,
   outfit,
@@ -13,56 +13,170 @@ import {
   wearing,
 } from "../schema";
 
-const OWNED = { person, place, piece, piecePhoto, outfit, outing, hourOfWeather, phase, wearing, sheetCommand };
+/** A reader that takes its time may keep its snapshot so long. */
+const LONGEST_PAUSE = sql`set local idle_in_transaction_session_timeout = '10min'`;
 
-/** Every row of an owner, table by table. */
-export async function readEverything(connection: Connection, ownerId: string) {
-  const [people, places, pieces, photos, outfits, outings, weather, phases, wearings, commands] = await Promise.all([
-    connection.select().from(person).where(eq(person.ownerId, ownerId)).orderBy(asc(person.id)),
-    connection.select().from(place).where(eq(place.ownerId, ownerId)).orderBy(asc(place.id)),
-    connection.select().from(piece).where(eq(piece.ownerId, ownerId)).orderBy(asc(piece.id)),
-    connection.select().from(piecePhoto).where(eq(piecePhoto.ownerId, ownerId)),
-    connection.select().from(outfit).where(eq(outfit.ownerId, ownerId)).orderBy(asc(outfit.id)),
-    connection.select().from(outing).where(eq(outing.ownerId, ownerId)).orderBy(asc(outing.id)),
-    connection.select().from(hourOfWeather).where(eq(hourOfWeather.ownerId, ownerId)).orderBy(asc(hourOfWeather.at)),
-    connection.select().from(phase).where(eq(phase.ownerId, ownerId)).orderBy(asc(phase.position)),
-    connection
-      .select()
-      .from(wearing)
-      .where(eq(wearing.ownerId, ownerId))
-      .orderBy(asc(wearing.rank), asc(wearing.fromMinute), asc(wearing.id)),
-    connection.select().from(sheetCommand).where(eq(sheetCommand.ownerId, ownerId)).orderBy(asc(sheetCommand.position)),
-  ]);
-  return { people, places, pieces, photos, outfits, outings, weather, phases, wearings, commands };
+/** Runs reading work on one snapshot of the database: what is saved meanwhile is seen whole or not at all. */
+export const oneSnapshot = <Result>(
+  database: Database,
+  work: (transaction: Connection) => Promise<Result>,
+): Promise<Result> =>
+  database.transaction(
+    async (transaction) => {
+      await transaction.execute(LONGEST_PAUSE);
+      return work(transaction);
+    },
+    { isolationLevel: "repeatable read", accessMode: "read only" },
+  );
+
+/** Everything of an owner but photos and what outings are made of, of which only the ids are read. */
+export async function readBasics(connection: Connection, ownerId: string) {
+  const people = await connection.select().from(person).where(eq(person.ownerId, ownerId)).orderBy(asc(person.id));
+  const places = await connection.select().from(place).where(eq(place.ownerId, ownerId)).orderBy(asc(place.id));
+  const pieces = await connection.select().from(piece).where(eq(piece.ownerId, ownerId)).orderBy(asc(piece.id));
+  const outfits = await connection.select().from(outfit).where(eq(outfit.ownerId, ownerId)).orderBy(asc(outfit.id));
+  const outings = await connection
+    .select({ id: outing.id })
+    .from(outing)
+    .where(eq(outing.ownerId, ownerId))
+    .orderBy(asc(outing.id));
+  return { people, places, pieces, outfits, outingIds: outings.map(({ id }) => id) };
 }
-export type Everything = Awaited<ReturnType<typeof readEverything>>;
 
-type New<Name extends keyof typeof OWNED> = Omit<(typeof OWNED)[Name]["$inferInsert"], "ownerId">;
+/** Photos by piece. */
+export async function readPhotos(
+  connection: Connection,
+  ownerId: string,
+  pieceIds: readonly string[],
+): Promise<ReadonlyMap<string, Buffer>> {
+  const rows = await connection
+    .select({ pieceId: piecePhoto.pieceId, jpeg: piecePhoto.jpeg })
+    .from(piecePhoto)
+    .where(and(eq(piecePhoto.ownerId, ownerId), inArray(piecePhoto.pieceId, [...pieceIds])));
+  return new Map(rows.map(({ pieceId, jpeg }) => [pieceId, jpeg]));
+}
+
+function byOuting<Row extends { readonly outingId: string }>(
+  rows: readonly Row[],
+): (outingId: string) => readonly Row[] {
+  const lists = new Map<string, Row[]>();
+  for (const row of rows) {
+    const list = lists.get(row.outingId);
+    if (list) list.push(row);
+    else lists.set(row.outingId, [row]);
+  }
+  return (outingId) => lists.get(outingId) ?? [];
+}
+
+/** Outings with all they are made of, in order of the ids. */
+export async function readOutingsWhole(connection: Connection, ownerId: string, outingIds: readonly string[]) {
+  const ids = [...outingIds];
+  const heads = await connection
+    .select()
+    .from(outing)
+    .where(and(eq(outing.ownerId, ownerId), inArray(outing.id, ids)))
+    .orderBy(asc(outing.id));
+  const weather = await connection
+    .select()
+    .from(hourOfWeather)
+    .where(and(eq(hourOfWeather.ownerId, ownerId), inArray(hourOfWeather.outingId, ids)))
+    .orderBy(asc(hourOfWeather.at));
+  const phases = await connection
+    .select()
+    .from(phase)
+    .where(and(eq(phase.ownerId, ownerId), inArray(phase.outingId, ids)))
+    .orderBy(asc(phase.position));
+  const wearings = await connection
+    .select()
+    .from(wearing)
+    .where(and(eq(wearing.ownerId, ownerId), inArray(wearing.outingId, ids)))
+    .orderBy(asc(wearing.rank), asc(wearing.fromMinute), asc(wearing.id));
+  const commands = await connection
+    .select()
+    .from(sheetCommand)
+    .where(and(eq(sheetCommand.ownerId, ownerId), inArray(sheetCommand.outingId, ids)))
+    .orderBy(asc(sheetCommand.position));
+  const of = {
+    weather: byOuting(weather),
+    phases: byOuting(phases),
+    wearings: byOuting(wearings),
+    commands: byOuting(commands),
+  };
+  return heads.map((head) => ({
+    head,
+    weather: of.weather(head.id),
+    phases: of.phases(head.id),
+    wearings: of.wearings(head.id),
+    commands: of.commands(head.id),
+  }));
+}
+export type WholeOuting = Awaited<ReturnType<typeof readOutingsWhole>>[number];
+
+const OWNED = { person, place, piece, outfit, outing };
+const CONTENTS = { hourOfWeather, phase, wearing, sheetCommand };
+type New<Table extends { $inferInsert: object }> = Omit<Table["$inferInsert"], "ownerId">;
+
+/** So many rows are sent to the database at once: an outing's hours have ten values each, and 65,535 are the most. */
+const ROWS_AT_ONCE = 500;
+
+function* batches<Row>(rows: readonly Row[]): Generator<readonly Row[]> {
+  for (let from = 0; from < rows.length; from += ROWS_AT_ONCE) yield rows.slice(from, from + ROWS_AT_ONCE);
+}
 
 /** Rows that may be there already: those that are stay as they are. @returns ids that were made */
-export async function addMissing<Name extends "person" | "place" | "piece" | "outfit" | "outing">(
+export async function addMissing<Name extends keyof typeof OWNED>(
   connection: Connection,
   ownerId: string,
   name: Name,
-  rows: readonly New<Name>[],
+  rows: readonly New<(typeof OWNED)[Name]>[],
 ): Promise<Set<string>> {
   const made = new Set<string>();
-  for (const row of rows) {
-    const [added] = await connection
+  for (const batch of batches(rows)) {
+    const added = await connection
       .insert(OWNED[name])
-      .values({ ...row, ownerId } as never)
+      .values(batch.map((row) => ({ ...row, ownerId })) as never)
       .onConflictDoNothing()
       .returning({ id: OWNED[name].id });
-    if (added) made.add(added.id);
+    for (const { id } of added) made.add(id);
   }
   return made;
 }
 
-/** Commands of an outing that was just made. */
-export async function addCommands(
+/** What outings that were just made are made of. */
+export async function addContents<Name extends keyof typeof CONTENTS>(
   connection: Connection,
   ownerId: string,
-  rows: readonly New<"sheetCommand">[],
+  name: Name,
+  rows: readonly New<(typeof CONTENTS)[Name]>[],
 ): Promise<void> {
-  if (rows.length > 0) await connection.insert(sheetCommand).values(rows.map((row) => ({ ...row, ownerId })));
+  for (const batch of batches(rows)) {
+    await connection.insert(CONTENTS[name]).values(batch.map((row) => ({ ...row, ownerId })) as never);
+  }
+}
+
+/** Photos of pieces that were just made. */
+export async function addPhotos(
+  connection: Connection,
+  ownerId: string,
+  rows: readonly New<typeof piecePhoto>[],
+): Promise<void> {
+  for (const row of rows) await connection.insert(piecePhoto).values({ ...row, ownerId });
+}
+
+/** A wearing, among those of some outings, of a piece that is somebody else's. @returns the outing's id, or `null` */
+export async function firstForeignWearing(
+  connection: Connection,
+  ownerId: string,
+  outingIds: readonly string[],
+): Promise<string | null> {
+  const [found] = await connection
+    .select({ id: outing.id })
+    .from(wearing)
+    .innerJoin(outing, and(eq(outing.ownerId, wearing.ownerId), eq(outing.id, wearing.outingId)))
+    .innerJoin(piece, and(eq(piece.ownerId, wearing.ownerId), eq(piece.id, wearing.pieceId)))
+    .where(
+      and(eq(wearing.ownerId, ownerId), inArray(wearing.outingId, [...outingIds]), ne(piece.personId, outing.personId)),
+    )
+    .limit(1);
+  return found?.id ?? null;
 }

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { PIECE_STATUSES } from "@/core/outing";
+import { OUTING_RANGE, PIECE_STATUSES } from "@/core/outing";
 import { SIDES } from "@/core/patches";
 import { acceptedSchema, bodySchema, nameSchema, settingSchema, timeZoneSchema } from "../outing-file/schema";
 import { MOST_COMMANDS } from "../sheet-commands/sheet-command";
@@ -14,7 +14,13 @@ export const BACKUP_FORMAT = "umiak-backup";
 /** The newest version of the format; older ones are upgraded when read. */
 export const BACKUP_FORMAT_VERSION = 1;
 const MOST_ROWS = 20_000;
-const MOST_PHOTO_LETTERS = 600_000;
+/** Three bytes are four letters. */
+const MOST_PHOTO_LETTERS = Math.ceil(OUTING_RANGE.photoBytes[1] / 3) * 4;
+/** How every JPEG begins, in base64: bytes FF D8 FF. */
+const JPEG_START = "/9j/";
+const bytesOf = (base64: string): number => (base64.length / 4) * 3 - (/=*$/.exec(base64)?.[0].length ?? 0);
+/** Longest list of what a backup could not hold. */
+const MOST_LEFT_OUT = 1000;
 
 const id = z.uuid();
 const instant = z.iso.datetime({ offset: true });
@@ -36,7 +42,16 @@ const pieceSchema = z
     ...pieceShape,
     status: z.enum(PIECE_STATUSES),
     /** JPEG, base64. */
-    photo: z.base64().max(MOST_PHOTO_LETTERS).nullable().default(null),
+    photo: z
+      .base64()
+      .max(MOST_PHOTO_LETTERS)
+      .refine((letters) => letters.startsWith(JPEG_START), "is no JPEG picture")
+      .refine(
+        (letters) => bytesOf(letters) >= OUTING_RANGE.photoBytes[0] && bytesOf(letters) <= OUTING_RANGE.photoBytes[1],
+        `holds ${OUTING_RANGE.photoBytes[0]} to ${OUTING_RANGE.photoBytes[1]} bytes`,
+      )
+      .nullable()
+      .default(null),
   })
   .refine(isPriceWhole, PRICE_PROBLEM);
 const outfitSchema = z.strictObject({ id, personId: id, name: nameSchema, wearings: outfitWearingsSchema });
@@ -56,6 +71,14 @@ const outingSchema = z.strictObject({
   done: z.int().min(0).default(0),
 });
 
+/** What stood in the database and could not be written: in a form that cannot be read, or of something that could not. */
+const leftOutSchema = z.strictObject({
+  what: z.enum(["person", "place", "piece", "photo", "outfit", "outing", "wearing", "history"]),
+  name: z.string().max(400),
+  reason: z.string().max(400),
+});
+export type LeftOut = z.infer<typeof leftOutSchema>;
+
 type Referring = {
   people: readonly { id: string }[];
   places: readonly { id: string }[];
@@ -74,6 +97,7 @@ function checkReferences(
     place: new Set(places.map((row) => row.id)),
     piece: new Set(pieces.map((row) => row.id)),
   };
+  const owners = new Map(pieces.map((row) => [row.id, row.personId]));
   const need = (of: keyof typeof known, own: string, path: (string | number)[]): void => {
     if (!known[of].has(own))
       context.addIssue({ code: "custom", path, message: `names a ${of} that is not in the file` });
@@ -83,7 +107,12 @@ function checkReferences(
   outings.forEach(({ personId, placeId, wearings }, place) => {
     need("person", personId, ["outings", place, "personId"]);
     need("place", placeId, ["outings", place, "placeId"]);
-    wearings.forEach(({ pieceId }, at) => need("piece", pieceId, ["outings", place, "wearings", at, "pieceId"]));
+    wearings.forEach(({ pieceId }, at) => {
+      const path = ["outings", place, "wearings", at, "pieceId"];
+      need("piece", pieceId, path);
+      if ((owners.get(pieceId) ?? personId) !== personId)
+        context.addIssue({ code: "custom", path, message: "names a piece of somebody else's kit" });
+    });
   });
 }
 
@@ -98,6 +127,17 @@ export const backupSchema = z
     pieces: rows(pieceSchema),
     outfits: rows(outfitSchema).default([]),
     outings: rows(outingSchema),
+    /** What is missing from the file, and why. */
+    leftOut: z.array(leftOutSchema).max(MOST_LEFT_OUT).optional(),
   })
   .superRefine(checkReferences);
 export type Backup = z.infer<typeof backupSchema>;
+
+/** The rows of a backup, one by one. */
+export const BACKUP_ROWS = {
+  person: personSchema,
+  place: placeSchema,
+  piece: pieceSchema,
+  outfit: outfitSchema,
+  outing: outingSchema,
+} as const;

@@ -22,7 +22,7 @@ import { heldToSchema } from "./held-to-schema";
 const id = z.uuid();
 const instant = z.iso.datetime();
 
-const verdictLineSchema: z.ZodType<VerdictLine> = z.strictObject({
+export const verdictLineSchema: z.ZodType<VerdictLine> = z.strictObject({
   kind: z.enum(["ends", "arrivesTooCold", "longerThan"]),
   minutesStill: z.int().min(0),
   lowMinutes: z.int().min(0).nullable(),
@@ -104,5 +104,6 @@ export const madeSchema = z.strictObject({ id });
 export const restoredSchema: z.ZodType<Restored> = z.strictObject({
   outings: z.int().min(0),
   keptOutings: z.int().min(0),
+  leftOut: z.array(z.string()),
   ids: z.array(id),
 });

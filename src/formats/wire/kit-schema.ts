@@ -11,7 +11,7 @@ const id = z.uuid();
 export const MOST_PIECES_AT_ONCE = 500;
 
 const careDone = z.strictObject({ wears: z.int().min(0), on: z.iso.date() }).optional();
-const careSchema = z.strictObject({ dry: careDone, wash: careDone, reproof: careDone, loft: careDone });
+export const careSchema = z.strictObject({ dry: careDone, wash: careDone, reproof: careDone, loft: careDone });
 
 /** What is known of a piece. */
 export const pieceShape = {

@@ -43,7 +43,8 @@ export const planSchema = z.strictObject({
   tellsPlace: z.boolean().optional(),
 });
 
-const typedSchema = z
+/** A number as it was typed. */
+export const typedSchema = z
   .strictObject({ value: z.number().min(-MOST_TYPED).max(MOST_TYPED), unit: z.string().min(1).max(MOST_UNIT) })
   .nullable()
   .default(null);

@@ -4,12 +4,14 @@ import type { OutingLine } from "@/formats/wire/outing-view";
 import type { Restored } from "@/formats/wire/restored";
 import { ask } from "@/stores/ask";
 import { OnceAlive } from "../once-alive";
+import { SaveBackup } from "./save-backup";
 
 type Props = { readonly outings: readonly OutingLine[]; readonly removed: readonly OutingLine[] };
 
-const restoredWords = ({ outings, keptOutings }: Restored): string =>
+const restoredWords = ({ outings, keptOutings, leftOut }: Restored): string =>
   `${outings} ${outings === 1 ? "outing" : "outings"} put back` +
-  (keptOutings > 0 ? `; ${keptOutings} were here already and stayed as they are.` : ".");
+  (keptOutings > 0 ? `; ${keptOutings} were here already and stayed as they are.` : ".") +
+  (leftOut.length > 0 ? ` The file was written without: ${leftOut.join("; ")}.` : "");
 
 function Restore() {
   const [told, setTold] = useState<string | null>(null);
@@ -122,11 +124,7 @@ export default function BackupPage({ outings: atFirst, removed: removedAtFirst }
             Everything in one file: people, places, kits with photos, outfits, outings and what was done to them. It
             holds secret places too: keep it to yourself.
           </p>
-          <p className="pt-3">
-            <a className="press border-accent inline-flex items-center" href="/api/backup" download>
-              Save a backup
-            </a>
-          </p>
+          <SaveBackup />
         </div>
         <Restore />
         <section aria-labelledby="outings-here">

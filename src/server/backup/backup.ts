@@ -1,79 +1,150 @@
-import { readEverything, type Database, type Everything } from "@/db";
-import { BACKUP_FORMAT, BACKUP_FORMAT_VERSION, backupSchema, type Backup } from "@/formats/backup/backup-schema";
+import { oneSnapshot, readBasics, readOutingsWhole, readPhotos, type Connection, type Database } from "@/db";
+import { BACKUP_FORMAT, BACKUP_FORMAT_VERSION, type Backup } from "@/formats/backup/backup-schema";
 import { oneOuting } from "@/formats/backup/one-outing";
+import { AppError } from "../app-error";
+import { log } from "../log";
+import { isUuid } from "../uuid";
 import { missingOuting } from "../outings/open-outing";
-import { toPhase } from "../outings/to-view";
+import { BackupRows } from "./rows";
 
-/** Rows by what they belong to. */
-function grouped<Row>(rows: readonly Row[], keyOf: (row: Row) => string): ReadonlyMap<string, Row[]> {
-  const byKey = new Map<string, Row[]>();
-  for (const row of rows) byKey.set(keyOf(row), [...(byKey.get(keyOf(row)) ?? []), row]);
-  return byKey;
+/** So many pieces with their photos, and outings with all they are made of, are in memory at once. */
+const PIECES_AT_ONCE = 20;
+const OUTINGS_AT_ONCE = 50;
+
+function* batches<Row>(rows: readonly Row[], size: number): Generator<readonly Row[]> {
+  for (let from = 0; from < rows.length; from += size) yield rows.slice(from, from + size);
 }
 
-function outingsOf({ outings, weather, phases, wearings, commands }: Everything): unknown[] {
-  const [hours, stretches, worn, done] = [weather, phases, wearings, commands].map((rows) =>
-    grouped(rows as readonly { outingId: string }[], ({ outingId }) => outingId),
-  ) as [
-    ReadonlyMap<string, Everything["weather"]>,
-    ReadonlyMap<string, Everything["phases"]>,
-    ReadonlyMap<string, Everything["wearings"]>,
-    ReadonlyMap<string, Everything["commands"]>,
-  ];
-  return outings.map((row) => {
-    const own = done.get(row.id) ?? [];
-    const from = own[0]?.position ?? row.commandsDone;
-    return {
-      id: row.id,
-      name: row.name,
-      personId: row.personId,
-      placeId: row.placeId,
-      partyId: row.partyId,
-      startsAt: row.startsAt.toISOString(),
-      invented: row.invented,
-      removed: row.removedAt !== null,
-      setting: row.setting,
-      weatherShaped: row.weatherShaped,
-      plan: row.plan,
-      weather: (hours.get(row.id) ?? []).map(({ ownerId: _owner, outingId: _outing, at, ...hour }) => ({
-        at: at.toISOString(),
-        ...hour,
-      })),
-      phases: (stretches.get(row.id) ?? []).map(toPhase),
-      wearings: (worn.get(row.id) ?? []).map(({ ownerId: _owner, outingId: _outing, ...wearing }) => wearing),
-      commands: own.map(({ id, label, changes }) => ({ id, label, changes })),
-      done: Math.min(own.length, Math.max(0, row.commandsDone - from)),
-    };
+type Part = "people" | "places" | "pieces" | "outfits" | "outings";
+type Written = { readonly part: Part; readonly row: unknown };
+
+const isThere = <Row>(row: Row | null): row is Row => row !== null;
+
+/** Every row of an owner's backup, part by part, in the order in which a row may stand on those before it. */
+async function* rowsOf(connection: Connection, ownerId: string, rows: BackupRows): AsyncGenerator<Written> {
+  const { people, places, pieces, outfits, outingIds } = await readBasics(connection, ownerId);
+  const of = (part: Part, written: readonly (object | null)[]): Written[] =>
+    written.filter(isThere).map((row) => ({ part, row }));
+  yield* of(
+    "people",
+    people.map((row) => rows.person(row)),
+  );
+  yield* of(
+    "places",
+    places.map((row) => rows.place(row)),
+  );
+  for (const some of batches(pieces, PIECES_AT_ONCE)) {
+    const photos = await readPhotos(
+      connection,
+      ownerId,
+      some.map(({ id }) => id),
+    );
+    yield* of(
+      "pieces",
+      some.map((row) => rows.piece(row, photos.get(row.id))),
+    );
+  }
+  yield* of(
+    "outfits",
+    outfits.map((row) => rows.outfit(row)),
+  );
+  for (const ids of batches(outingIds, OUTINGS_AT_ONCE)) {
+    const whole = await readOutingsWhole(connection, ownerId, ids);
+    yield* of(
+      "outings",
+      whole.map((outing) => rows.outing(outing)),
+    );
+  }
+}
+
+const PARTS: readonly Part[] = ["people", "places", "pieces", "outfits", "outings"];
+const headOf = (madeAt: Date): Pick<Backup, "format" | "formatVersion" | "madeAt"> => ({
+  format: BACKUP_FORMAT,
+  formatVersion: BACKUP_FORMAT_VERSION,
+  madeAt: madeAt.toISOString(),
+});
+
+/** The text of a backup, row by row. */
+async function* textOf(connection: Connection, ownerId: string, madeAt: Date): AsyncGenerator<string> {
+  const rows = new BackupRows();
+  yield JSON.stringify(headOf(madeAt)).slice(0, -1);
+  let begun = 0;
+  let isFirst = true;
+  /** Closes the parts before one and opens it. */
+  const upTo = (place: number): string => {
+    let text = "";
+    while (begun <= place) {
+      text += `${begun > 0 ? "]" : ""},"${PARTS[begun]}":[`;
+      begun += 1;
+      isFirst = true;
+    }
+    return text;
+  };
+  for await (const { part, row } of rowsOf(connection, ownerId, rows)) {
+    yield upTo(PARTS.indexOf(part));
+    yield (isFirst ? "" : ",") + JSON.stringify(row);
+    isFirst = false;
+  }
+  yield `${upTo(PARTS.length - 1)}]`;
+  const { leftOut } = rows;
+  if (leftOut.length > 0) log.warn({ leftOut: leftOut.length }, "a backup was written without some rows");
+  yield leftOut.length > 0 ? `,"leftOut":${JSON.stringify(leftOut)}}` : "}";
+}
+
+/**
+ * Everything an owner has, as the text of a file that is written while it is read. All of it is of one moment.
+ * @param madeAt when
+ */
+export function backupStream(database: Database, ownerId: string, madeAt: Date): ReadableStream<Uint8Array> {
+  const { readable, writable } = new TransformStream<string, string>();
+  const writer = writable.getWriter();
+  oneSnapshot(database, async (transaction) => {
+    for await (const text of textOf(transaction, ownerId, madeAt)) if (text !== "") await writer.write(text);
+    await writer.close();
+  }).catch((error: unknown) => {
+    log.warn({ err: error }, "a backup ended before it was whole");
+    void writer.abort(error).catch(() => undefined);
   });
+  return readable.pipeThrough(new TextEncoderStream());
 }
 
-/** Everything an owner has. @param madeAt when */
-export async function backupOf(database: Database, ownerId: string, madeAt: Date): Promise<Backup> {
-  const all = await readEverything(database, ownerId);
-  const photos = new Map(all.photos.map(({ pieceId, jpeg }) => [pieceId, jpeg.toString("base64")]));
-  return backupSchema.parse({
-    format: BACKUP_FORMAT,
-    formatVersion: BACKUP_FORMAT_VERSION,
-    madeAt: madeAt.toISOString(),
-    people: all.people.map(({ ownerId: _o, version: _v, createdAt: _c, updatedAt: _u, ...person }) => person),
-    places: all.places.map(({ id, name, timeZone, setting }) => ({ id, name, timeZone, setting })),
-    pieces: all.pieces.map(({ ownerId: _o, version: _v, createdAt: _c, updatedAt: _u, ...piece }) => ({
-      ...piece,
-      photo: photos.get(piece.id) ?? null,
-    })),
-    outfits: all.outfits.map(({ id, personId, name, wearings }) => ({ id, personId, name, wearings })),
-    outings: outingsOf(all),
-  });
-}
-
-/** One outing with all it stands on. @throws {AppError} `not-found` */
+/** One outing with all it stands on. @throws {AppError} `not-found`, `stored-unreadable` */
 export async function exportOuting(
   database: Database,
   ownerId: string,
   outingId: string,
   madeAt: Date,
 ): Promise<Backup> {
-  const one = oneOuting(await backupOf(database, ownerId, madeAt), outingId);
-  if (!one) throw missingOuting();
-  return one;
+  if (!isUuid(outingId)) throw missingOuting();
+  const rows = new BackupRows();
+  const backup = await oneSnapshot(database, async (transaction): Promise<Backup> => {
+    const [outing] = await readOutingsWhole(transaction, ownerId, [outingId]);
+    if (!outing) throw missingOuting();
+    const { people, places, pieces } = await readBasics(transaction, ownerId);
+    const worn = new Set(outing.wearings.map(({ pieceId }) => pieceId));
+    const photos = await readPhotos(transaction, ownerId, [...worn]);
+    return {
+      ...headOf(madeAt),
+      people: people
+        .filter(({ id }) => id === outing.head.personId)
+        .map((row) => rows.person(row))
+        .filter(isThere),
+      places: places
+        .filter(({ id }) => id === outing.head.placeId)
+        .map((row) => rows.place(row))
+        .filter(isThere),
+      pieces: pieces
+        .filter(({ id }) => worn.has(id))
+        .map((row) => rows.piece(row, photos.get(row.id)))
+        .filter(isThere),
+      outfits: [],
+      outings: [rows.outing(outing)].filter(isThere),
+    };
+  });
+  const one = oneOuting(backup, outingId);
+  if (!one) throw unreadable(rows);
+  return rows.leftOut.length > 0 ? { ...one, leftOut: rows.leftOut } : one;
 }
+
+const unreadable = ({ leftOut }: BackupRows): AppError =>
+  new AppError("stored-unreadable", `This outing cannot be exported. ${leftOut.map(({ reason }) => reason).join(" ")}`);

@@ -1,19 +1,23 @@
-import { addCommands, addMissing, insertContent, keepPhoto, type Connection, type Database, ensureOwner } from "@/db";
+import {
+  addContents,
+  addMissing,
+  addPhotos,
+  ensureOwner,
+  firstForeignWearing,
+  type Connection,
+  type Database,
+} from "@/db";
+import type { FileProblem } from "@/formats/outing-file/problem";
 import type { Backup } from "@/formats/backup/backup-schema";
 import { parseBackup } from "@/formats/backup/parse";
 import type { Restored } from "@/formats/wire/restored";
-import { AppError } from "../app-error";
 import { contentRows } from "../outings/content-rows";
-import { recompute } from "../outings/recompute";
 
-async function addOuting(transaction: Connection, ownerId: string, row: Backup["outings"][number]): Promise<void> {
-  await insertContent(transaction, ownerId, row.id, contentRows(row));
-  await addCommands(
-    transaction,
-    ownerId,
-    row.commands.map(({ id, label, changes }, position) => ({ outingId: row.id, position, id, label, changes })),
-  );
-}
+type Outing = Backup["outings"][number];
+
+/** Rows put back begin at a version that no page which is still open from before can know: seconds since 2020. */
+const VERSIONS_SINCE_MS = Date.UTC(2020, 0, 1);
+const versionAt = (nowMs: number): number => Math.floor((nowMs - VERSIONS_SINCE_MS) / 1000);
 
 /** The outing's head as a row. */
 const headOf = ({
@@ -25,45 +29,123 @@ const headOf = ({
   removed,
   startsAt,
   ...head
-}: Backup["outings"][number]) => ({
+}: Outing) => ({
   ...head,
   startsAt: new Date(startsAt),
   removedAt: removed ? new Date(startsAt) : null,
   commandsDone: done,
 });
 
-const restoreIn = async (transaction: Connection, ownerId: string, backup: Backup): Promise<Set<string>> => {
+/** What outings are made of, as rows of all of them together. */
+async function addWhole(transaction: Connection, ownerId: string, outings: readonly Outing[]): Promise<void> {
+  const whole = outings.map((outing) => ({ outingId: outing.id, ...contentRows(outing) }));
+  const inAll = <Row extends object>(list: (of: (typeof whole)[number]) => readonly Row[]) =>
+    whole.flatMap((of) => list(of).map((row) => ({ ...row, outingId: of.outingId })));
+  await addContents(
+    transaction,
+    ownerId,
+    "hourOfWeather",
+    inAll(({ weather }) => weather),
+  );
+  await addContents(
+    transaction,
+    ownerId,
+    "phase",
+    inAll(({ phases }) => phases),
+  );
+  await addContents(
+    transaction,
+    ownerId,
+    "wearing",
+    inAll(({ wearings }) => wearings),
+  );
+  await addContents(
+    transaction,
+    ownerId,
+    "sheetCommand",
+    outings.flatMap(({ id: outingId, commands }) =>
+      commands.map((command, position) => ({ outingId, position, ...command })),
+    ),
+  );
+}
+
+class Refused extends Error {
+  constructor(readonly problem: FileProblem) {
+    super(problem.reason);
+  }
+}
+
+async function addAll(
+  transaction: Connection,
+  ownerId: string,
+  backup: Backup,
+  version: number,
+): Promise<ReadonlySet<string>> {
+  const versioned = <Row extends object>(rows: readonly Row[]) => rows.map((row) => ({ ...row, version }));
   await ensureOwner(transaction, ownerId, "local");
-  await addMissing(transaction, ownerId, "person", backup.people);
-  await addMissing(transaction, ownerId, "place", backup.places);
+  await addMissing(transaction, ownerId, "person", versioned(backup.people));
+  await addMissing(transaction, ownerId, "place", versioned(backup.places));
   const pieces = await addMissing(
     transaction,
     ownerId,
     "piece",
-    backup.pieces.map(({ photo: _photo, ...piece }) => piece),
+    versioned(backup.pieces.map(({ photo: _photo, ...piece }) => piece)),
   );
-  for (const { id, photo } of backup.pieces) {
-    if (photo !== null && pieces.has(id)) await keepPhoto(transaction, ownerId, id, Buffer.from(photo, "base64"));
-  }
+  await addPhotos(
+    transaction,
+    ownerId,
+    backup.pieces.flatMap(({ id, photo }) =>
+      photo !== null && pieces.has(id) ? [{ pieceId: id, jpeg: Buffer.from(photo, "base64") }] : [],
+    ),
+  );
   await addMissing(transaction, ownerId, "outfit", backup.outfits);
-  const outings = await addMissing(transaction, ownerId, "outing", backup.outings.map(headOf));
-  for (const row of backup.outings) if (outings.has(row.id)) await addOuting(transaction, ownerId, row);
-  return outings;
-};
+  const made = await addMissing(transaction, ownerId, "outing", versioned(backup.outings.map(headOf)));
+  await addWhole(
+    transaction,
+    ownerId,
+    backup.outings.filter(({ id }) => made.has(id)),
+  );
+  // A piece that is here already may be somebody else's than in the file.
+  const foreign = made.size > 0 ? await firstForeignWearing(transaction, ownerId, [...made]) : null;
+  if (foreign !== null)
+    throw new Refused({
+      path: `outings[${backup.outings.findIndex(({ id }) => id === foreign)}].wearings`,
+      reason: "wears a piece that belongs to somebody else here",
+    });
+  return made;
+}
+
+export type RestoreAnswer =
+  | { readonly kind: "restored"; readonly restored: Restored }
+  | { readonly kind: "refused"; readonly problems: readonly FileProblem[] };
 
 /**
- * Puts back what a file holds. What is here already stays as it is: nothing is overwritten, nothing is lost.
- * @throws {AppError} `bad-input` with path and reason of each problem
+ * Puts back what a file holds. What is here already stays as it is: nothing is overwritten, nothing is lost. It happens
+ * whole or not at all.
+ * @param nowMs ms since 1970
  */
-export async function restoreBackup(database: Database, ownerId: string, value: unknown): Promise<Restored> {
+export async function restoreBackup(
+  database: Database,
+  ownerId: string,
+  value: unknown,
+  nowMs: number,
+): Promise<RestoreAnswer> {
   const parsed = parseBackup(value);
-  if (!parsed.ok) {
-    throw new AppError("bad-input", "This file cannot be restored; each problem is named with the reason.", {
-      problems: parsed.problems,
-    });
-  }
+  if (!parsed.ok) return { kind: "refused", problems: parsed.problems };
   const { backup } = parsed;
-  const made = await database.transaction((transaction) => restoreIn(transaction, ownerId, backup));
-  for (const id of made) recompute(database, ownerId, id);
-  return { outings: made.size, keptOutings: backup.outings.length - made.size, ids: [...made] };
+  try {
+    const made = await database.transaction((transaction) => addAll(transaction, ownerId, backup, versionAt(nowMs)));
+    return {
+      kind: "restored",
+      restored: {
+        outings: made.size,
+        keptOutings: backup.outings.length - made.size,
+        ids: [...made],
+        leftOut: (backup.leftOut ?? []).map(({ what, name, reason }) => `${what} "${name}": ${reason}`),
+      },
+    };
+  } catch (error) {
+    if (error instanceof Refused) return { kind: "refused", problems: [error.problem] };
+    throw error;
+  }
 }

@@ -4,6 +4,7 @@ import type { CareById } from "@/formats/wire/planned-of-view";
 import { LOCAL_OWNER_ID } from "../access";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
+import { readCare } from "../stored/stored";
 import { openWithFigures } from "../outings/outings";
 
 type Found = {
@@ -19,7 +20,9 @@ export async function eveningForPage(outingId: string): Promise<Found | Refused>
   try {
     const { view, verdict, isRecomputing } = await openWithFigures(database(), LOCAL_OWNER_ID, outingId);
     const kit = await readKit(database(), LOCAL_OWNER_ID, view.person.id);
-    const careById = Object.fromEntries(kit.map(({ piece, wears }) => [piece.id, { wears, care: piece.care }]));
+    const careById = Object.fromEntries(
+      kit.map(({ piece, wears }) => [piece.id, { wears, care: readCare(piece.care, piece.name) }]),
+    );
     return { kind: "found", view, verdict, isRecomputing, careById };
   } catch (error) {
     return refused(error);

@@ -1,5 +1,5 @@
-/** A file to be saved. @param name of the file; what is no plain letter or digit becomes a dash */
-export function download(text: string, name: string, type: string): Response {
+/** A file to be saved. @param text what it holds, or a stream of it @param name of the file; what is no plain letter or digit becomes a dash */
+export function download(text: BodyInit, name: string, type: string): Response {
   const [, stem = "", ending = ""] = /^(.*)\.(\w+)$/.exec(name) ?? [];
   const plain =
     stem

@@ -5,19 +5,38 @@ import { AppError } from "../app-error";
 /** Largest body an endpoint reads, bytes: a long outing is a tenth of it. */
 export const MOST_BODY_BYTES = 1_000_000;
 
-async function readText(request: Request, mostBytes: number): Promise<string> {
+/** The parts of a body as they come. @throws {AppError} `body-too-large` */
+async function* readParts(request: Request, mostBytes: number): AsyncGenerator<Uint8Array> {
   const tooLarge = new AppError("body-too-large", `The request may hold ${mostBytes} bytes at most.`);
   if (Number(request.headers.get("content-length") ?? 0) > mostBytes) throw tooLarge;
-  const decoder = new TextDecoder();
   let bytes = 0;
-  let text = "";
   // Length is counted as it comes: the header may be missing or untrue.
   for await (const chunk of (request.body ?? []) as AsyncIterable<Uint8Array>) {
     bytes += chunk.byteLength;
     if (bytes > mostBytes) throw tooLarge;
-    text += decoder.decode(chunk, { stream: true });
+    yield chunk;
   }
+}
+
+async function readText(request: Request, mostBytes: number): Promise<string> {
+  const decoder = new TextDecoder();
+  let text = "";
+  for await (const part of readParts(request, mostBytes)) text += decoder.decode(part, { stream: true });
   return text + decoder.decode();
+}
+
+function refuseOtherTypes(request: Request): void {
+  if (!request.headers.get("content-type")?.startsWith("application/json")) {
+    throw new AppError("wrong-media-type", "Send JSON with the header content-type: application/json.");
+  }
+}
+
+/** A JSON body that is read elsewhere. @throws {AppError} `wrong-media-type`, `body-too-large` */
+export async function readJsonBytes(request: Request, mostBytes: number): Promise<Uint8Array> {
+  refuseOtherTypes(request);
+  const parts: Uint8Array[] = [];
+  for await (const part of readParts(request, mostBytes)) parts.push(part);
+  return Buffer.concat(parts);
 }
 
 /**
@@ -29,9 +48,7 @@ export async function readJson<Schema extends z.ZodType>(
   schema: Schema,
   mostBytes = MOST_BODY_BYTES,
 ): Promise<z.infer<Schema>> {
-  if (!request.headers.get("content-type")?.startsWith("application/json")) {
-    throw new AppError("wrong-media-type", "Send JSON with the header content-type: application/json.");
-  }
+  refuseOtherTypes(request);
   let value: unknown;
   const text = await readText(request, mostBytes);
   try {

@@ -11,6 +11,7 @@ import type { NewPieces, PieceStatusChange, SavedPiece } from "@/formats/wire/ki
 import type { KitView } from "@/formats/wire/kit-view";
 import { AppError } from "../app-error";
 import { isUuid } from "../uuid";
+import { readCare } from "../stored/stored";
 import { toPieceView } from "./piece-view";
 
 const NO_PIECE = "There is no such piece.";
@@ -30,8 +31,17 @@ export async function kitOfPerson(database: Database, ownerId: string, personId:
   return {
     person,
     pieces: rows.map(({ piece, outings, wears, hasPhoto }) => {
-      const { note, care, status, version } = piece;
-      return { ...toPieceView(piece), note, care, status, version, outings, wears, hasPhoto };
+      const { note, status, version } = piece;
+      return {
+        ...toPieceView(piece),
+        note,
+        care: readCare(piece.care, piece.name),
+        status,
+        version,
+        outings,
+        wears,
+        hasPhoto,
+      };
     }),
   };
 }

@@ -3,6 +3,7 @@ import { outfitOf, type OutfitsView } from "@/formats/wire/outfit";
 import { beforeSchema, type NewOutfit } from "@/formats/wire/outfit-schema";
 import { AppError } from "../app-error";
 import { openOuting } from "../outings/open-outing";
+import { readOutfitWearings } from "../stored/stored";
 import { isUuid } from "../uuid";
 import { personOf } from "./kit";
 
@@ -24,7 +25,7 @@ export async function outfitsOf(
   const lastId = await lastOutingBefore(database, ownerId, personId, new Date(day));
   const last = lastId ? await openOuting(database, ownerId, lastId) : null;
   return {
-    outfits: rows.map(({ id, name, wearings }) => ({ id, name, wearings })),
+    outfits: rows.map(({ id, name, wearings }) => ({ id, name, wearings: readOutfitWearings(wearings, name) })),
     last: last && { name: last.name, startsAt: last.startsAt, wearings: outfitOf(last) },
   };
 }

@@ -1,8 +1,10 @@
-import { deletePhoto, keepPhoto, MOST_PHOTO_BYTES, readPhoto, type Database } from "@/db";
+import { OUTING_RANGE } from "@/core/outing";
+import { deletePhoto, keepPhoto, readPhoto, type Database } from "@/db";
 import { AppError } from "../app-error";
 import { isUuid } from "../uuid";
 
 const JPEG = "image/jpeg";
+const [LEAST_BYTES, MOST_BYTES] = OUTING_RANGE.photoBytes;
 /** How every JPEG begins. */
 const JPEG_START = [0xff, 0xd8, 0xff] as const;
 
@@ -14,13 +16,13 @@ export async function readJpeg(request: Request): Promise<Buffer> {
   // Length is counted as it comes: the header may be missing or untrue.
   for await (const part of (request.body ?? []) as AsyncIterable<Uint8Array>) {
     bytes += part.byteLength;
-    if (bytes > MOST_PHOTO_BYTES) {
-      throw new AppError("body-too-large", `A photo may hold ${MOST_PHOTO_BYTES} bytes at most.`);
+    if (bytes > MOST_BYTES) {
+      throw new AppError("body-too-large", `A photo may hold ${MOST_BYTES} bytes at most.`);
     }
     parts.push(part);
   }
   const jpeg = Buffer.concat(parts);
-  if (!JPEG_START.every((byte, place) => jpeg[place] === byte)) {
+  if (jpeg.length < LEAST_BYTES || !JPEG_START.every((byte, place) => jpeg[place] === byte)) {
     throw new AppError("bad-input", "This is no JPEG picture, whatever it calls itself.");
   }
   return jpeg;

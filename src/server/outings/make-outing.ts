@@ -11,6 +11,7 @@ import { makeAlong } from "./party";
 import { contentRows } from "./content-rows";
 import { openOuting } from "./open-outing";
 import { refuseForeignPieces } from "./outings";
+import { readSetting } from "../stored/stored";
 import { recompute } from "./recompute";
 
 /** What an outing is planned with until its phases are edited (assumptions). */
@@ -45,7 +46,8 @@ async function makeFromPlace(database: Database, ownerId: string, wanted: Outing
   const phases = usualPhases(wanted.sitMinutes);
   const total = phases.reduce((sum, { minutes }) => sum + minutes, 0);
   const day = { ...wanted.day, relativeHumidityPercent: USUAL_HUMIDITY_PERCENT };
-  const { latitudeDeg, longitudeDeg } = where.setting;
+  const setting = readSetting(where.setting, where.name);
+  const { latitudeDeg, longitudeDeg } = setting;
   const hours = shapedHours(
     day,
     { startsAt: wanted.startsAt, timeZone: where.timeZone, latitudeDeg, longitudeDeg },
@@ -66,7 +68,7 @@ async function makeFromPlace(database: Database, ownerId: string, wanted: Outing
       personId: person.id,
       placeId: place.id,
       startsAt: new Date(wanted.startsAt),
-      setting: where.setting,
+      setting,
       weatherShaped: true,
     };
     await createOuting(transaction, ownerId, head, {

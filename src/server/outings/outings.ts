@@ -8,7 +8,7 @@ import {
   setRemoved,
   type Database,
 } from "@/db";
-import { MOST_COMMANDS, type History, type SheetCommand } from "@/formats/sheet-commands/sheet-command";
+import { MOST_COMMANDS, type History } from "@/formats/sheet-commands/sheet-command";
 import type { OutingFigures } from "@/formats/wire/field-card";
 import type { SaveOuting } from "@/formats/wire/outing-schema";
 import type { OutingContentView, OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing-view";
@@ -18,7 +18,9 @@ import { contentRows } from "./content-rows";
 import { missingOuting, openOuting } from "./open-outing";
 import { handOn } from "./party";
 import { holdsFor, mayHold, recompute } from "./recompute";
-import { toLine, toVerdictLine, toView } from "./to-view";
+import { readCard, readVerdict } from "../stored/stored-figures";
+import { readHistory } from "../stored/stored-commands";
+import { toLine, toView } from "./to-view";
 
 /**
  * All outings with the verdicts kept for them. Where one is of an older model or of other clothes it says so, and the
@@ -52,8 +54,8 @@ export async function openWithFigures(
   const view = toView(rows);
   const isRecomputing = !holdsFor(rows.outing, view);
   if (isRecomputing) recompute(database, ownerId, outingId);
-  const verdict = rows.outing.verdict && toVerdictLine(rows.outing.verdict);
-  const { card } = rows.outing;
+  const verdict = readVerdict(rows.outing.verdict);
+  const card = readCard(rows.outing.card);
   return { view, verdict, figures: verdict && card && { verdict, ...card }, isRecomputing };
 }
 
@@ -124,7 +126,5 @@ export async function removeOuting(
 export async function outingHistory(database: Database, ownerId: string, outingId: string): Promise<History> {
   const found = isUuid(outingId) ? await readCommands(database, ownerId, outingId) : null;
   if (!found) throw missingOuting();
-  const { from, done, commands } = found;
-  const kept = commands as readonly SheetCommand[];
-  return { dropped: from, commands: kept, done: Math.min(kept.length, Math.max(0, done - from)) };
+  return readHistory(found);
 }

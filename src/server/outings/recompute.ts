@@ -5,7 +5,7 @@ import type { OutingFigures } from "@/formats/wire/field-card";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { viewToOuting } from "@/formats/wire/view-to-outing";
 import { log } from "../log";
-import { judgeInThread } from "../simulation/pool";
+import { judgeInThread } from "../threads/pool";
 import { openOuting } from "./open-outing";
 import { toView } from "./to-view";
 

@@ -1,8 +1,17 @@
 import type { listOutings, OutingRows } from "@/db";
-import type { LimitPart, LimitPlace } from "@/core/limits";
-import { usualLevels } from "@/core/outing";
 import { toPieceView } from "../kit/piece-view";
-import type { OutingLine, OutingView, PhaseView, VerdictLine } from "@/formats/wire/outing-view";
+import {
+  readAccepted,
+  readEffort,
+  readHeat,
+  readHeldTo,
+  readPlan,
+  readRecurring,
+  readSetting,
+  readTyped,
+} from "../stored/stored";
+import { readVerdict } from "../stored/stored-figures";
+import type { OutingLine, OutingView, PhaseView, WearingView, WeatherHourView } from "@/formats/wire/outing-view";
 
 /** Rows of an outing as browsers get them. */
 export function toView({ outing, person, place, weather, phases, wearings, kit }: OutingRows): OutingView {
@@ -21,26 +30,43 @@ export function toView({ outing, person, place, weather, phases, wearings, kit }
       fatPercent: person.fatPercent,
       ageYears: person.ageYears,
       sex: person.sex,
-      // A person stored before a limit was known accepts the usual level of it.
-      accepted: { ...usualLevels(person), ...person.accepted },
+      accepted: readAccepted(person.accepted, person),
       workingHand: person.workingHand,
       coldHands: person.coldHands,
-      heldTo: person.heldTo,
+      heldTo: readHeldTo(person.heldTo, person.name),
     },
     place: { id: place.id, name: place.name, timeZone: place.timeZone },
-    setting: outing.setting,
+    setting: readSetting(outing.setting, outing.name),
     weatherShaped: outing.weatherShaped,
-    plan: outing.plan,
-    weather: weather.map(({ ownerId: _owner, outingId: _outing, at, ...hour }) => ({ at: at.toISOString(), ...hour })),
-    phases: phases.map(toPhase),
-    wearings: wearings.map(({ ownerId: _owner, outingId: _outing, ...wearing }) => wearing),
+    plan: readPlan(outing.plan, outing.name),
+    weather: weather.map((row) => toHour(row, outing.name)),
+    phases: phases.map((row) => toPhase(row, outing.name)),
+    wearings: wearings.map((row) => toWearing(row, outing.name)),
     kit: kit.map(toPieceView),
   };
 }
 
-/** A phase without what it does not say. */
-export function toPhase(row: OutingRows["phases"][number]): PhaseView {
+/** An hour of weather as it is sent and kept in files. @param whose outing, for an error */
+export const toHour = (
+  { ownerId: _owner, outingId: _outing, at, ...hour }: OutingRows["weather"][number],
+  whose: string,
+): WeatherHourView => ({
+  at: at.toISOString(),
+  ...hour,
+  airTemperatureTyped: readTyped(hour.airTemperatureTyped, whose),
+  windTyped: readTyped(hour.windTyped, whose),
+});
+
+/** A wearing as it is sent and kept in files. @param whose outing, for an error */
+export const toWearing = (
+  { ownerId: _owner, outingId: _outing, ...wearing }: OutingRows["wearings"][number],
+  whose: string,
+): WearingView => ({ ...wearing, heat: readHeat(wearing.heat, whose) });
+
+/** A phase without what it does not say. @param whose outing, for an error */
+export function toPhase(row: OutingRows["phases"][number], whose: string): PhaseView {
   const { id, kind, minutes, posture, activityRatio, walkSpeedMPerS, effort, leaning, hands, dexterityNeeded } = row;
+  const recurring = readRecurring(row.recurring, whose);
   return {
     id,
     kind,
@@ -48,12 +74,12 @@ export function toPhase(row: OutingRows["phases"][number]): PhaseView {
     posture,
     activityRatio,
     walkSpeedMPerS,
-    effort: effort ?? undefined,
+    effort: readEffort(effort, whose) ?? undefined,
     leaning: leaning || undefined,
     hands: hands ?? undefined,
     dexterityNeeded: dexterityNeeded ?? undefined,
     wetBy: row.wetBy.length > 0 ? row.wetBy : undefined,
-    recurring: row.recurring.length > 0 ? row.recurring : undefined,
+    recurring: recurring.length > 0 ? recurring : undefined,
   };
 }
 
@@ -68,22 +94,12 @@ export const toLine = ({
   id: outing.id,
   name: outing.name,
   invented: outing.invented,
-  inventedWeather: outing.plan.forecast?.invented ?? false,
+  inventedWeather: readPlan(outing.plan, outing.name).forecast?.invented ?? false,
   startsAt: outing.startsAt.toISOString(),
   timeZone,
   personId: outing.personId,
   personName,
   placeName,
   partyId: outing.partyId,
-  verdict: outing.verdict && toVerdictLine(outing.verdict),
-});
-
-/** A verdict as it is kept, with what those of older models do not say. */
-export const toVerdictLine = (stored: NonNullable<ListedOuting["outing"]["verdict"]>): VerdictLine => ({
-  ...stored,
-  lowMinutes: stored.lowMinutes ?? null,
-  highMinutes: stored.highMinutes ?? null,
-  standardMinutes: stored.standardMinutes ?? null,
-  part: stored.part as LimitPart | null,
-  side: stored.side as LimitPlace["side"],
+  verdict: readVerdict(outing.verdict),
 });

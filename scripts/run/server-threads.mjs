@@ -1,17 +1,17 @@
-// The file that runs in the server's simulation threads, bundled like what people run.
+// The file that runs in the server's threads, bundled like what people run.
 import path from "node:path";
 import { build } from "vite";
 import { ROOT } from "./paths.mjs";
 
-const SOURCE = "src/server/simulation/worker.ts";
-const FILE = "simulation-worker.mjs";
+const SOURCE = "src/server/threads/worker.ts";
+const FILE = "server-threads.mjs";
 
 /**
  * Bundles it.
  * @param {string} outDir
- * @returns {Promise<string>} its path, for UMIAK_SIMULATION_WORKER
+ * @returns {Promise<string>} its path, for UMIAK_THREADS
  */
-export async function buildSimulationWorker(outDir) {
+export async function buildServerThreads(outDir) {
   await build({
     root: ROOT,
     configFile: false,
@@ -31,4 +31,4 @@ export async function buildSimulationWorker(outDir) {
 }
 
 /** Where the tests and the development server keep theirs. */
-export const CACHED_WORKER_DIR = path.join(ROOT, "node_modules", ".cache", "umiak-simulation");
+export const CACHED_THREADS_DIR = path.join(ROOT, "node_modules", ".cache", "umiak-threads");

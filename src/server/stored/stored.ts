@@ -1,0 +1,63 @@
+import { z } from "zod";
+import { acceptedSchema, settingSchema, traitsSchema } from "@/formats/outing-file/schema";
+import { usualLevels } from "@/core/outing";
+import { doingExtras, recurringSchema } from "@/formats/outing-file/doing-schema";
+import { heatSpansSchema } from "@/formats/outing-file/heat-schema";
+import { labelSchema } from "@/formats/outing-file/label-schema";
+import { careSchema } from "@/formats/wire/kit-schema";
+import { heldToSchema } from "@/formats/wire/held-to-schema";
+import { outfitWearingsSchema } from "@/formats/wire/outfit-schema";
+import { planSchema, typedSchema } from "@/formats/wire/outing-schema";
+import { AppError } from "../app-error";
+
+// What stands in the database as JSON was written by some version of this program, perhaps an older one, or put there by
+// hand: the database checks little of it. So it is parsed when it is read, each kind by its newest schema, after the steps
+// that lead from older versions to it. Tests read rows of every migration.
+
+/** A step from an older version of what is stored to the next; what is of the next already stays as it is. */
+type Upgrade = (value: unknown) => unknown;
+
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
+
+/** Fields that an older version did not write, as they were meant then. */
+const withDefaults =
+  (defaults: Readonly<Record<string, unknown>>): Upgrade =>
+  (value) =>
+    isRecord(value) ? { ...defaults, ...value } : value;
+
+/**
+ * A reader of one kind of stored JSON.
+ * @param words what it is, for whoever has to mend it
+ */
+const reader =
+  <Schema extends z.ZodType>(words: string, schema: Schema, ...upgrades: readonly Upgrade[]) =>
+  (value: unknown, whose: string): z.output<Schema> => {
+    const parsed = schema.safeParse(upgrades.reduce((older, upgrade) => upgrade(older), value));
+    if (parsed.success) return parsed.data;
+    const problems = parsed.error.issues.map(({ path, message }) => ({ path: path.join("."), reason: message }));
+    throw new AppError(
+      "stored-unreadable",
+      `The ${words} of ${whose} is kept in a form that this version cannot read. It is still there, unchanged: a backup made by the version that wrote it can be restored.`,
+      { problems },
+    );
+  };
+
+export const readSetting = reader("setting", settingSchema);
+export const readHeldTo = reader("list of ways held to", heldToSchema, withDefaults({ avoids: [], schools: {} }));
+export const readPlan = reader("plan", planSchema, (value) => value ?? {});
+export const readLabel = reader("label", labelSchema);
+export const readTraits = reader("list of traits", traitsSchema, (value) => value ?? {});
+export const readCare = reader("care", careSchema, (value) => value ?? {});
+export const readEffort = reader("effort", doingExtras.effort.nullable());
+export const readRecurring = reader("list of tasks", z.array(recurringSchema), (value) => value ?? []);
+export const readHeat = reader("heating", heatSpansSchema.nullable());
+export const readTyped = reader("number typed", typedSchema);
+export const readOutfitWearings = reader("list of pieces", outfitWearingsSchema);
+
+/** A person stored before a limit was known accepts the usual level of it. */
+export const readAccepted = (
+  value: unknown,
+  person: { readonly name: string; readonly ageYears: number; readonly massKg: number },
+): z.output<typeof acceptedSchema> =>
+  reader("list of accepted levels", acceptedSchema, withDefaults(usualLevels(person)))(value, person.name);
