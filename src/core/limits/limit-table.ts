@@ -3,7 +3,7 @@ export const LEVELS = ["comfort", "cold", "hard"] as const;
 export type Level = (typeof LEVELS)[number];
 
 /** Feet and fingers first, then the face, then the body as it is felt; last what a standard counts and nobody feels. */
-export const LIMITS = ["toes", "fingers", "face", "shivering", "meanSkin", "trunk", "heatDebt"] as const;
+export const LIMITS = ["toes", "fingers", "face", "shivering", "meanSkin", "trunk", "heat", "heatDebt"] as const;
 export type Limit = (typeof LIMITS)[number];
 
 /** What of a quantity is beyond a limit. */
@@ -63,6 +63,13 @@ export const LIMIT_TABLE: Readonly<Record<Limit, LimitRow>> = {
     value: { comfort: 0.3, cold: 0.6, hard: 0.9 },
     lastsMinutes: 0,
     source: "under the person's own start (assumption), and 36.0 °C at any level: ISO 9886",
+  },
+  heat: {
+    beyond: "above",
+    unit: "°C",
+    value: { comfort: 38.5, cold: 39.5, hard: 39.5 },
+    lastsMinutes: 0,
+    source: "core; 38.5 °C: ISO 9886 for who is watched (from memory); 39.5 °C: heat illness near (assumption)",
   },
   heatDebt: {
     beyond: "above",

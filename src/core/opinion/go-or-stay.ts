@@ -2,7 +2,7 @@ import { isExtrapolated, spareMinutes, type Outing, type SitAnswer } from "../ou
 import type { StandardOpinion } from "./standard-opinion";
 
 /** Why staying at home is the answer, or why to think again. */
-export type StayReason = "arrivesNumb" | "frostbiteHazard" | "hardLimitSoon" | "motionlessInDeepCold";
+export type StayReason = "arrivesNumb" | "arrivesTooHot" | "frostbiteHazard" | "hardLimitSoon" | "motionlessInDeepCold";
 
 export type GoOrStay =
   | { readonly kind: "go" }
@@ -22,7 +22,8 @@ function stayReasons(sit: SitAnswer, opinion: StandardOpinion): StayReason[] {
   const { means } = opinion;
   const isMotionless = means.metabolicRateWPerM2 <= MOTIONLESS_RATE_W_PER_M2;
   const found: readonly (readonly [StayReason, boolean])[] = [
-    ["arrivesNumb", hard.kind === "arrivesTooCold"],
+    ["arrivesNumb", hard.kind === "arrivesTooCold" && hard.crossing.limit !== "heat"],
+    ["arrivesTooHot", hard.kind === "arrivesTooCold" && hard.crossing.limit === "heat"],
     ["hardLimitSoon", hard.kind === "ends" && hard.minutesStill < HARD_LIMIT_SOON_MINUTES],
     ["frostbiteHazard", HAZARDS_TO_STAY.some((hazard) => hazard === opinion.windChillHazard)],
     ["motionlessInDeepCold", isMotionless && means.airTemperatureC < MOTIONLESS_BELOW_C],

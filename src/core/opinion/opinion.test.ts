@@ -3,7 +3,7 @@ import { sampleOuting } from "../../../tests/sample-outing";
 import { levelEverywhere } from "../limits";
 import { simulateOuting, type Outing, type SitAnswer } from "../outing";
 import { applies, notApplicable } from "../standards";
-import { cautionsOf, compareWithStandard, goOrStay, printedAgainstOurs, standardOpinion } from ".";
+import { cautionsOf, compareWithStandard, goOrStay, overheatingOf, printedAgainstOurs, standardOpinion } from ".";
 
 const outing = sampleOuting();
 const sit = simulateOuting(outing).sits[0]!;
@@ -16,6 +16,30 @@ const opinionOf = (of: Outing): { sit: SitAnswer; opinion: ReturnType<typeof sta
   const answer = simulateOuting(of).sits[0]!;
   return { sit: answer, opinion: standardOpinion(of, answer) };
 };
+
+describe("overheating", () => {
+  it("is warned of where the core passes 38.5 °C on the way, with the minute, and not on an ordinary morning", () => {
+    expect(overheatingOf(simulateOuting(outing))).toBeNull();
+    const [first] = outing.phases;
+    const uphill = {
+      ...colder(-20),
+      phases: [{ ...first!, minutes: 60, activityRatio: 8 }, ...outing.phases.slice(1)],
+    };
+    const hot = overheatingOf(simulateOuting(uphill))!;
+    expect(hot.trunkC).toBeGreaterThan(38.5);
+    expect(Math.abs(hot.minute - 60)).toBeLessThan(15);
+  });
+
+  it("is why to stay where it ends a sit as it begins", () => {
+    const tooHot: SitAnswer["verdict"] & SitAnswer["byLevel"]["hard"] = {
+      kind: "arrivesTooCold",
+      crossing: { limit: "heat", place: { part: "body", side: null }, level: "hard", minute: 0 },
+      runnerUp: null,
+    };
+    const advice = goOrStay({ ...sit, verdict: tooHot, byLevel: { ...sit.byLevel, hard: tooHot } }, opinion);
+    expect(advice).toMatchObject({ kind: "stay", reasons: ["arrivesTooHot"] });
+  });
+});
 
 describe("the standard's opinion", () => {
   it("asks for more in the neutral than in the minimal criterion, and allows less time", () => {

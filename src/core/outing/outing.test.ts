@@ -42,6 +42,13 @@ describe("a body that leaves the model", () => {
     const hot = { ...outing, phases: [{ ...first!, minutes: 300, activityRatio: 9 }, ...outing.phases.slice(1)] };
     expect(codeOf(() => simulateOuting(hot))).toBe("left-the-model");
   });
+
+  it("overheats before that: a sit in the heat in winter clothes ends by it, not by nothing", () => {
+    const outing = warmer(sampleOuting(), 43);
+    const [sit] = simulateOuting(outing).sits;
+    expect(sit!.verdict).toMatchObject({ kind: "ends", crossing: { limit: "heat", level: "cold" } });
+    expect(sit!.verdict.kind === "ends" && sit!.verdict.minutesStill).toBeGreaterThan(30);
+  });
 });
 
 describe("sits", () => {

@@ -48,6 +48,7 @@ export function sitWatches(
     { limit: "meanSkin", place: WHOLE_BODY, values: values(({ meanSkinC }) => meanSkinC) },
     { limit: "trunk", place: WHOLE_BODY, values: trunkC.map((value) => planned.trunkC[0]! - value) },
     { limit: "trunk", place: WHOLE_BODY, values: trunkC, bounds: TRUNK_FLOOR },
+    { limit: "heat", place: WHOLE_BODY, values: trunkC },
     { limit: "heatDebt", place: WHOLE_BODY, values: values(({ heatDebtWhPerM2 }) => heatDebtWhPerM2) },
   ];
 }

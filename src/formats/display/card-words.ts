@@ -15,6 +15,7 @@ const SIGNS: Readonly<Record<Limit, string>> = {
   heatDebt: "Body: shivering that does not stop when you stamp and swing your arms means go now.",
   shivering: "Body: shivering that you cannot hold back means go now.",
   meanSkin: "Body: cold all over and unable to sit quietly or think of anything else means go.",
+  heat: "Body: too hot, dizzy or sick, skin flushed: stop, open up and take layers off, drink; cooling down comes first.",
   trunk: "Body: stumbling, slurred words, not caring any more, or shivering that has stopped: this is an emergency.",
 };
 
@@ -63,6 +64,10 @@ export function endWords({ view, verdict, range, sit }: FieldCard): string {
   const between = `between ${bound(range.low)} and ${bound(range.high)} in eight cases of ten`;
   if (verdict.kind === "longerThan") return `Nothing ends it before ${clock(verdict.minutesStill)}; ${between}.`;
   const what = verdict.limit ? limitWords(verdict.limit, { part: verdict.part ?? "body", side: verdict.side }) : "";
-  if (verdict.kind === "arrivesTooCold") return `Too cold on arrival: ${what}. Do not sit down.`;
+  if (verdict.kind === "arrivesTooCold") {
+    return verdict.limit === "heat"
+      ? `Too hot on arrival: ${what}. Wear less on the way or go slower.`
+      : `Too cold on arrival: ${what}. Do not sit down.`;
+  }
   return `About ${clock(verdict.minutesStill)}: ${what}; ${between}.`;
 }

@@ -8,6 +8,7 @@ import { durationText } from "./time";
 
 const STAY_WORDS: Readonly<Record<StayReason, string>> = {
   arrivesNumb: "fingers, toes or face are numb on arrival",
+  arrivesTooHot: "the way in overheats the body: wear less on it or go slower",
   hardLimitSoon: "a hard limit comes within half an hour",
   frostbiteHazard: "bare skin may freeze within ten minutes",
   motionlessInDeepCold: "sitting motionless below −18 °C, where experienced people stay at home (common practice)",

@@ -52,6 +52,7 @@ const BODY_LIMIT_WORDS: Partial<Record<Limit, string>> = {
   shivering: "shivering",
   meanSkin: "cold all over",
   trunk: "a cold core",
+  heat: "an overheated body",
 };
 
 /** "left toes", "fingers", "cold all over". */
@@ -78,12 +79,16 @@ export function endsItWords(limit: Limit, place: LimitPlace): string {
   return `${words} ${isPlural(place) ? "end" : "ends"} it`;
 }
 
+/** How somebody arrives whose sit ends as it begins. */
+export const arrivesWords = (limit: Limit | null): string =>
+  limit === "heat" ? "arrives too hot" : "arrives too cold";
+
 /** A verdict in a line, for lists. */
 export function verdictWords(verdict: VerdictLine): string {
   const where: LimitPlace = { part: verdict.part ?? "body", side: verdict.side };
   if (verdict.kind === "longerThan") return `longer than ${durationText(verdict.minutesStill)}`;
   const what = verdict.limit ? limitWords(verdict.limit, where) : "";
-  if (verdict.kind === "arrivesTooCold") return `arrives too cold: ${what}`;
+  if (verdict.kind === "arrivesTooCold") return `${arrivesWords(verdict.limit)}: ${what}`;
   return `${durationText(verdict.minutesStill)} still, then ${what}`;
 }
 

@@ -1,7 +1,8 @@
 import { memo } from "react";
-import { sweatOnArrival, type SweatStep } from "@/core/opinion";
+import { overheatingOf, sweatOnArrival, type SweatStep } from "@/core/opinion";
 import type { OutingResult } from "@/core/outing";
 import { plainNumber } from "@/formats/display/numbers";
+import { durationText } from "@/formats/display/time";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { drawnFrom } from "./drawn-from";
 
@@ -11,6 +12,7 @@ const SWEAT_WORDS: Readonly<Record<SweatStep, string>> = { damp: "Damp", wet: "W
 
 function AllCautions({ view, result }: Props) {
   const sweat = result && sweatOnArrival(result);
+  const hot = result && overheatingOf(result);
   return (
     <section aria-label="Cautions" className="border-line text-muted border-t pt-3 text-sm">
       <p>
@@ -21,6 +23,12 @@ function AllCautions({ view, result }: Props) {
         <p className="text-rust-text mt-2 font-semibold">
           {SWEAT_WORDS[sweat.step]} on arrival: the layers of the trunk hold {plainNumber(sweat.gPerM2, 0)} g/m² of
           sweat. Carry more and wear less on the way, go slower, or change the shirt and hat when you are there.
+        </p>
+      )}
+      {hot && (
+        <p className="text-rust-text mt-2 font-semibold" data-testid="overheating">
+          Too hot: the core reaches {plainNumber(hot.trunkC, 1)} °C {durationText(hot.minute)} after the start. Wear
+          less, open up or go slower there; stop and cool down when you feel dizzy or sick.
         </p>
       )}
       {view.setting.ground === "ice" && (

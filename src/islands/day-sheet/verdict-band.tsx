@@ -4,7 +4,7 @@ import type { OutingResult, SitAnswer } from "@/core/outing";
 import type { Headline, MinutesBound, MinutesRange } from "@/core/range";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText, durationText } from "@/formats/display/time";
-import { endsItWords, grazeWords, LEVEL_WORDS, limitWords, recoveryWords } from "@/formats/display/words";
+import { arrivesWords, endsItWords, grazeWords, LEVEL_WORDS, limitWords, recoveryWords } from "@/formats/display/words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView, VerdictLine } from "@/formats/wire/outing-view";
 import type { ShownHeadline } from "@/stores/headline";
@@ -103,7 +103,7 @@ function Computed({
           <br />
           <strong>
             {headline.kind === "ends" && `until ${clockOf(view, sit, headline.minutes)}`}
-            {headline.kind === "arrivesTooCold" && "arrives too cold"}
+            {headline.kind === "arrivesTooCold" && arrivesWords(headline.endedBy?.limit ?? null)}
             {headline.kind === "longerThan" && "and then not computed further"}
           </strong>
         </p>

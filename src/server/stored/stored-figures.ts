@@ -17,7 +17,9 @@ const cardSchema: z.ZodType<StoredCard> = z.strictObject({
     z.strictObject({ kind: z.literal("short"), missingMinutes: minutes }),
     z.strictObject({
       kind: z.literal("stay"),
-      reasons: z.array(z.enum(["arrivesNumb", "frostbiteHazard", "hardLimitSoon", "motionlessInDeepCold"])),
+      reasons: z.array(
+        z.enum(["arrivesNumb", "arrivesTooHot", "frostbiteHazard", "hardLimitSoon", "motionlessInDeepCold"]),
+      ),
     }),
   ]),
   sit: z.strictObject({
