@@ -20,6 +20,7 @@ export {
   readPhotos,
   type WholeOuting,
 } from "./queries/backup";
+export { tellCalendars } from "./queries/calendar";
 export { deleteOutfit, keepOutfit, lastOutingBefore, readOutfits } from "./queries/outfits";
 export { listOutings } from "./queries/list-outings";
 export { readCommands } from "./queries/sheet-commands";

@@ -269,6 +269,8 @@ export const outing = pgTable(
     card: jsonb().$type<StoredCard>(),
     verdictModelVersion: text(),
     verdictInputHash: text(),
+    /** What was told to calendars: what is gone from the plan has to be cancelled there. */
+    calendarKeys: text().array().notNull().default([]),
     /** How many commands of its list are done; those behind are undone and can be done again. */
     commandsDone: integer().notNull().default(0),
     createdAt: createdAt(),

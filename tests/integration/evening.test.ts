@@ -146,7 +146,29 @@ describe("the calendar file", () => {
     expect(triggers.sort()).toEqual(["-PT15M", "PT0S"]);
     expect(events.some(({ event }) => event.summary.startsWith("Tove calls for help"))).toBe(true);
     expect(new Set(events.map(({ event }) => event.uid)).size).toBe(events.length);
-    await save(view, { plan: { ...view.plan, tellsPlace: true } });
+    // The same acts under the same names when the plan moves; what is gone is cancelled, and the newest file counts.
+    const later = await save(view, {
+      phases: view.phases.map((phase) => ({ ...phase, minutes: phase.minutes + 5 })),
+      wearings: view.wearings.map((wearing) => ({ ...wearing, fromMinute: 0, toMinute: wearing.toMinute + 1 })),
+      plan: { ...view.plan, leftWith: undefined },
+    });
+    expect(later.status).toBe(200);
+    await new Promise((resolve) => setTimeout(resolve, 1100)); // SEQUENCE counts seconds
+    const again = new ICAL.Component(ICAL.parse(await (await answer(getCalendar, id)).text()) as never)
+      .getAllSubcomponents("vevent")
+      .map((component) => ({ event: new ICAL.Event(component), status: component.getFirstPropertyValue("status") }));
+    const turned = again.find(({ event }) => event.uid === turnBack.event.uid)!;
+    expect(turned.event.summary).toBe("Turn back");
+    expect(turned.event.sequence).toBeGreaterThan(turnBack.event.sequence);
+    const goneUids = events
+      .map(({ event }) => event.uid)
+      .filter((uid) => uid.includes("dress") || uid.includes("left-with"));
+    expect(goneUids.length).toBeGreaterThan(1);
+    const cancelled = again.filter(({ status }) => status === "CANCELLED").map(({ event }) => event.uid);
+    expect(cancelled).toContain(`${id}-left-with@umiak`);
+    expect(again.map(({ event }) => event.uid)).toEqual(expect.arrayContaining(goneUids));
+    await save(await open(id), { phases: view.phases, wearings: view.wearings, plan: view.plan });
+    await save(await open(id), { plan: { ...view.plan, tellsPlace: true } });
     expect(await (await answer(getCalendar, id)).text()).toMatch(/^GEO:61;9/m);
     await save(await open(id), { plan: view.plan });
   });

@@ -1,4 +1,5 @@
-import ical, { ICalAlarmType, ICalCalendarMethod } from "ical-generator";
+import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventStatus } from "ical-generator";
+import type { CardMoment } from "@/core/plan";
 import { cardMoments } from "../wire/card-lists";
 import { inventedWords } from "../display/invented-words";
 import { endWords, momentWords } from "../display/card-words";
@@ -13,16 +14,39 @@ const MOMENT_MINUTES = 5;
 
 const later = (instant: Date, minutes: number): Date => new Date(instant.getTime() + minutes * 60_000);
 
+/** A number that rises with every file that is made, whatever it follows from: seconds since 2020. */
+const SEQUENCE_FROM_MS = Date.UTC(2020, 0, 1);
+const sequenceAt = (madeAt: Date): number => Math.floor((madeAt.getTime() - SEQUENCE_FROM_MS) / 1000);
+
+/** What an act is known by, wherever a changed plan puts it: clothes by the first of the pieces that move. */
+function actKey({ act }: CardMoment): string {
+  if (act.kind !== "dress") return act.kind;
+  const pieces = act.steps.flatMap(({ act: step }) => ("piece" in step ? [`${step.kind}-${step.piece.id}`] : []));
+  return `dress-${pieces.sort()[0] ?? "other"}`;
+}
+
+export type OutingCalendar = {
+  readonly text: string;
+  /** What its events are known by: a later file cancels those that are gone. */
+  readonly keys: readonly string[];
+};
+
 /**
  * An outing as a calendar file: the whole of it, and an alarm for whatever goes on or off, for turning back, and for
  * whoever the plan is left with. The place is told by its name; coordinates only where the plan ticks them.
  * @param madeAt when the file is made
+ * @param before keys of the events of earlier files: those that are no longer there are cancelled
  * @source RFC 5545, by the package ical-generator
  */
-export function outingCalendar(card: FieldCard, madeAt: Date): string {
+export function outingCalendar(card: FieldCard, madeAt: Date, before: readonly string[] = []): OutingCalendar {
   const { view, sit } = card;
   const instant = (minute: number): Date => new Date(instantAt(view.startsAt, minute));
   const calendar = ical({ name: view.name, method: ICalCalendarMethod.PUBLISH, prodId: "//umiak//outing//EN" });
+  const keys: string[] = [];
+  const known = (key: string) => {
+    keys.push(key);
+    return { id: `${view.id}-${key}@umiak`, stamp: madeAt, sequence: sequenceAt(madeAt) };
+  };
   const madeUp = inventedWords(view);
   const invented = madeUp === null ? "" : `${madeUp.toUpperCase()}. `;
   const moments = cardMoments(view, sit);
@@ -30,8 +54,7 @@ export function outingCalendar(card: FieldCard, madeAt: Date): string {
   const { latitudeDeg, longitudeDeg } = view.setting;
   const isTold = view.plan.tellsPlace && latitudeDeg !== undefined && longitudeDeg !== undefined;
   calendar.createEvent({
-    id: `${view.id}@umiak`,
-    stamp: madeAt,
+    ...known("outing"),
     start: instant(0),
     end: instant(end),
     summary: view.name,
@@ -41,12 +64,11 @@ export function outingCalendar(card: FieldCard, madeAt: Date): string {
   const alarmed = moments.filter(
     ({ act }) => act.kind === "dress" || act.kind === "watchYourself" || act.kind === "turnBack",
   );
-  alarmed.forEach((moment, place) => {
+  alarmed.forEach((moment) => {
     const lines = momentWords(moment);
     const start = instant(moment.minute);
     const event = calendar.createEvent({
-      id: `${view.id}-${place}@umiak`,
-      stamp: madeAt,
+      ...known(actKey(moment)),
       start,
       end: later(start, MOMENT_MINUTES),
       summary: moment.act.kind === "turnBack" ? "Turn back" : (lines[0] ?? ""),
@@ -66,8 +88,7 @@ export function outingCalendar(card: FieldCard, madeAt: Date): string {
     const start = instant(end + leftWith.alarmAfterMinutes);
     calendar
       .createEvent({
-        id: `${view.id}-left-with@umiak`,
-        stamp: madeAt,
+        ...known("left-with"),
         start,
         end: later(start, MOMENT_MINUTES),
         summary: `${leftWith.name} calls for help now if nothing is heard`,
@@ -75,5 +96,14 @@ export function outingCalendar(card: FieldCard, madeAt: Date): string {
       })
       .createAlarm({ type: ICalAlarmType.display, trigger: 0, description: "Is everybody out?" });
   }
-  return calendar.toString();
+  for (const key of before.filter((own) => !keys.includes(own))) {
+    calendar.createEvent({
+      ...known(key),
+      start: instant(0),
+      end: instant(end),
+      summary: `${view.name}: no longer planned`,
+      status: ICalEventStatus.CANCELLED,
+    });
+  }
+  return { text: calendar.toString(), keys };
 }

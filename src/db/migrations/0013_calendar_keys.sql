@@ -1,0 +1,1 @@
+ALTER TABLE "outing" ADD COLUMN "calendar_keys" text[] DEFAULT '{}' NOT NULL;
