@@ -21,6 +21,28 @@ export function instantOf(text: string, timeZone: string): string | null {
   return isThatDay && hour < 24 && minute < 60 ? new Date(date.getTime()).toISOString() : null;
 }
 
+const MS_PER_HOUR = 3_600_000;
+
+/** What a wall clock does at a time without an offset. */
+export type ClockChange =
+  | { readonly kind: "none" }
+  /** The clock goes forward over it: nobody's clock shows it. */
+  | { readonly kind: "skipped" }
+  /** The clock goes back over it: it is shown twice, at these instants. */
+  | { readonly kind: "twice"; readonly first: string; readonly again: string };
+
+/** What clocks do at a time as people write it. @param instant what `instantOf` made of the text */
+export function clockChangeAt(text: string, instant: string, timeZone: string): ClockChange {
+  const trimmed = text.trim();
+  if (WITH_OFFSET.test(trimmed)) return { kind: "none" };
+  const shown = trimmed.slice(0, "2027-01-15T06:30".length).replace(" ", "T");
+  if (localText(instant, timeZone) !== shown) return { kind: "skipped" };
+  const later = (hours: number): string => new Date(Date.parse(instant) + hours * MS_PER_HOUR).toISOString();
+  const isShown = (other: string): boolean => localText(other, timeZone) === shown;
+  if (isShown(later(1))) return { kind: "twice", first: instant, again: later(1) };
+  return isShown(later(-1)) ? { kind: "twice", first: later(-1), again: instant } : { kind: "none" };
+}
+
 /** An instant as an `input` of type datetime-local shows it in a zone. */
 export function localText(instant: string, timeZone: string): string {
   const date = new TZDate(Date.parse(instant), timeZone);

@@ -139,7 +139,7 @@ test("weather is pasted, looked at, and taken; bad rows are named", async ({ pag
     "2027-02-13 12:30,-18,7",
   ];
   await page.getByLabel("Paste hours").fill(rows.join("\n"));
-  await expect(page.getByRole("alert")).toContainText("row 2 airTemperatureC is no number: abc");
+  await expect(page.getByRole("alert")).toContainText("line 3: airTemperatureC is no number: abc");
   await expect(page.getByLabel("Hours read").getByRole("listitem")).toHaveCount(2);
   await page.getByRole("button", { name: "Take these 2 hours" }).click();
   await expect(page.getByRole("button", { name: /^Hour 12:30: −18 °C, wind 7 m\/s/ })).toBeVisible();

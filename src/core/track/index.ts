@@ -1,3 +1,2 @@
-export { thinned } from "./thinned";
 export type { TrackPoint } from "./track-point";
 export { distanceM, wayOf, type Way } from "./way";

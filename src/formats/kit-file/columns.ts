@@ -58,6 +58,18 @@ export const MATERIAL_COLUMNS: Readonly<Record<MaterialKind, readonly KitColumn[
 const WORD_COLUMNS: ReadonlySet<string> = new Set(["fibre", "substance"]);
 const FLAG_COLUMNS: ReadonlySet<string> = new Set(["quilted", "statesTotal"]);
 
+const YES: ReadonlySet<string> = new Set(["true", "yes", "y", "x", "1", "wahr", "ja", "vrai", "oui", "sann"]);
+const NO: ReadonlySet<string> = new Set(["", "false", "no", "n", "0", "falsch", "nein", "faux", "non", "usann", "nei"]);
+
+/** Yes or no as people and spreadsheets of several languages write it; what is neither stays a text, which is refused. */
+export function flagOf(text: string): boolean | string {
+  const word = text
+    .trim()
+    .toLowerCase()
+    .replace(/^([01])[.,]0+$/, "$1");
+  return YES.has(word) ? true : NO.has(word) ? false : text;
+}
+
 /** Writes a material's figures into a row. */
 export function materialCells(material: Material): KitRow {
   const values = material as unknown as Readonly<Record<string, string | number | boolean | undefined>>;
@@ -69,12 +81,13 @@ export function materialCells(material: Material): KitRow {
 
 /** Reads a material's figures as they stand; whether they can be is for the schema to say. */
 export function materialValues(row: KitRow, numberOf: (text: string) => number): Record<string, unknown> {
-  const columns = MATERIAL_COLUMNS[row.material as MaterialKind] ?? [];
+  const material = row.material?.trim() ?? "";
+  const columns = Object.hasOwn(MATERIAL_COLUMNS, material) ? MATERIAL_COLUMNS[material as MaterialKind] : [];
   const values = columns.flatMap((column): [string, unknown][] => {
     const text = row[column]?.trim();
     if (!text) return [];
     if (WORD_COLUMNS.has(column)) return [[column, text]];
-    return [[column, FLAG_COLUMNS.has(column) ? text.toLowerCase() === "true" : numberOf(text)]];
+    return [[column, FLAG_COLUMNS.has(column) ? flagOf(text) : numberOf(text)]];
   });
-  return { kind: row.material?.trim(), ...Object.fromEntries(values) };
+  return { kind: material, ...Object.fromEntries(values) };
 }

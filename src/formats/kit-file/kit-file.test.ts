@@ -30,7 +30,7 @@ const NASTY = [
 describe("a kit file", () => {
   it("loses nothing on the way out and back, as CSV and as JSON", () => {
     for (const text of [kitToCsv(PIECES).text, kitToJson(PIECES)]) {
-      expect(readKit(text, "point")).toEqual({ pieces: PIECES, problems: [] });
+      expect(readKit(text, "point")).toEqual({ pieces: PIECES, problems: [], notes: [] });
     }
   });
 
@@ -60,7 +60,7 @@ describe("a kit file", () => {
     expect(problems).toEqual([]);
     expect(pieces[0]).toMatchObject({ label: { panels: [{ materials: [{ kind: "felt", thicknessMm: 6.5 }] }] } });
     expect(readKit(text, "point").problems).toMatchObject([
-      { row: 1, reason: expect.stringMatching(/thicknessMm/) as string },
+      { at: "line 2", reason: expect.stringMatching(/thicknessMm/) as string },
     ]);
   });
 
@@ -75,8 +75,75 @@ describe("a kit file", () => {
     ].join("\n");
     const { pieces, problems } = readKit(text, "point");
     expect(pieces.map(({ name }) => name)).toEqual(["Good"]);
-    expect(problems.map(({ row }) => row)).toEqual([2, 3, 5]);
+    expect(problems.map(({ at }) => at)).toEqual(["line 3", "line 4", "line 6"]);
     expect(problems[0]!.reason).toMatch(/massGPerM2/);
+  });
+
+  const HEAD = "piece;name;kind;face;fingersTogether;material;massGPerM2;patches";
+  const SHIRT = "1;Shirt;garment;knit;;knit;200;chest";
+  const table = (...rows: string[]): string => [HEAD, ...rows].join("\n");
+
+  it("reads lines that end in all three ways, and lines inside quotes, naming the line of the file", () => {
+    const text = [
+      `${HEAD}\r\n`,
+      `${SHIRT}\r`,
+      `2;"Two\nlines";garment;knit;;knit;150;back\n`,
+      "3;Odd;garment;knit;;knit;x;back",
+    ].join("");
+    const { pieces, problems } = readKit(text, "point");
+    expect(pieces.map(({ name }) => name)).toEqual(["Shirt", "Two\nlines"]);
+    expect(problems).toMatchObject([{ at: "line 5" }]);
+  });
+
+  it("says where a quotation mark swallows the rest, and where a row is short or long", () => {
+    const open = readKit(table(SHIRT, '2;"Open;garment;knit;;knit;200;chest', SHIRT.replace("1;", "3;")), "point");
+    expect(open.pieces).toHaveLength(1);
+    expect(open.problems).toMatchObject([{ at: "line 3", reason: expect.stringMatching(/quotation mark/) as string }]);
+    const short = readKit(table(SHIRT, "2;Short;garment", `${SHIRT.replace("1;", "3;")};more`), "point");
+    expect(short.pieces).toHaveLength(1);
+    expect(short.problems.map(({ at }) => at)).toEqual(["line 3", "line 4"]);
+  });
+
+  it("keeps all panels of a piece whose rows a sorted table has taken apart", () => {
+    const rows = ["1;;;;;knit;300;back", "2;Hat;headwear;knit;;knit;300;scalp", SHIRT];
+    const { pieces, problems } = readKit(table(...rows), "point");
+    expect(problems).toEqual([]);
+    const shirt = pieces.find(({ name }) => name === "Shirt")!;
+    expect(shirt.label.kind === "panels" && shirt.label.panels).toHaveLength(2);
+  });
+
+  it.each([
+    ["true", true],
+    ["yes", true],
+    ["WAHR", true],
+    ["1.0", true],
+    ["1,0", true],
+    ["", false],
+    ["0", false],
+    ["FALSCH", false],
+    ["no", false],
+  ])("takes %j for %s, and refuses what is neither", (word, meant) => {
+    const row = (text: string) => readKit(table(`1;Mitts;handwear;knit;${text};knit;200;hand`), "point");
+    expect(row(word).pieces[0]!.fingersTogether).toBe(meant);
+    expect(row("perhaps").problems[0]!.reason).toMatch(/fingersTogether/);
+  });
+
+  it("names columns it does not know, refuses one that stands twice, and survives any name", () => {
+    const odd = readKit(table(SHIRT).replace(HEAD, `${HEAD};constructor`).replace(SHIRT, `${SHIRT};x`), "point");
+    expect(odd.pieces).toHaveLength(1);
+    expect(odd.notes).toMatchObject([{ at: "line 1", reason: expect.stringMatching(/constructor/) as string }]);
+    const proto = readKit(table(SHIRT.replace(";knit;200", ";__proto__;200")), "point");
+    expect(proto.problems).toHaveLength(1);
+    const twice = readKit(table(SHIRT).replace("massGPerM2", "name"), "point");
+    expect(twice.problems[0]!.reason).toMatch(/lacks|twice/);
+  });
+
+  it("offers no more pieces than can be added", () => {
+    const rows = Array.from({ length: 501 }, (_, place) => SHIRT.replace("1;", `${place};`));
+    expect(readKit(table(...rows), "point")).toMatchObject({
+      pieces: [],
+      problems: [{ reason: expect.stringMatching(/divide/) as string }],
+    });
   });
 
   it("reads the example of its own description", () => {
@@ -100,7 +167,7 @@ describe("a kit file", () => {
     ] as const) {
       expect(readKit(text, "point")).toMatchObject({
         pieces: [],
-        problems: [{ row: 0, reason: expect.stringMatching(reason) as string }],
+        problems: [{ at: "", reason: expect.stringMatching(reason) as string }],
       });
     }
   });

@@ -1,26 +1,31 @@
-import Papa from "papaparse";
 import { z } from "zod";
 import { MOST_PIECES_AT_ONCE, pieceSchema, type PieceInFile } from "../wire/kit-schema";
-import { KIT_COLUMNS, materialValues, type KitRow } from "./columns";
+import { atLine, readTable, type TableRow, type Told } from "../table/read-table";
+import { flagOf, KIT_COLUMNS, materialValues, type KitRow } from "./columns";
 import { MINOR_PER_UNIT } from "../money";
 import { KIT_FORMAT_VERSION } from "./write-kit";
 
-/** What is wrong, and in which row; row 0 is the whole file, 1 the first below the head. */
-export type KitProblem = { readonly row: number; readonly reason: string };
-export type ReadKit = { readonly pieces: readonly PieceInFile[]; readonly problems: readonly KitProblem[] };
+/** What a file holds: pieces, what could not be read, and what is not known here. */
+export type ReadKit = {
+  readonly pieces: readonly PieceInFile[];
+  readonly problems: readonly Told[];
+  readonly notes: readonly Told[];
+};
 export type DecimalMark = "point" | "comma";
 
 const MOST_TEXT = 4_000_000;
-const fail = (reason: string): ReadKit => ({ pieces: [], problems: [{ row: 0, reason }] });
+const fail = (reason: string): ReadKit => ({ pieces: [], problems: [{ at: "", reason }], notes: [] });
+const tooMany = (count: number): ReadKit =>
+  fail(`It holds ${count} pieces; ${MOST_PIECES_AT_ONCE} can be added at once: divide the file.`);
 
 const fileSchema = z.strictObject({
   formatVersion: z.literal(KIT_FORMAT_VERSION),
-  pieces: z.array(z.unknown()).max(MOST_PIECES_AT_ONCE),
+  pieces: z.array(z.unknown()),
 });
 
 /** The JSON Schema of a kit file. */
 export const kitFileJsonSchema = (): object =>
-  z.toJSONSchema(fileSchema.extend({ pieces: z.array(pieceSchema) }), { io: "input" });
+  z.toJSONSchema(fileSchema.extend({ pieces: z.array(pieceSchema).max(MOST_PIECES_AT_ONCE) }), { io: "input" });
 
 const reasonOf = ({ issues }: z.ZodError): string =>
   issues.map(({ path, message }) => `${path.join(".") || "piece"}: ${message}`).join("; ");
@@ -34,10 +39,14 @@ function readJson(text: string): ReadKit {
   }
   const file = fileSchema.safeParse(parsed);
   if (!file.success) return fail(`This is no kit file: ${reasonOf(file.error)}.`);
+  if (file.data.pieces.length > MOST_PIECES_AT_ONCE) return tooMany(file.data.pieces.length);
   const read = file.data.pieces.map((piece) => pieceSchema.safeParse(piece));
   return {
     pieces: read.flatMap(({ data }) => data ?? []),
-    problems: read.flatMap(({ error }, place) => (error ? [{ row: place + 1, reason: reasonOf(error) }] : [])),
+    problems: read.flatMap(({ error }, place) =>
+      error ? [{ at: `piece ${place + 1}`, reason: reasonOf(error) }] : [],
+    ),
+    notes: [],
   };
 }
 
@@ -51,7 +60,7 @@ function numberWith(mark: DecimalMark): (text: string) => number {
   };
 }
 
-type Numbered = { readonly row: number; readonly cells: KitRow };
+type Numbered = { readonly line: number; readonly cells: KitRow };
 
 /** Panels of a piece from its rows, materials in the order they stand. */
 function panelsOf(rows: readonly Numbered[], numberOf: (text: string) => number): unknown[] {
@@ -81,8 +90,11 @@ function fromJson(text: string | undefined): unknown {
   }
 }
 
+/** The row of a piece that says what belongs to the whole of it, wherever a sorted table has put it. */
+const headOf = (rows: readonly Numbered[]): Numbered => rows.find(({ cells }) => cells.name?.trim()) ?? rows[0]!;
+
 function pieceOf(rows: readonly Numbered[], numberOf: (text: string) => number): unknown {
-  const { cells: head } = rows[0]!;
+  const { cells: head } = headOf(rows);
   const optional = (text: string | undefined): number | undefined => (text?.trim() ? numberOf(text.trim()) : undefined);
   const price = optional(head.price);
   const easeMm = optional(head.easeMm);
@@ -99,7 +111,7 @@ function pieceOf(rows: readonly Numbered[], numberOf: (text: string) => number):
       assembly: head.assembly?.trim() || "none",
       ...(easeMm !== undefined && { easeMm }),
     },
-    fingersTogether: head.fingersTogether?.trim().toLowerCase() === "true",
+    fingersTogether: flagOf(head.fingersTogether ?? ""),
     traits: fromJson(head.traits),
     care: fromJson(head.care),
     massG: massG ?? null,
@@ -109,24 +121,41 @@ function pieceOf(rows: readonly Numbered[], numberOf: (text: string) => number):
   };
 }
 
+/** Rows by piece: by what stands under "piece", wherever it stands; without it a row without a name goes on with the last. */
+function groupsOf(rows: readonly TableRow[]): Numbered[][] {
+  const groups: Numbered[][] = [];
+  const byPiece = new Map<string, Numbered[]>();
+  for (const { line, cells } of rows) {
+    const own = cells["piece"]?.trim();
+    const known = own ? byPiece.get(own) : cells["name"]?.trim() ? undefined : groups.at(-1);
+    if (known) known.push({ line, cells });
+    else {
+      const group = [{ line, cells }];
+      groups.push(group);
+      if (own) byPiece.set(own, group);
+    }
+  }
+  return groups;
+}
+
 function readCsv(text: string, mark: DecimalMark): ReadKit {
-  const { data, meta } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: "greedy" });
-  const missing = (["name", "kind", "material"] as const).filter((column) => !meta.fields?.includes(column));
+  const { columns, rows, problems, notes } = readTable(text, KIT_COLUMNS);
+  const missing = (["name", "kind", "material"] as const).filter((column) => !columns.includes(column));
   if (missing.length > 0)
     return fail(`The head of the table lacks ${missing.join(", ")}; it begins ${KIT_COLUMNS.slice(0, 4).join(", ")} …`);
-  const groups: Numbered[][] = [];
-  data.forEach((cells: KitRow, place) => {
-    const last = groups.at(-1);
-    const own = cells.piece?.trim();
-    const goesOn = last && (own ? last[0]!.cells.piece?.trim() === own : !cells.name?.trim());
-    if (goesOn) last.push({ row: place + 1, cells });
-    else groups.push([{ row: place + 1, cells }]);
-  });
+  const groups = groupsOf(rows);
+  if (groups.length > MOST_PIECES_AT_ONCE) return tooMany(groups.length);
   const numberOf = numberWith(mark);
-  const read = groups.map((rows) => ({ row: rows[0]!.row, result: pieceSchema.safeParse(pieceOf(rows, numberOf)) }));
+  const read = groups.map((own) => ({ line: headOf(own).line, result: pieceSchema.safeParse(pieceOf(own, numberOf)) }));
   return {
     pieces: read.flatMap(({ result }) => result.data ?? []),
-    problems: read.flatMap(({ row, result }) => (result.error ? [{ row, reason: reasonOf(result.error) }] : [])),
+    problems: [
+      ...problems,
+      ...read.flatMap(({ line, result }) =>
+        result.error ? [{ at: atLine(line), reason: reasonOf(result.error) }] : [],
+      ),
+    ],
+    notes,
   };
 }
 
@@ -134,7 +163,7 @@ function readCsv(text: string, mark: DecimalMark): ReadKit {
 export const guessedMark = (text: string): DecimalMark => (text.split("\n", 1)[0]!.includes(";") ? "comma" : "point");
 
 /**
- * Reads a kit from CSV or JSON; what can be read is given, what cannot is named with its row.
+ * Reads a kit from CSV or JSON; what can be read is given, what cannot is named with its line.
  * @param mark decimal mark of a table; JSON has its own
  */
 export function readKit(text: string, mark: DecimalMark): ReadKit {

@@ -1,20 +1,33 @@
 import { gpx } from "@tmcw/togeojson";
-import type { TrackPoint } from "@/core/track";
+import { distanceM, type TrackPoint } from "@/core/track";
 
 /** What a file holds of a way, or why it cannot be used. */
 export type ReadTrack =
-  | { readonly ok: true; readonly points: readonly TrackPoint[]; readonly name: string | null }
+  | {
+      readonly ok: true;
+      readonly points: readonly TrackPoint[];
+      readonly name: string | null;
+      /** How it was understood, where that is not plain. */
+      readonly notes: readonly string[];
+    }
   | { readonly ok: false; readonly reason: string };
 
 const refuse = (reason: string): ReadTrack => ({ ok: false, reason });
 const isLatitude = (value: number): boolean => Math.abs(value) <= 90;
 const isLongitude = (value: number): boolean => Math.abs(value) <= 180;
 
+/** Heights there are on earth, m, with room for a receiver's error; what lies outside stands for "not known". */
+const HEIGHTS_M = [-500, 9000] as const;
+const isHeight = (value: number | undefined): value is number =>
+  value !== undefined && value >= HEIGHTS_M[0] && value <= HEIGHTS_M[1];
+/** Between parts of a track, and farther than a receiver usually leaves out, m (assumption). */
+const GAP_M = 200;
+
 function pointOf(position: readonly number[]): TrackPoint | null {
   const [longitude, latitude, elevation] = position;
   if (longitude === undefined || latitude === undefined) return null;
   if (!isLatitude(latitude) || !isLongitude(longitude)) return null;
-  return [latitude, longitude, elevation !== undefined && Number.isFinite(elevation) ? elevation : null];
+  return [latitude, longitude, isHeight(elevation) ? elevation : null];
 }
 
 type Position = readonly number[];
@@ -28,32 +41,59 @@ type Feature = {
   readonly properties: Readonly<Record<string, unknown>> | null;
 };
 
-/** Positions of a line, its parts joined; `null` for what is no line. */
-function positionsOf({ geometry }: Feature): readonly Position[] | null {
-  if (geometry?.type === "LineString") return geometry.coordinates;
-  return geometry?.type === "MultiLineString" ? geometry.coordinates.flat() : null;
+/** Positions of a line, part by part; `null` for what is no line. */
+function partsOf({ geometry }: Feature): readonly (readonly Position[])[] | null {
+  if (geometry?.type === "LineString") return [geometry.coordinates];
+  return geometry?.type === "MultiLineString" ? geometry.coordinates : null;
+}
+
+/** Where the points of one part end and those of the next begin somewhere else. */
+function gapNote(parts: readonly (readonly TrackPoint[])[]): string[] {
+  const gaps = parts.slice(1).map((part, place) => distanceM(parts[place]!.at(-1)!, part[0]!));
+  const wide = gaps.filter((gap) => gap > GAP_M);
+  if (wide.length === 0) return [];
+  const most = Math.round(Math.max(...wide));
+  return [`The track breaks off ${wide.length} times, ${most} m at most: straight on is taken as the way between.`];
 }
 
 /**
- * Reads the first track or route of a GPX document; parts of a track are joined in their order.
+ * Reads the first track or route of a GPX document; parts of a track are joined in their order. What is left out or had to
+ * be guessed is told.
  * @param document the parsed file: browsers and servers each have a parser of their own
  * @source GPX 1.1, by the package togeojson
  */
 export function readGpx(document: Document): ReadTrack {
+  // A file that breaks off is told by the parser inside the document.
+  if (document.getElementsByTagName("parsererror").length > 0)
+    return refuse("breaks off or is damaged: save the track again and take the new file");
   let features: readonly Feature[];
   try {
     ({ features } = gpx(document) as unknown as { features: readonly Feature[] });
   } catch {
     return refuse("is not GPX: save the track as GPX and try again");
   }
-  const line = features.find((feature) => positionsOf(feature) !== null);
-  const positions = line && positionsOf(line);
-  if (!positions) return refuse("holds no track and no route: waypoints alone tell no way");
-  const points = positions.map(pointOf);
-  if (points.some((point) => point === null)) return refuse("names places that are not on earth");
-  const known = points as TrackPoint[];
-  const name = line?.properties?.["name"];
-  return known.length < 2
-    ? refuse("holds a single point: a way needs two")
-    : { ok: true, points: known, name: typeof name === "string" ? name : null };
+  const lines = features.filter((feature) => partsOf(feature) !== null);
+  const line = lines[0];
+  if (!line) return refuse("holds no track and no route: waypoints alone tell no way");
+  const parts: TrackPoint[][] = [];
+  for (const part of partsOf(line)!) {
+    const points = part.map(pointOf);
+    if (points.includes(null)) return refuse("names places that are not on earth");
+    if (points.length > 0) parts.push(points as TrackPoint[]);
+  }
+  const points = parts.flat();
+  if (points.length < 2) return refuse("holds a single point: a way needs two");
+  const positions = partsOf(line)!.flat();
+  const withoutHeight = positions.filter(([, , height]) => height !== undefined && !isHeight(height)).length;
+  const name = line.properties?.["name"];
+  return {
+    ok: true,
+    points,
+    name: typeof name === "string" ? name : null,
+    notes: [
+      ...(lines.length > 1 ? [`The file holds ${lines.length} tracks or routes: the first is taken.`] : []),
+      ...gapNote(parts),
+      ...(withoutHeight > 0 ? [`${withoutHeight} points name a height that is none on earth: it is left out.`] : []),
+    ],
+  };
 }

@@ -31,6 +31,17 @@ describe("reading GPX", () => {
     ]);
   });
 
+  it("tells what is left out and what is guessed: heights of no place, gaps, a second track", () => {
+    const point = (lat: number, ele: number): string => `<trkpt lat="${lat}" lon="11"><ele>${ele}</ele></trkpt>`;
+    const segments = `<trkseg>${point(62, -32768)}${point(62.001, 400)}</trkseg><trkseg>${point(62.1, 410)}${point(62.101, -9999)}</trkseg>`;
+    const read = parsed(
+      track(segments).replace("</gpx>", `<trk><trkseg>${point(1, 1)}${point(2, 1)}</trkseg></trk></gpx>`),
+    );
+    if (!read.ok) throw new Error(read.reason);
+    expect(read.points.map(([, , height]) => height)).toEqual([null, 400, 410, null]);
+    expect(read.notes.join(" ")).toMatch(/2 tracks.*breaks off 1 times, 110\d\d m.*2 points/);
+  });
+
   it("says why a file cannot be used", () => {
     const reason = (text: string): string => {
       const read = parsed(text);

@@ -52,7 +52,7 @@ describe("hours of weather from elsewhere", () => {
     ].join("\n");
     const { hours, problems } = readWeather(text, ZONE);
     expect(hours).toHaveLength(1);
-    expect(problems.map(({ row }) => row)).toEqual([2, 3, 4, 5]);
+    expect(problems.map(({ at }) => at)).toEqual(["line 3", "line 4", "line 5", "line 6"]);
     expect(problems[1]!.reason).toContain("cold");
   });
 
@@ -65,6 +65,52 @@ describe("hours of weather from elsewhere", () => {
   ])("refuse %j as a whole with a reason", (text, reason) => {
     const { hours, problems } = readWeather(text, ZONE);
     expect(hours).toEqual([]);
-    expect(problems).toEqual([{ row: 0, reason: expect.stringContaining(reason) as string }]);
+    expect(problems).toEqual([{ at: "", reason: expect.stringContaining(reason) as string }]);
+  });
+
+  const HEAD = "time,airTemperatureC,windMPerS";
+  const lines = (...rows: string[]): string => [HEAD, ...rows].join("\n");
+
+  it("take shares of cloud and humidity for what they are, and say so", () => {
+    const text = `${HEAD},cloudPercent,relativeHumidityPercent\n2027-01-15 06:00,-3,2,0.8,0.85\n2027-01-15 07:00,-3,2,1,0.9`;
+    const { hours, notes } = readWeather(text, ZONE);
+    expect(hours[0]).toMatchObject({ cloudShare: 0.8, relativeHumidityPercent: 85 });
+    expect(notes.map(({ reason }) => reason).join()).toMatch(/cloudPercent.*shares.*relativeHumidityPercent.*shares/);
+    const whole = readWeather(`${HEAD},cloudPercent\n2027-01-15 06:00,-3,2,80\n2027-01-15 07:00,-3,2,1`, ZONE);
+    expect(whole.hours.map(({ cloudShare }) => cloudShare)).toEqual([0.8, 0.01]);
+  });
+
+  it("take no other notation for a number, and no column that an object happens to have", () => {
+    const { problems, notes } = readWeather(
+      `${HEAD},constructor\n2027-01-15 06:00,0x10,2,1\n2027-01-15 07:00,Infinity,2,1`,
+      ZONE,
+    );
+    expect(problems.map(({ reason }) => reason)).toEqual([
+      "airTemperatureC is no number: 0x10",
+      "airTemperatureC is no number: Infinity",
+    ]);
+    expect(notes[0]!.reason).toMatch(/constructor/);
+  });
+
+  it("know the hour that comes twice when the clock goes back, and the one that never comes", () => {
+    // Oslo, 31 October 2027: 03:00 becomes 02:00; 28 March 2027: 02:00 becomes 03:00 (IANA time zone database).
+    const back = readWeather(lines("2027-10-31 02:00,5,2", "2027-10-31 02:00,4,2", "2027-10-31 03:00,3,2"), ZONE);
+    expect(back.hours.map(({ at }) => at)).toEqual([
+      "2027-10-31T00:00:00.000Z",
+      "2027-10-31T01:00:00.000Z",
+      "2027-10-31T02:00:00.000Z",
+    ]);
+    const forward = readWeather(lines("2027-03-28 01:00,5,2", "2027-03-28 02:30,4,2"), ZONE);
+    expect(forward.hours).toHaveLength(1);
+    expect(forward.problems[0]!.reason).toMatch(/does not exist/);
+  });
+
+  it("tell gaps between hours, and hours named twice", () => {
+    const { hours, notes } = readWeather(
+      lines("2027-01-15 06:00,5,2", "2027-01-15 18:00,4,2", "2027-01-15 18:00,3,2"),
+      ZONE,
+    );
+    expect(hours.at(-1)!.airTemperatureC).toBe(3);
+    expect(notes.map(({ reason }) => reason).join()).toMatch(/names an hour again.*straight over 12 hours/);
   });
 });

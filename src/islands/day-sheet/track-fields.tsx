@@ -2,7 +2,7 @@ import { useState } from "react";
 import { profileChart } from "@/charts/profile-chart";
 import { walkMinutes, type WalkIn } from "@/core/outing";
 import { PLAN_RANGE } from "@/core/plan";
-import { thinned, wayOf } from "@/core/track";
+import { wayOf } from "@/core/track";
 import { plainNumber } from "@/formats/display/numbers";
 import { durationText } from "@/formats/display/time";
 import type { OutingView } from "@/formats/wire/outing-view";
@@ -60,12 +60,18 @@ function Minutes({ view, walkIn }: { readonly view: OutingView; readonly walkIn:
 /** The way in from a GPX file: distance, climb, heights, minutes; and place and way as a file. */
 export function TrackFields({ view }: { readonly view: OutingView }) {
   const [problem, setProblem] = useState<string | null>(null);
+  const [notes, setNotes] = useState<readonly string[]>([]);
   const { track, tellsPlace } = view.plan;
   const { walkIn, latitudeDeg, longitudeDeg } = view.setting;
   const read = async (text: string): Promise<void> => {
-    const { readGpx } = await import("@/formats/track/read-gpx");
+    const [{ readGpx }, { thinned }] = await Promise.all([
+      import("@/formats/track/read-gpx"),
+      import("@/formats/track/thinned"),
+    ]);
+    setNotes([]);
     const found = readGpx(new DOMParser().parseFromString(text, "text/xml"));
     if (!found.ok) return setProblem(`This file ${found.reason}.`);
+    setNotes(found.notes);
     setProblem(takeTrack(thinned(found.points, PLAN_RANGE.trackPoints[1]), wayOf(found.points)));
   };
   const save = async (): Promise<void> => {
@@ -90,6 +96,13 @@ export function TrackFields({ view }: { readonly view: OutingView }) {
         <p role="alert" className="text-cranberry text-sm">
           {problem}
         </p>
+      )}
+      {notes.length > 0 && (
+        <ul role="status" className="text-rust-text list-disc pl-5 text-sm">
+          {notes.map((note) => (
+            <li key={note}>{note}</li>
+          ))}
+        </ul>
       )}
       {track && <Profile track={track} />}
       {walkIn && <Minutes view={view} walkIn={walkIn} />}

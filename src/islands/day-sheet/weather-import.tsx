@@ -6,26 +6,12 @@ import { instantAt } from "@/formats/outing-file/to-outing";
 import { readWeather, type ImportedWeather } from "@/formats/weather-import/read-weather";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { editContent, totalMinutesOf } from "@/stores/edits";
+import { readTextFile } from "../read-text-file";
+import { ToldList } from "../told-list";
 
 type Props = { readonly view: OutingView; readonly preferences: Preferences; readonly onDone: () => void };
 
-const MOST_PROBLEMS_SHOWN = 8;
 const MOST_BYTES = 500_000;
-
-function Problems({ problems }: Pick<ImportedWeather, "problems">) {
-  if (problems.length === 0) return null;
-  return (
-    <div role="alert" className="border-cranberry border-l-4 px-3 text-sm">
-      <p>These rows are left out:</p>
-      <ul className="list-disc pl-5">
-        {problems.slice(0, MOST_PROBLEMS_SHOWN).map(({ row, reason }) => (
-          <li key={`${row} ${reason}`}>{row === 0 ? reason : `row ${row} ${reason}`}</li>
-        ))}
-      </ul>
-      {problems.length > MOST_PROBLEMS_SHOWN && <p>and {problems.length - MOST_PROBLEMS_SHOWN} more</p>}
-    </div>
-  );
-}
 
 /** Whether hours reach over the whole outing; beyond them the first and last are held. */
 function coverWords(view: OutingView, { hours }: ImportedWeather): string | null {
@@ -71,7 +57,7 @@ export function WeatherImport({ view, preferences, onDone }: Props) {
     if (!file) return;
     const isTooLarge = file.size > MOST_BYTES;
     setFileProblem(isTooLarge ? "The file is too large to be hours of weather." : null);
-    if (!isTooLarge) void file.text().then(setText);
+    if (!isTooLarge) void readTextFile(file).then(setText);
   };
   return (
     <div className="flex flex-col gap-3">
@@ -103,7 +89,8 @@ export function WeatherImport({ view, preferences, onDone }: Props) {
           {fileProblem}
         </p>
       )}
-      {read && <Problems problems={read.problems} />}
+      {read && <ToldList title="Left out:" told={read.problems} isProblem />}
+      {read && <ToldList title="Understood so:" told={read.notes} />}
       {read && read.hours.length > 0 && (
         <>
           <Preview view={view} preferences={preferences} read={read} />

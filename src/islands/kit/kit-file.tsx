@@ -5,11 +5,11 @@ import { contentOf, type KitPiece } from "@/formats/wire/kit-view";
 import { addPieces } from "@/stores/kit-page";
 import { ChoiceField } from "../choice-field";
 import { Dialog } from "../dialog";
+import { readTextFile } from "../read-text-file";
 import { saveFile } from "../save-file";
+import { ToldList } from "../told-list";
 
 type Props = { readonly pieces: readonly KitPiece[]; readonly onClose: () => void };
-
-const SHOWN_PROBLEMS = 12;
 
 function Export({ pieces }: Pick<Props, "pieces">) {
   const kept = pieces.filter(({ status }) => status !== "deleted").map(contentOf);
@@ -70,7 +70,10 @@ function Import({ onClose }: Pick<Props, "onClose">) {
             type="file"
             accept=".csv,.json,text/csv,application/json"
             className="field"
-            onChange={(event) => void event.target.files?.[0]?.text().then(take)}
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              if (file) void readTextFile(file).then(take);
+            }}
           />
         </label>
         <ChoiceField<DecimalMark>
@@ -98,16 +101,8 @@ function Import({ onClose }: Pick<Props, "onClose">) {
             {read.problems.length > 0 && `, ${read.problems.length} cannot`}.
           </p>
           {count > 0 && <p className="text-muted text-sm">{read.pieces.map(({ name }) => name).join(" · ")}</p>}
-          {read.problems.length > 0 && (
-            <ul className="text-cranberry text-sm" aria-label="What cannot be read">
-              {read.problems.slice(0, SHOWN_PROBLEMS).map(({ row, reason }) => (
-                <li key={`${row} ${reason}`}>
-                  {row > 0 && `Row ${row}: `}
-                  {reason}
-                </li>
-              ))}
-            </ul>
-          )}
+          <ToldList title="What cannot be read" told={read.problems} isProblem />
+          <ToldList title="Understood so" told={read.notes} />
           <button
             type="button"
             className="press border-accent self-start"
