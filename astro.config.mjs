@@ -2,10 +2,23 @@ import node from "@astrojs/node";
 import react from "@astrojs/react";
 import tailwindcss from "@tailwindcss/vite";
 import { defineConfig } from "astro/config";
+import { readdirSync, writeFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { buildServerThreads, CACHED_THREADS_DIR } from "./scripts/run/server-threads.mjs";
 
 const src = fileURLToPath(new URL("./src", import.meta.url));
+
+/** Names every built file for the service worker, which keeps them for a place without a network. */
+const builtFiles = {
+  name: "built-files",
+  hooks: {
+    "astro:build:done": ({ dir }) => {
+      const client = fileURLToPath(dir);
+      const files = readdirSync(`${client}_astro`).map((name) => `/_astro/${name}`);
+      writeFileSync(`${client}built-files.json`, JSON.stringify(files));
+    },
+  },
+};
 
 /** Builds what the server's threads run, beside the server and for the development server. */
 const serverThreads = {
@@ -21,7 +34,7 @@ const serverThreads = {
 export default defineConfig({
   output: "server",
   adapter: node({ mode: "standalone" }),
-  integrations: [react(), serverThreads],
+  integrations: [react(), serverThreads, builtFiles],
   server: { host: "127.0.0.1", port: 4477 },
   devToolbar: { enabled: false },
   security: { checkOrigin: true },

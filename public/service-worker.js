@@ -5,7 +5,9 @@
 const KEPT = "umiak-1";
 const MOST_KEPT = 400;
 const isBuilt = (url) => url.pathname.startsWith("/_astro/") || url.pathname === "/favicon.svg";
-const isKept = (url) => url.pathname === "/" || url.pathname.startsWith("/outings/");
+const isKept = (url) => url.pathname === "/" || url.pathname === "/kit" || url.pathname.startsWith("/outings/");
+/** What the build wrote: parts of a page that are loaded late are kept before they are wanted. */
+const BUILT_FILES = "/built-files.json";
 
 self.addEventListener("install", () => self.skipWaiting());
 self.addEventListener("activate", (event) => {
@@ -80,8 +82,17 @@ async function notKept(addresses) {
   return addresses.filter((_, place) => !known[place]);
 }
 
+async function builtFiles() {
+  try {
+    const response = await fetch(BUILT_FILES, { cache: "no-store" });
+    return response.ok ? await response.json() : [];
+  } catch {
+    return [];
+  }
+}
+
 async function keepPage(addresses, client) {
-  await keepAll(await notKept(addresses));
+  await keepAll(await notKept([...addresses, ...(await builtFiles())]));
   client?.postMessage({ kind: "kept" });
 }
 

@@ -10,6 +10,7 @@ import {
 import { $preferences, changePreferences } from "@/stores/preferences";
 import { useInitially } from "./use-initially";
 import { OnceAlive } from "./once-alive";
+import { guarded } from "./guarded";
 
 type ChoiceProps<Word extends string> = {
   readonly label: string;
@@ -42,7 +43,7 @@ const THEME_WORDS: Readonly<Record<Theme, string>> = {
 };
 
 /** Units and colours, in the head of every page. */
-export default function Preferences({ initial }: { readonly initial: Chosen }) {
+function Preferences({ initial }: { readonly initial: Chosen }) {
   useInitially(() => $preferences.set(initial));
   const { temperature, wind, theme } = useStore($preferences);
   return (
@@ -73,3 +74,5 @@ export default function Preferences({ initial }: { readonly initial: Chosen }) {
     </OnceAlive>
   );
 }
+
+export default guarded(Preferences);

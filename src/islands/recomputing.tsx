@@ -1,5 +1,6 @@
 import { useEffect } from "react";
 import { untilRecomputed } from "@/stores/recomputing";
+import { guarded } from "./guarded";
 
 type Props = {
   readonly outingIds: readonly string[];
@@ -8,7 +9,7 @@ type Props = {
 };
 
 /** Says that figures of this page are being recomputed, and shows the page again once they stand. */
-export default function Recomputing({ outingIds, words }: Props) {
+function Recomputing({ outingIds, words }: Props) {
   useEffect(() => {
     const left = new AbortController();
     void untilRecomputed(outingIds, left.signal).then((lines) => {
@@ -22,3 +23,5 @@ export default function Recomputing({ outingIds, words }: Props) {
     </p>
   );
 }
+
+export default guarded(Recomputing);

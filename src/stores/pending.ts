@@ -41,6 +41,17 @@ export function keepPending(outingId: string, pending: Pending): boolean {
 
 export const forgetPending = (outingId: string): void => void keepPending(outingId, NOTHING_PENDING);
 
+/** Whether this browser holds changes of an outing that the server does not have. */
+export function hasPending(outingId: string): boolean {
+  try {
+    return Object.keys(localStorage).some(
+      (key) => key.startsWith(keyOf(outingId, "")) && read(key).commands.length > 0,
+    );
+  } catch {
+    return false;
+  }
+}
+
 function read(key: string): Pending {
   try {
     const kept: unknown = JSON.parse(localStorage.getItem(key) ?? "null");

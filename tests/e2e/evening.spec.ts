@@ -135,9 +135,34 @@ test("the card and the sheet are there without a network; what is edited meanwhi
   page.once("dialog", (dialog) => void dialog.accept());
   await page.reload();
   await expect(minutesStill(page)).toHaveText(edited!);
+  // What is loaded late is there too, and a card of before says that it is.
+  await page.getByRole("button", { name: "Weather", exact: true }).click();
+  await expect(page.getByRole("dialog")).toBeVisible();
+  await page.keyboard.press("Escape");
+  page.once("dialog", (dialog) => void dialog.accept());
+  await page.goto(`/outings/${idOf(page)}/card`);
+  await expect(page.getByTestId("card-older")).toContainText("Older than your changes");
+  await openAt(page, `/outings/${idOf(page)}`);
   await context.setOffline(false);
   await expect(saved(page)).toBeVisible();
   expect((await viewOf(page)).setting.shelter).toBe("openIce");
+});
+
+test("a part that cannot be loaded says so, can be tried again, and empties nothing", async ({ page, context }) => {
+  await context.route("**/_astro/weather-dialog*", (route) => route.abort());
+  await openSheet(page);
+  // The server is there: the page is loaded again once, as after an upgrade; then it says what is wrong.
+  const again = page.waitForEvent("load");
+  await page.getByRole("button", { name: "Weather", exact: true }).click();
+  await again;
+  await listening(page);
+  await page.getByRole("button", { name: "Weather", exact: true }).click();
+  const problem = page.getByRole("alert").filter({ hasText: "could not be loaded" });
+  await expect(problem).toBeVisible();
+  await expect(minutesStill(page)).toHaveText(/\d/);
+  await context.unroute("**/_astro/weather-dialog*");
+  await problem.getByRole("button", { name: "Try again" }).click();
+  await expect(page.getByRole("dialog")).toBeVisible();
 });
 
 test("two sitters on one outing, each with their verdict", async ({ page }) => {

@@ -5,6 +5,7 @@ import type { Restored } from "@/formats/wire/restored";
 import { ask } from "@/stores/ask";
 import { OnceAlive } from "../once-alive";
 import { SaveBackup } from "./save-backup";
+import { guarded } from "../guarded";
 
 type Props = { readonly outings: readonly OutingLine[]; readonly removed: readonly OutingLine[] };
 
@@ -103,7 +104,7 @@ function Line({ outing, isRemoved, onChanged }: LineProps) {
 }
 
 /** Everything as one file and back, outings one by one, and those that were removed. */
-export default function BackupPage({ outings: atFirst, removed: removedAtFirst }: Props) {
+function BackupPage({ outings: atFirst, removed: removedAtFirst }: Props) {
   const [outings, setOutings] = useState(atFirst);
   const [removed, setRemoved] = useState(removedAtFirst);
   const without = (lines: readonly OutingLine[], id: string): OutingLine[] => lines.filter((own) => own.id !== id);
@@ -155,3 +156,5 @@ export default function BackupPage({ outings: atFirst, removed: removedAtFirst }
     </OnceAlive>
   );
 }
+
+export default guarded(BackupPage);

@@ -26,6 +26,7 @@ import { Timeline } from "./timeline";
 import { useDrawnMark } from "./use-drawn-mark";
 import { VerdictBand } from "./verdict-band";
 import { OnceAlive } from "../once-alive";
+import { guarded } from "../guarded";
 
 type Props = {
   readonly initial: OutingView;
@@ -37,7 +38,7 @@ type Props = {
 const select = (next: Selection): void => $selection.set(next);
 
 /** A whole outing on one sheet: the verdict, the day on a time axis, the sitter, and an editor for what is chosen. */
-export default function DaySheet({ initial, verdict, party, preferences: fromCookie }: Props) {
+function DaySheet({ initial, verdict, party, preferences: fromCookie }: Props) {
   useInitially(() => {
     $preferences.set(fromCookie);
     $view.set(initial);
@@ -110,3 +111,5 @@ export default function DaySheet({ initial, verdict, party, preferences: fromCoo
     </OnceAlive>
   );
 }
+
+export default guarded(DaySheet);

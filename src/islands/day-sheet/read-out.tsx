@@ -1,4 +1,4 @@
-import { lazy, memo, Suspense, useState } from "react";
+import { memo, useState } from "react";
 import { DIGITS } from "@/core/digits";
 import type { OutingResult } from "@/core/outing";
 import { plainNumber, temperatureText, windText } from "@/formats/display/numbers";
@@ -8,8 +8,9 @@ import { DIGIT_WORDS } from "@/formats/display/words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { drawnFrom } from "./drawn-from";
+import { late } from "../late";
 
-const CurvesTable = lazy(() => import("./curves-table").then((module) => ({ default: module.CurvesTable })));
+const CurvesTable = late(() => import("./curves-table").then((module) => module.CurvesTable));
 
 type Props = {
   readonly view: OutingView;
@@ -49,9 +50,7 @@ function Figures({ view, result, minute, preferences }: Props) {
         All minutes as a table
       </button>
       {isTable && (
-        <Suspense fallback={null}>
-          <CurvesTable view={view} result={result} preferences={preferences} isOpen onClose={() => setTable(false)} />
-        </Suspense>
+        <CurvesTable view={view} result={result} preferences={preferences} isOpen onClose={() => setTable(false)} />
       )}
     </section>
   );

@@ -1,6 +1,6 @@
 import { useStore } from "@nanostores/react";
 import { CloudSun, Copy, HelpCircle, MapPin, Redo2, Shirt, Undo2 } from "lucide-react";
-import { lazy, memo, Suspense, useEffect, useState, type ReactNode } from "react";
+import { memo, useEffect, useState, type ReactNode } from "react";
 import { inventedWords } from "@/formats/display/invented-words";
 import { clockText, dateText } from "@/formats/display/time";
 import type { OutingView } from "@/formats/wire/outing-view";
@@ -9,13 +9,12 @@ import { $history, $lastDone, redo, undo } from "@/stores/editing";
 import { drawnFrom } from "./drawn-from";
 import { Help } from "./help";
 import { SaveNotice } from "./save-notice";
+import { late } from "../late";
 
 /** Fetched when first opened: the sheet itself stands sooner without them. */
-const AddClothes = lazy(() => import("./add-clothes").then((module) => ({ default: module.AddClothes })));
-const DuplicateOuting = lazy(() =>
-  import("./duplicate-outing").then((module) => ({ default: module.DuplicateOuting })),
-);
-const WeatherDialog = lazy(() => import("./weather-dialog").then((module) => ({ default: module.WeatherDialog })));
+const AddClothes = late(() => import("./add-clothes").then((module) => module.AddClothes));
+const DuplicateOuting = late(() => import("./duplicate-outing").then((module) => module.DuplicateOuting));
+const WeatherDialog = late(() => import("./weather-dialog").then((module) => module.WeatherDialog));
 
 const ICON_PX = 16;
 
@@ -172,11 +171,9 @@ export function SheetHead({ view }: Props) {
       <Title view={view} />
       <Actions outingId={view.id} onOpen={setOpen} />
       <LastDone />
-      <Suspense fallback={null}>
-        {open === "weather" && <WeatherDialog view={view} isOpen onClose={close} />}
-        {open === "clothes" && <AddClothes view={view} isOpen onClose={close} />}
-        {open === "copy" && <DuplicateOuting view={view} isOpen onClose={close} />}
-      </Suspense>
+      {open === "weather" && <WeatherDialog view={view} isOpen onClose={close} />}
+      {open === "clothes" && <AddClothes view={view} isOpen onClose={close} />}
+      {open === "copy" && <DuplicateOuting view={view} isOpen onClose={close} />}
       {open === "help" && <Help isOpen onClose={close} />}
     </div>
   );

@@ -1,27 +1,33 @@
 import { useEffect, useState } from "react";
 import { untilText } from "@/formats/display/time";
+import { hasPending } from "@/stores/pending";
 import { changePreferences } from "@/stores/preferences";
 import type { Theme } from "@/formats/display/preferences";
 import { OnceAlive } from "../once-alive";
+import { guarded } from "../guarded";
 
 /** A moment of the card as it is shown. */
 export type ShownMoment = { readonly atMs: number; readonly clock: string; readonly words: string };
 
-type Props = { readonly moments: readonly ShownMoment[]; readonly theme: Theme };
+type Props = { readonly outingId: string; readonly moments: readonly ShownMoment[]; readonly theme: Theme };
 
 const MS_PER_MINUTE = 60_000;
 const LOOK_EVERY_MS = 10_000;
 
 /** What comes next by this device's clock, and the switch to red light; large enough for mitts. */
-export default function CardClock({ moments, theme: initial }: Props) {
+function CardClock({ outingId, moments, theme: initial }: Props) {
   const [nowMs, setNowMs] = useState<number | null>(null);
   const [theme, setTheme] = useState(initial);
+  const [isOlder, setIsOlder] = useState(false);
   useEffect(() => {
-    const look = (): void => setNowMs(Date.now());
+    const look = (): void => {
+      setNowMs(Date.now());
+      setIsOlder(hasPending(outingId));
+    };
     look();
     const timer = setInterval(look, LOOK_EVERY_MS);
     return () => clearInterval(timer);
-  }, []);
+  }, [outingId]);
   const change = (next: Theme): void => {
     setTheme(next);
     changePreferences({ theme: next });
@@ -30,6 +36,12 @@ export default function CardClock({ moments, theme: initial }: Props) {
   return (
     <OnceAlive>
       <div className="flex flex-col gap-3">
+        {isOlder && (
+          <p role="alert" className="border-cranberry border-l-4 pl-3 text-xl font-bold" data-testid="card-older">
+            Older than your changes: the plan was changed on this device and the server does not have it yet. Go by the
+            day sheet, which follows them.
+          </p>
+        )}
         <button
           type="button"
           className="press no-print min-h-16 text-xl"
@@ -51,3 +63,5 @@ export default function CardClock({ moments, theme: initial }: Props) {
     </OnceAlive>
   );
 }
+
+export default guarded(CardClock);

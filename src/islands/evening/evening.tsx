@@ -16,6 +16,7 @@ import { DressingList } from "./dressing";
 import { LeftWithFields } from "./left-with";
 import { Packing } from "./packing";
 import { OnceAlive } from "../once-alive";
+import { guarded } from "../guarded";
 
 type Props = {
   readonly initial: OutingView;
@@ -27,7 +28,7 @@ type Props = {
 };
 
 /** The evening before: what to pack, in which order to dress, who knows of it, and what leaves the house. */
-export default function Evening({ initial, verdict: stored, isRecomputing, careById, preferences }: Props) {
+function Evening({ initial, verdict: stored, isRecomputing, careById, preferences }: Props) {
   const [known, setKnown] = useState({ verdict: stored, isRecomputing });
   useInitially(() => {
     $preferences.set(preferences);
@@ -93,3 +94,5 @@ export default function Evening({ initial, verdict: stored, isRecomputing, careB
     </OnceAlive>
   );
 }
+
+export default guarded(Evening);

@@ -13,11 +13,12 @@ import { FootChart, FootLegend } from "./foot-chart";
 import { FootColumn } from "./foot-column";
 import { FootTable } from "./foot-table";
 import { OnceAlive } from "../once-alive";
+import { guarded } from "../guarded";
 
 type Props = { readonly view: OutingView; readonly preferences: Preferences };
 
 /** Boots with socks, footbed and pad side by side: what the toes have of them. */
-export default function FootwearBench({ view, preferences: fromCookie }: Props) {
+function FootwearBench({ view, preferences: fromCookie }: Props) {
   useInitially(() => {
     $preferences.set(fromCookie);
     beginFootBench(view);
@@ -101,3 +102,5 @@ export default function FootwearBench({ view, preferences: fromCookie }: Props) 
     </OnceAlive>
   );
 }
+
+export default guarded(FootwearBench);

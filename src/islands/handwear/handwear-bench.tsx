@@ -14,6 +14,7 @@ import { TaskChart, TaskLegend } from "./hand-chart";
 import { HandColumn } from "./hand-column";
 import { HandTable } from "./hand-table";
 import { OnceAlive } from "../once-alive";
+import { guarded } from "../guarded";
 
 type Props = { readonly view: OutingView; readonly preferences: Preferences };
 
@@ -23,7 +24,7 @@ const USUAL_TASK = 3;
 const namesOf = (column: readonly string[]): string[] => column.flatMap((id) => chosenPiece(id)?.name ?? []);
 
 /** Gloves, mitts and what is under them side by side: how long fingers last, at rest and at work. */
-export default function HandwearBench({ view, preferences: fromCookie }: Props) {
+function HandwearBench({ view, preferences: fromCookie }: Props) {
   useInitially(() => {
     $preferences.set(fromCookie);
     beginHandBench(view);
@@ -112,3 +113,5 @@ export default function HandwearBench({ view, preferences: fromCookie }: Props) 
     </OnceAlive>
   );
 }
+
+export default guarded(HandwearBench);

@@ -1,7 +1,7 @@
 import { useStore } from "@nanostores/react";
 import type { RowSelectionState } from "@tanstack/react-table";
 import { Archive, ArchiveRestore, Trash2 } from "lucide-react";
-import { lazy, Suspense, useEffect, useMemo, useRef, useState, type ReactNode } from "react";
+import { useEffect, useMemo, useRef, useState, type ReactNode } from "react";
 import type { Wear } from "@/core/labels";
 import type { PieceStatus } from "@/core/outing";
 import { WEAR_WORDS } from "@/formats/display/label-words";
@@ -18,11 +18,13 @@ import { KitFilters } from "./kit-filters";
 import { KitTable } from "./kit-table";
 import { PieceEditor } from "./piece-editor";
 import { OnceAlive } from "../once-alive";
+import { guarded } from "../guarded";
+import { late } from "../late";
 
 /** Fetched when first opened, with all that reads files. */
-const KitFile = lazy(() => import("./kit-file").then((module) => ({ default: module.KitFile })));
+const KitFile = late(() => import("./kit-file").then((module) => module.KitFile));
 
-const Compare = lazy(() => import("./compare").then((module) => ({ default: module.Compare })));
+const Compare = late(() => import("./compare").then((module) => module.Compare));
 
 type Props = {
   readonly initial: KitView;
@@ -123,7 +125,7 @@ function Many({ ids, listed, onDone, onCompare }: ManyProps) {
 }
 
 /** Everything a person owns, each piece read in one unit. */
-export default function KitPage({ initial, people, sheet, preferences }: Props) {
+function KitPage({ initial, people, sheet, preferences }: Props) {
   useInitially(() => {
     $preferences.set(preferences);
     $kit.set(initial);
@@ -166,11 +168,7 @@ export default function KitPage({ initial, people, sheet, preferences }: Props) 
             )}
           </div>
           <AddPieces />
-          {isFileOpen && (
-            <Suspense fallback={null}>
-              <KitFile pieces={kit.pieces} onClose={() => setFileOpen(false)} />
-            </Suspense>
-          )}
+          {isFileOpen && <KitFile pieces={kit.pieces} onClose={() => setFileOpen(false)} />}
           <KitFilters filter={filter} onChange={setFilter} />
           <Many
             ids={ids}
@@ -179,13 +177,11 @@ export default function KitPage({ initial, people, sheet, preferences }: Props) 
             onCompare={() => setComparing(true)}
           />
           {isComparing && (
-            <Suspense fallback={null}>
-              <Compare
-                pieces={pieces.filter(({ id }) => selected[id])}
-                sheet={sheet}
-                onClose={() => setComparing(false)}
-              />
-            </Suspense>
+            <Compare
+              pieces={pieces.filter(({ id }) => selected[id])}
+              sheet={sheet}
+              onClose={() => setComparing(false)}
+            />
           )}
           <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Pieces">
             <KitTable
@@ -212,3 +208,5 @@ export default function KitPage({ initial, people, sheet, preferences }: Props) 
     </OnceAlive>
   );
 }
+
+export default guarded(KitPage);

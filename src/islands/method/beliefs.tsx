@@ -10,6 +10,7 @@ import { STARTER_KITS } from "@/formats/starter-kit/starter-kits";
 import type { StarterPiece } from "@/formats/starter-kit/starter-pieces";
 import { NumberField } from "../number-field";
 import { OnceAlive } from "../once-alive";
+import { guarded } from "../guarded";
 
 // Beliefs that mislead, each with a figure that moves: the same core as every sheet.
 
@@ -207,7 +208,7 @@ function Foil() {
 }
 
 /** Beliefs corrected, each beside a small figure that can be moved. */
-export default function Beliefs() {
+function Beliefs() {
   return (
     <div className="flex max-w-3xl flex-col gap-5">
       <OnceAlive>
@@ -219,3 +220,5 @@ export default function Beliefs() {
     </div>
   );
 }
+
+export default guarded(Beliefs);

@@ -7,6 +7,7 @@ import { useInitially } from "../use-initially";
 import { OneOf } from "../one-of";
 import { FromEarlier } from "./from-earlier";
 import { FromPlace } from "./from-place";
+import { guarded } from "../guarded";
 
 type Props = { readonly points: StartingPoints; readonly preferences: Preferences };
 type Start = "place" | "earlier";
@@ -17,7 +18,7 @@ const WAYS: readonly (readonly [Start, string])[] = [
 ];
 
 /** A new outing: from a person, a place and a day, or like an earlier one or a worked example. */
-export default function NewOuting({ points, preferences }: Props) {
+function NewOuting({ points, preferences }: Props) {
   useInitially(() => $preferences.set(preferences));
   const [start, setStart] = useState<Start>("place");
   return (
@@ -30,3 +31,5 @@ export default function NewOuting({ points, preferences }: Props) {
     </OnceAlive>
   );
 }
+
+export default guarded(NewOuting);
