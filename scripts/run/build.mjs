@@ -1,5 +1,5 @@
 import { createHash } from "node:crypto";
-import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
+import { existsSync, readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { mustExecute } from "./execute.mjs";
 import { ROOT, tool } from "./paths.mjs";
@@ -33,13 +33,20 @@ function fingerprint() {
   return hash.digest("hex");
 }
 
+const STAMP = path.join(ROOT, "dist", ".umiak-build");
+/** What a build leaves: where one is missing it was damaged, whatever its stamp says. */
+const BUILT = ["server/entry.mjs", "server/server-threads.mjs", "client/_astro", "client/built-files.json"];
+const isWhole = () => BUILT.every((file) => existsSync(path.join(ROOT, "dist", file)));
+
+/** Has the next start build anew: what was built does not run. */
+export const forgetBuild = () => rmSync(STAMP, { force: true });
+
 /** Builds the application unless what was built is of these very sources. */
 export async function ensureBuild() {
-  const stamp = path.join(ROOT, "dist", ".umiak-build");
   const current = fingerprint();
-  if (existsSync(stamp) && readFileSync(stamp, "utf8") === current) return;
+  if (existsSync(STAMP) && readFileSync(STAMP, "utf8") === current && isWhole()) return;
   say("building …");
   const env = { ...process.env, ASTRO_TELEMETRY_DISABLED: "1" };
   await mustExecute("the build", tool("astro"), ["build"], { cwd: ROOT, env });
-  writeFileSync(stamp, current);
+  writeFileSync(STAMP, current);
 }

@@ -50,11 +50,51 @@ function clusterFolder(dataFolder, user) {
   return path.join(fallback, "postgres");
 }
 
-/** @param {string} dataFolder @returns {string} password of the private server, made once */
+/**
+ * Password of the private server, made once; one whose file was lost or emptied is made anew.
+ * @param {string} dataFolder @returns {{ secret: string, isNew: boolean }}
+ */
 function password(dataFolder) {
   const file = path.join(dataFolder, "database-password");
-  if (!existsSync(file)) writeFileSync(file, randomBytes(24).toString("hex"), { mode: 0o600 });
-  return readFileSync(file, "utf8").trim();
+  const kept = existsSync(file) ? readFileSync(file, "utf8").trim() : "";
+  if (kept !== "") return { secret: kept, isNew: false };
+  const secret = randomBytes(24).toString("hex");
+  writeFileSync(file, secret, { mode: 0o600 });
+  return { secret, isNew: true };
+}
+
+/**
+ * Gives a cluster that is there, and does not run, a new password: its old one is lost.
+ * @param {string} programs @param {string} folder @param {ServerUser} user @param {string} secret letters and digits only
+ */
+async function setPassword(programs, folder, user, secret) {
+  say("the database's password was lost; setting a new one …");
+  const input = `alter role ${ROLE} password '${secret}'\n`;
+  const { status, stderr } = spawnSync(path.join(programs, "postgres"), ["--single", "-D", folder, "postgres"], {
+    ...(user ?? {}),
+    cwd: "/",
+    input,
+    encoding: "utf8",
+  });
+  if (status !== 0) throw new PlainError(`the database's password could not be set: ${stderr.trim()}`);
+}
+
+/**
+ * PostgreSQL refuses to start while the process its file names runs, even if that is something else by now; an empty file
+ * it cannot read at all.
+ * @param {string} folder of a cluster that does not run
+ */
+function clearStalePid(folder) {
+  const file = path.join(folder, "postmaster.pid");
+  if (!existsSync(file)) return;
+  const pid = Number(readFileSync(file, "utf8").split("\n")[0]);
+  let command = "";
+  try {
+    command = pid > 0 ? readFileSync(`/proc/${pid}/cmdline`, "utf8") : "";
+  } catch {
+    command = ""; // it has ended
+  }
+  if (!command.includes("postgres")) rmSync(file);
 }
 
 /**
@@ -187,9 +227,18 @@ export async function startCluster({ programs, dataFolder }) {
   mkdirSync(dataFolder, { recursive: true });
   const user = serverUser();
   const folder = clusterFolder(dataFolder, user);
-  const secret = password(dataFolder);
+  const { secret, isNew } = password(dataFolder);
+  const wasThere = existsSync(path.join(folder, "PG_VERSION"));
   await initialise(programs, folder, user, secret);
-  const left = survivor(folder);
+  const found = survivor(folder);
+  // One that runs with a password nobody knows is of no use: it is stopped, as a launcher would have.
+  if (found && isNew) {
+    process.kill(found.pid, "SIGINT");
+    await untilGone(found.pid);
+  }
+  const left = isNew ? null : found;
+  if (!left) clearStalePid(folder);
+  if (wasThere && isNew) await setPassword(programs, folder, user, secret);
   if (left) say("found the database still running from before; using it");
   const server = left
     ? { ...left, exited: untilGone(left.pid), log: () => "", ended: () => !isAlive(left.pid) }
@@ -197,8 +246,10 @@ export async function startCluster({ programs, dataFolder }) {
   const deadline = Date.now() + START_TIMEOUT_MS;
   while (!((await answers(server.port)) && (await untilReady(programs, server.port, secret)))) {
     if (server.ended()) throw new PlainError(explainLog(server.log()));
-    if (Date.now() > deadline)
+    if (Date.now() > deadline) {
+      process.kill(server.pid, "SIGQUIT"); // its own process group: it would outlive this one and keep it waiting
       throw new PlainError(`the database did not answer within ${START_TIMEOUT_MS / 1000} s. ${server.log().trim()}`);
+    }
     await pause();
   }
   return {

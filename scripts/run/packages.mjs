@@ -65,13 +65,17 @@ export async function ensureChromium() {
   return found;
 }
 
+/** What the commands run of them: where one is missing the folder was damaged, whatever its stamp says. */
+const NEEDED = ["astro", "vite", "tsx", "postgres", "react", "drizzle-orm", "piscina"];
+const areWhole = () => NEEDED.every((name) => existsSync(path.join(ROOT, "node_modules", name, "package.json")));
+
 /** Installs the packages of the lock file unless they are there already. */
 export async function ensureNodeModules() {
   const lock = createHash("sha256")
     .update(readFileSync(path.join(ROOT, "package-lock.json")))
     .digest("hex");
   const stamp = path.join(ROOT, "node_modules", ".umiak-lock");
-  if (existsSync(stamp) && readFileSync(stamp, "utf8") === lock) return;
+  if (existsSync(stamp) && readFileSync(stamp, "utf8") === lock && areWhole()) return;
   say("installing packages (npm ci) …");
   await mustExecute("npm ci", "npm", ["ci", "--no-audit", "--no-fund"], { cwd: ROOT });
   writeFileSync(stamp, lock);

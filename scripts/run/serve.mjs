@@ -7,6 +7,21 @@ process.env.UMIAK_THREADS ??= fileURLToPath(new URL("../../dist/server/server-th
 const { startServer } = await import("../../dist/server/entry.mjs");
 const { server } = startServer();
 
+// What no page and no endpoint knows is refused before a request is made of it: some methods cannot even be one.
+const METHODS = new Set(["GET", "HEAD", "POST", "PUT", "DELETE", "OPTIONS", "PATCH"]);
+const handlers = server.server.listeners("request");
+server.server.removeAllListeners("request");
+server.server.on("request", (request, response) => {
+  if (METHODS.has(request.method ?? "")) for (const handle of handlers) handle.call(server.server, request, response);
+  else response.writeHead(405, { allow: [...METHODS].join(", ") }).end();
+});
+// A fault nobody caught, such as one of the database's driver when its connection is cut: told, and the launcher starts
+// a new process.
+process.on("uncaughtException", (error) => {
+  console.error(`umiak: the web server ends by a fault of its own: ${error.stack ?? error.message}`);
+  process.exit(1);
+});
+
 const stop = () => {
   server.server.closeIdleConnections?.();
   server.server.close(() => process.exit(0));

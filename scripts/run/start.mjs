@@ -1,11 +1,12 @@
 import { mkdirSync } from "node:fs";
-import { ensureBuild } from "./build.mjs";
+import { ensureBuild, forgetBuild } from "./build.mjs";
 import { startCluster } from "./cluster.mjs";
 import { mustExecute } from "./execute.mjs";
 import { ensureNodeModules, ensurePostgres } from "./packages.mjs";
 import { dataFolder, ROOT, tool } from "./paths.mjs";
 import { checkDisk, checkNode, checkPortFree, wantedPort } from "./preconditions.mjs";
 import { PlainError, say } from "./say.mjs";
+import { holdFolder } from "./hold-folder.mjs";
 import { startWeb } from "./web.mjs";
 
 /**
@@ -33,6 +34,51 @@ export async function prepareDatabase(databaseUrl) {
   for (const line of output.trim().split("\n").filter(Boolean)) say(line);
 }
 
+/** A web process that ends by itself is started again, after pauses that double; after so many ends in a row it is given up. */
+const MOST_RESTARTS = 5;
+const FIRST_PAUSE_MS = 500;
+/** One that has run so long is well: its next end counts as the first. */
+const WELL_AFTER_MS = 60_000;
+
+/** @param {{ port: number, databaseUrl: string }} how */
+async function startWebOrRebuild(how) {
+  try {
+    return await startWeb(how);
+  } catch (error) {
+    if (!(error instanceof PlainError)) throw error;
+    say("what was built does not run; building it anew …");
+    forgetBuild();
+    await ensureBuild();
+    return startWeb(how);
+  }
+}
+
+/**
+ * Keeps a web process running until something ends that is not it.
+ * @param {{ port: number, databaseUrl: string }} how @param {Promise<string>} ending
+ */
+async function keepWeb(how, ending) {
+  let web = await startWebOrRebuild(how);
+  say(`ready at http://127.0.0.1:${how.port}/  (stop with Ctrl-C)`);
+  for (let restarts = 0; ; restarts++) {
+    const startedAt = Date.now();
+    const ended = await Promise.race([ending, web.exited.then(() => "web")]);
+    if (ended !== "web") {
+      if (ended === "asked") say("stopping …");
+      await web.stop();
+      return ended;
+    }
+    if (Date.now() - startedAt > WELL_AFTER_MS) restarts = 0;
+    if (restarts >= MOST_RESTARTS)
+      throw new PlainError(
+        "the web server ended by itself again and again; its messages stand above. Nothing saved is lost.",
+      );
+    say("the web server ended by itself; starting it again …");
+    await new Promise((resolve) => setTimeout(resolve, FIRST_PAUSE_MS * 2 ** restarts));
+    web = await startWeb(how);
+  }
+}
+
 /** Sets up all that is missing, starts, and stays until told to stop. @returns {Promise<number>} exit code */
 export async function start() {
   checkNode();
@@ -42,6 +88,7 @@ export async function start() {
   mkdirSync(folder, { recursive: true });
   checkDisk(folder);
   await checkPortFree(port);
+  holdFolder(folder);
 
   /** @type {(() => void) | undefined} */
   let requestStop;
@@ -54,13 +101,8 @@ export async function start() {
   const [database] = await Promise.all([openDatabase(), ensureBuild()]);
   try {
     await prepareDatabase(database.url);
-    const web = await startWeb({ port, databaseUrl: database.url });
-    say(`ready at http://127.0.0.1:${port}/  (stop with Ctrl-C)`);
-    const ended = await Promise.race([asked, web.exited.then(() => "web"), database.exited.then(() => "database")]);
-    if (ended === "asked") say("stopping …");
-    await web.stop();
-    if (ended === "web")
-      throw new PlainError("the web server ended by itself. Run ./umiak start again: nothing saved is lost.");
+    const ending = Promise.race([asked, database.exited.then(() => "database")]);
+    const ended = await keepWeb({ port, databaseUrl: database.url }, ending);
     if (ended === "database")
       throw new PlainError("the database ended by itself. Run ./umiak start again: it recovers what was saved.");
   } finally {

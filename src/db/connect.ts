@@ -60,6 +60,12 @@ export async function inTransaction<Result>(
   }
 }
 
+/** Runs reading work on one snapshot of the database: what is saved meanwhile is seen whole or not at all. */
+export const oneSnapshot = <Result>(
+  database: Database,
+  work: (transaction: Connection) => Promise<Result>,
+): Promise<Result> => database.transaction(work, { isolationLevel: "repeatable read", accessMode: "read only" });
+
 /** Brings the tables to the newest migration. */
 export const migrateDatabase = (database: Database, folder: string): Promise<void> =>
   migrate(database, { migrationsFolder: folder });

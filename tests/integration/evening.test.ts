@@ -242,6 +242,10 @@ describe("removing", () => {
     const before = await open(id);
     expect((await answer(deleteOuting, id, { method: "DELETE" })).status).toBe(200);
     expect((await lines()).some((line) => line.id === id)).toBe(false);
+    // What is off the list is not saved into: it says so, and nothing of it changes.
+    const refused = await save(before, { weather: before.weather.slice(1) });
+    expect(refused.status).toBe(404);
+    expect(((await refused.json()) as ErrorBody).error.message).toMatch(/removed.*Backup/);
     expect((await answer(postBack, id, { method: "POST" })).status).toBe(200);
     expect((await lines()).some((line) => line.id === id)).toBe(true);
     expect(await open(id)).toEqual(before);

@@ -1,11 +1,12 @@
-import { spawnSync } from "node:child_process";
-import { chmodSync, mkdtempSync, rmSync } from "node:fs";
+import { spawn, spawnSync } from "node:child_process";
+import { chmodSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import net from "node:net";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import postgres from "postgres";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { startCluster } from "../../scripts/run/cluster.mjs";
+import { holdFolder } from "../../scripts/run/hold-folder.mjs";
 import { findPostgres } from "../../scripts/run/packages.mjs";
 import { explain, PlainError } from "../../scripts/run/say.mjs";
 
@@ -82,6 +83,41 @@ describe("the private database", () => {
     expect(adopted.pid).toBe(third.pid);
     await adopted.stop();
     await third.exited;
+  });
+
+  it("starts although the file of a server that ended names somebody else's process, or is empty", async () => {
+    const other = spawn("sleep", ["60"]);
+    for (const text of [`${other.pid}\n${dataFolder}\n0\n1\n`, ""]) {
+      const first = await startCluster({ programs, dataFolder });
+      await first.stop();
+      writeFileSync(path.join(first.folder, "postmaster.pid"), text);
+      const second = await startCluster({ programs, dataFolder });
+      expect(await query(second.url, "select 1 one")).toEqual([{ one: 1 }]);
+      await second.stop();
+    }
+    other.kill();
+  });
+
+  it("sets a new password where its file was emptied, and keeps what was saved", async () => {
+    const first = await startCluster({ programs, dataFolder });
+    await query(first.url, "create table still (word text); insert into still values ('here')");
+    await first.stop();
+    writeFileSync(path.join(dataFolder, "database-password"), "");
+    const second = await startCluster({ programs, dataFolder });
+    expect(second.url.split("@")[0]).not.toBe(first.url.split("@")[0]);
+    expect(await query(second.url, "select word from still")).toEqual([{ word: "here" }]);
+    await second.stop();
+  });
+
+  it("is held by one launcher at a time", () => {
+    const folder = mkdtempSync(path.join(tmpdir(), "umiak-held-"));
+    const other = spawn(process.execPath, ["-e", "setTimeout(() => {}, 60000)", "run/main.mjs"]);
+    writeFileSync(path.join(folder, "launcher-pid"), String(other.pid));
+    expect(() => holdFolder(folder)).toThrow(/already runs on .*process \d+.*UMIAK_DATA_DIR/);
+    other.kill();
+    writeFileSync(path.join(folder, "launcher-pid"), "999999999");
+    expect(() => holdFolder(folder)).not.toThrow(); // a launcher that was killed holds nothing
+    rmSync(folder, { recursive: true });
   });
 
   it.runIf(process.getuid?.() === 0)("moves out of a folder that bars the postgres user", async () => {

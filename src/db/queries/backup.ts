@@ -1,5 +1,5 @@
 import { and, asc, eq, inArray, ne, sql } from "drizzle-orm";
-import type { Connection, Database } from "../connect";
+import { oneSnapshot, type Connection, type Database } from "../connect";
 import {
   hourOfWeather,
   outfit,
@@ -16,18 +16,15 @@ import {
 /** A reader that takes its time may keep its snapshot so long. */
 const LONGEST_PAUSE = sql`set local idle_in_transaction_session_timeout = '10min'`;
 
-/** Runs reading work on one snapshot of the database: what is saved meanwhile is seen whole or not at all. */
-export const oneSnapshot = <Result>(
+/** `oneSnapshot` for work that waits for somebody slow, such as a download. */
+export const oneSlowSnapshot = <Result>(
   database: Database,
   work: (transaction: Connection) => Promise<Result>,
 ): Promise<Result> =>
-  database.transaction(
-    async (transaction) => {
-      await transaction.execute(LONGEST_PAUSE);
-      return work(transaction);
-    },
-    { isolationLevel: "repeatable read", accessMode: "read only" },
-  );
+  oneSnapshot(database, async (transaction) => {
+    await transaction.execute(LONGEST_PAUSE);
+    return work(transaction);
+  });
 
 /** Everything of an owner but photos and what outings are made of, of which only the ids are read. */
 export async function readBasics(connection: Connection, ownerId: string) {

@@ -1,4 +1,4 @@
-import { and, eq, inArray, or, sql } from "drizzle-orm";
+import { and, eq, inArray, isNull, or, sql } from "drizzle-orm";
 import type { Connection } from "../connect";
 import { patchCommands, type CommandsPatch } from "./sheet-commands";
 import { hourOfWeather, outing, phase, wearing } from "../schema";
@@ -16,6 +16,8 @@ export type OutingContent = {
 };
 
 export type Replaced = { readonly kind: "saved" | "conflict"; readonly version: number } | { readonly kind: "missing" };
+/** An outing may have been taken off the list meanwhile. */
+export type ReplacedOuting = Replaced | { readonly kind: "removed" };
 
 /** Writes an outing's weather, phases and wearings anew. */
 export async function insertContent(
@@ -59,7 +61,7 @@ export async function replaceOuting(
   outingId: string,
   expectedVersion: number,
   { head, content, history, saveId, tried }: Replacement,
-): Promise<Replaced> {
+): Promise<ReplacedOuting> {
   const own = and(eq(outing.ownerId, ownerId), eq(outing.id, outingId));
   const [raised] = await transaction
     .update(outing)
@@ -70,11 +72,17 @@ export async function replaceOuting(
       verdictInputHash: null, // until it is found anew
       updatedAt: sql`now()`,
     })
-    .where(and(own, or(eq(outing.version, expectedVersion), inArray(outing.lastSave, [...tried]))))
+    .where(
+      and(own, isNull(outing.removedAt), or(eq(outing.version, expectedVersion), inArray(outing.lastSave, [...tried]))),
+    )
     .returning({ version: outing.version });
   if (!raised) {
-    const [current] = await transaction.select({ version: outing.version }).from(outing).where(own);
-    return current ? { kind: "conflict", version: current.version } : { kind: "missing" };
+    const [current] = await transaction
+      .select({ version: outing.version, removedAt: outing.removedAt })
+      .from(outing)
+      .where(own);
+    if (!current) return { kind: "missing" };
+    return current.removedAt ? { kind: "removed" } : { kind: "conflict", version: current.version };
   }
   await insertContent(transaction, ownerId, outingId, content);
   if (history) await patchCommands(transaction, ownerId, outingId, history);

@@ -1,4 +1,12 @@
-import { oneSnapshot, readBasics, readOutingsWhole, readPhotos, type Connection, type Database } from "@/db";
+import {
+  oneSlowSnapshot,
+  oneSnapshot,
+  readBasics,
+  readOutingsWhole,
+  readPhotos,
+  type Connection,
+  type Database,
+} from "@/db";
 import { BACKUP_FORMAT, BACKUP_FORMAT_VERSION, type Backup } from "@/formats/backup/backup-schema";
 import { oneOuting } from "@/formats/backup/one-outing";
 import { AppError } from "../app-error";
@@ -98,7 +106,7 @@ async function* textOf(connection: Connection, ownerId: string, madeAt: Date): A
 export function backupStream(database: Database, ownerId: string, madeAt: Date): ReadableStream<Uint8Array> {
   const { readable, writable } = new TransformStream<string, string>();
   const writer = writable.getWriter();
-  oneSnapshot(database, async (transaction) => {
+  oneSlowSnapshot(database, async (transaction) => {
     for await (const text of textOf(transaction, ownerId, madeAt)) if (text !== "") await writer.write(text);
     await writer.close();
   }).catch((error: unknown) => {

@@ -15,6 +15,8 @@ const NOTHING_ALLOWED = `default-src 'none'; ${NO_FRAME}`;
 export function secured(response: Response): Response {
   for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
   const isPage = response.headers.get("content-type")?.startsWith("text/html") ?? false;
+  // What a person sees is theirs: no cache between keeps it, and none of yesterday is shown.
+  if (isPage && !response.headers.has("cache-control")) response.headers.set("cache-control", "no-store");
   const ofPage = response.headers.get("content-security-policy") ?? "default-src 'self'";
   response.headers.set(
     "content-security-policy",

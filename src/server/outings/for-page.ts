@@ -5,7 +5,6 @@ import { LOCAL_OWNER_ID } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
-import { openOuting } from "./open-outing";
 import { openWithFigures, outingLines } from "./outings";
 
 type Listed = {
@@ -70,7 +69,7 @@ export async function sheetToCompareIn(
     const next = lines.find(({ startsAt }) => Date.parse(startsAt) >= now) ?? lines.at(-1);
     const wanted = outingId ?? next?.id;
     if (!wanted) throw new AppError("not-found", "There is no outing yet. Make one first: pieces are compared in it.");
-    return { kind: "found", view: await openOuting(database(), LOCAL_OWNER_ID, wanted) };
+    return { kind: "found", view: (await openWithFigures(database(), LOCAL_OWNER_ID, wanted)).view };
   } catch (error) {
     return refused(error);
   }

@@ -1,6 +1,7 @@
 import {
   inTransaction,
   listOutings,
+  oneSnapshot,
   lockParty,
   readCommands,
   readOuting,
@@ -49,7 +50,9 @@ export async function openWithFigures(
   ownerId: string,
   outingId: string,
 ): Promise<OutingWithFigures> {
-  const rows = isUuid(outingId) ? await readOuting(database, ownerId, outingId) : null;
+  const rows = isUuid(outingId)
+    ? await oneSnapshot(database, (transaction) => readOuting(transaction, ownerId, outingId))
+    : null;
   if (!rows) throw missingOuting();
   const view = toView(rows);
   const isRecomputing = !holdsFor(rows.outing, view);
@@ -98,6 +101,12 @@ export async function saveOuting(
     return { replaced: result, along: others };
   });
   if (replaced.kind === "missing") throw missingOuting();
+  if (replaced.kind === "removed") {
+    throw new AppError(
+      "not-found",
+      "This outing was removed, so nothing was saved. Have it back on the page Backup; your changes are still here.",
+    );
+  }
   if (replaced.kind === "conflict") {
     throw new AppError(
       "version-conflict",

@@ -1,6 +1,6 @@
 import { createHash } from "node:crypto";
 import { MODEL_VERSION } from "@/core/outing";
-import { inTransaction, lockParty, readOuting, storeVerdict, type Database, type OutingRows } from "@/db";
+import { inTransaction, lockParty, oneSnapshot, readOuting, storeVerdict, type Database, type OutingRows } from "@/db";
 import type { OutingFigures } from "@/formats/wire/field-card";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { viewToOuting } from "@/formats/wire/view-to-outing";
@@ -30,7 +30,7 @@ export const holdsFor = (kept: Kept, view: OutingView): boolean =>
  * @throws {AppError} `not-found`
  */
 export async function judgeNow(database: Database, ownerId: string, outingId: string): Promise<OutingFigures | null> {
-  const view = await openOuting(database, ownerId, outingId);
+  const view = await oneSnapshot(database, (transaction) => openOuting(transaction, ownerId, outingId));
   const figures = await judgeInThread(view);
   const judged = inputHash(view);
   await inTransaction(database, async (transaction) => {

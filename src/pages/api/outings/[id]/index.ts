@@ -6,11 +6,13 @@ import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
 import { readJson } from "@/server/http/read-json";
 import { answer, json } from "@/server/http/respond";
-import { openOuting } from "@/server/outings/open-outing";
-import { removeOuting, saveOuting } from "@/server/outings/outings";
+import { openWithFigures, removeOuting, saveOuting } from "@/server/outings/outings";
 
 export const GET: APIRoute = ({ params }) =>
-  answer(async () => json(outingViewSchema.parse(await openOuting(database(), LOCAL_OWNER_ID, params.id ?? ""))));
+  answer(async () => {
+    const { view } = await openWithFigures(database(), LOCAL_OWNER_ID, params.id ?? "");
+    return json(outingViewSchema.parse(view));
+  });
 
 export const PUT: APIRoute = ({ params, request }) =>
   answer(async () => {
