@@ -1,0 +1,100 @@
+import { spawn, type ChildProcess } from "node:child_process";
+import { chmodSync, mkdtempSync, readdirSync, readFileSync, rmSync } from "node:fs";
+import net from "node:net";
+import { tmpdir } from "node:os";
+import path from "node:path";
+
+const START_TIMEOUT_MS = 300_000;
+const LOOK_EVERY_MS = 200;
+
+export const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
+
+async function freePort(): Promise<number> {
+  const server = net.createServer().listen(0, "127.0.0.1");
+  await new Promise((resolve) => server.once("listening", resolve));
+  const { port } = server.address() as net.AddressInfo;
+  await new Promise((resolve) => server.close(resolve));
+  return port;
+}
+
+/** Processes whose command line holds all of some words. */
+export function processesWith(...words: readonly string[]): number[] {
+  const { pid: own } = process;
+  const pids = readdirNumbers("/proc").filter((pid) => pid !== own);
+  return pids.filter((pid) => {
+    try {
+      const command = readFileSync(`/proc/${pid}/cmdline`, "utf8");
+      return words.every((word) => command.includes(word));
+    } catch {
+      return false; // it has ended
+    }
+  });
+}
+
+function readdirNumbers(folder: string): number[] {
+  return readdirSync(folder)
+    .map(Number)
+    .filter((value) => Number.isInteger(value));
+}
+
+/** Umiak started by its own command on a data folder of its own, to be treated badly. */
+export class TriedServer {
+  readonly folder = mkdtempSync(path.join(tmpdir(), "umiak-faults-"));
+  private launcher: ChildProcess | null = null;
+  private port = 0;
+
+  get address(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  async start(): Promise<void> {
+    chmodSync(this.folder, 0o755); // the postgres user has to pass
+    this.port ||= await freePort();
+    this.launcher = spawn("./umiak", ["start"], {
+      env: { ...process.env, PORT: String(this.port), UMIAK_DATA_DIR: this.folder, DATABASE_URL: "" },
+      stdio: "ignore",
+      detached: true,
+    });
+    await this.untilHealthy();
+  }
+
+  async untilHealthy(): Promise<void> {
+    const end = Date.now() + START_TIMEOUT_MS;
+    while (Date.now() < end) {
+      const answer = await fetch(`${this.address}/api/health`).catch(() => null);
+      if (answer?.ok) return;
+      if (this.launcher && this.launcher.exitCode !== null)
+        throw new Error(`the launcher ended: ${this.launcher.exitCode}`);
+      await pause(LOOK_EVERY_MS);
+    }
+    throw new Error("the server did not come back");
+  }
+
+  /** The web process of this launcher. */
+  web(): number[] {
+    const children = processesWith("scripts/run/serve.mjs");
+    return children.filter((pid) => environmentOf(pid).includes(`PORT=${this.port}\0`));
+  }
+
+  database(): number[] {
+    return processesWith("postgres", "-D", this.folder);
+  }
+
+  launchers(): number[] {
+    return processesWith("run/main.mjs", "start").filter((pid) => environmentOf(pid).includes(this.folder));
+  }
+
+  async stop(): Promise<void> {
+    for (const pid of this.launchers()) process.kill(pid, "SIGTERM");
+    while (this.launchers().length > 0 || this.database().length > 0) await pause(LOOK_EVERY_MS);
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+}
+
+function environmentOf(pid: number): string {
+  try {
+    return readFileSync(`/proc/${pid}/environ`, "utf8");
+  } catch {
+    return "";
+  }
+}
