@@ -31,11 +31,13 @@ function stayReasons(sit: SitAnswer, opinion: StandardOpinion): StayReason[] {
   return found.flatMap(([reason, holds]) => (holds ? [reason] : []));
 }
 
-/** Whether to go: stay when it is dangerous, short when the plan does not hold, go otherwise. */
-export function goOrStay(sit: SitAnswer, opinion: StandardOpinion): GoOrStay {
+/**
+ * Whether to go: stay when it is dangerous, short when the plan does not hold, go otherwise.
+ * @param spare minutes the figure told leaves beyond the plan, so that both say the same; those of the single run where none is given
+ */
+export function goOrStay(sit: SitAnswer, opinion: StandardOpinion, spare: number = spareMinutes(sit)): GoOrStay {
   const reasons = stayReasons(sit, opinion);
   if (reasons.length > 0) return { kind: "stay", reasons };
-  const spare = spareMinutes(sit);
   return spare < 0 ? { kind: "short", missingMinutes: -spare } : { kind: "go" };
 }
 

@@ -17,6 +17,11 @@ const opinionOf = (of: Outing): { sit: SitAnswer; opinion: ReturnType<typeof sta
   return { sit: answer, opinion: standardOpinion(of, answer) };
 };
 
+it("the plan is as much too long as the figure told beside it says", () => {
+  expect(goOrStay(sit, opinion, -17)).toEqual({ kind: "short", missingMinutes: 17 });
+  expect(goOrStay(sit, opinion, 0)).toEqual({ kind: "go" });
+});
+
 describe("overheating", () => {
   it("is warned of where the core passes 38.5 °C on the way, with the minute, and not on an ordinary morning", () => {
     expect(overheatingOf(simulateOuting(outing))).toBeNull();

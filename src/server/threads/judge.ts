@@ -19,7 +19,7 @@ function figuresOf(outing: Outing): OutingFigures {
   return {
     verdict,
     range: { low, high },
-    advice: goOrStay(sit, standardOpinion(outing, sit)),
+    advice: goOrStay(sit, standardOpinion(outing, sit), verdict.minutesStill - verdict.plannedMinutes),
     sit: {
       fromMinute: sit.fromMinute,
       toMinute: sit.toMinute,
