@@ -1,4 +1,5 @@
 import { createHash } from "node:crypto";
+import pLimit from "p-limit";
 import { MODEL_VERSION } from "@/core/outing";
 import { inTransaction, lockParty, oneSnapshot, readOuting, storeVerdict, type Database, type OutingRows } from "@/db";
 import type { OutingFigures } from "@/formats/wire/field-card";
@@ -49,6 +50,9 @@ export async function judgeNow(database: Database, ownerId: string, outingId: st
   return figures;
 }
 
+/** So many are read and judged at once in the background: thousands that are restored leave the database to who asks for a page. */
+const inTurn = pLimit(2);
+
 type Wanted = { isAskedAgain: boolean };
 /** What is being judged of each database, by owner and outing. */
 const underWay = new WeakMap<Database, Map<string, Wanted>>();
@@ -57,7 +61,7 @@ const ends = new Set<Promise<void>>();
 async function judgeUntilQuiet(database: Database, ownerId: string, outingId: string, wanted: Wanted): Promise<void> {
   do {
     wanted.isAskedAgain = false;
-    await judgeNow(database, ownerId, outingId);
+    await inTurn(() => judgeNow(database, ownerId, outingId));
   } while (wanted.isAskedAgain);
 }
 
