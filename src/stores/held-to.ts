@@ -1,5 +1,6 @@
 import { atom } from "nanostores";
 import { withoutAvoided, type Avoided, type HeldTo } from "@/core/changes";
+import type { HeldToChange } from "@/formats/wire/held-to-schema";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { kitOf, viewToOuting } from "@/formats/wire/view-to-outing";
 import { workerFor } from "@/workers/simulate-client";
@@ -30,7 +31,8 @@ export async function holdTo(change: Partial<HeldTo>): Promise<void> {
   const heldTo = { ...before, ...change };
   putOnSheet(heldTo);
   try {
-    await ask(`/api/people/${view.person.id}/held-to`, "PUT", heldTo);
+    const change: HeldToChange = { from: before, to: heldTo };
+    putOnSheet(await ask<HeldTo>(`/api/people/${view.person.id}/held-to`, "PUT", change));
   } catch (error) {
     putOnSheet(before);
     throw error;

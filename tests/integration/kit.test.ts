@@ -179,16 +179,22 @@ describe("what a person holds to", () => {
   it("is kept and stands on their sheets; what is no way of a question is refused", async () => {
     const { person } = await lek();
     const heldTo = { avoids: ["animals"], schools: { bigLayer: "seated" } };
-    expect((await call(putHeldTo, person.id, "PUT", heldTo)).status).toBe(200);
+    const { heldTo: from } = (await lek()).person;
+    expect((await call(putHeldTo, person.id, "PUT", { from, to: heldTo })).status).toBe(200);
     expect((await lek()).person.heldTo).toEqual(heldTo);
+    // A page that has not seen it changes something else: both stay.
+    const other = { from, to: { ...from, schools: { ...from.schools, socks: "one" } } };
+    expect((await call(putHeldTo, person.id, "PUT", other)).status).toBe(200);
+    expect((await lek()).person.heldTo).toEqual({ ...heldTo, schools: { ...heldTo.schools, socks: "one" } });
     const bad = { avoids: ["vegetables"], schools: { bigLayer: "never" } };
-    expect(await call(putHeldTo, person.id, "PUT", bad)).toMatchObject({
+    expect(await call(putHeldTo, person.id, "PUT", { from, to: bad })).toMatchObject({
       status: 400,
       body: { error: { code: "bad-input" } },
     });
     const nobody = "01900000-0000-7000-8000-0000000000aa";
-    expect((await call(putHeldTo, nobody, "PUT", heldTo)).status).toBe(404);
-    await call(putHeldTo, person.id, "PUT", { avoids: [], schools: {} });
+    expect((await call(putHeldTo, nobody, "PUT", { from, to: heldTo })).status).toBe(404);
+    const { heldTo: now } = (await lek()).person;
+    await call(putHeldTo, person.id, "PUT", { from: now, to: from });
   });
 });
 

@@ -12,18 +12,29 @@ export async function readPeopleAndPlaces(connection: Connection, ownerId: strin
   return { people, places };
 }
 
-/** Keeps what a person holds to; verdicts of their outings no longer hold. @returns whether there is such a person */
+/**
+ * Changes what a person holds to; verdicts of their outings no longer hold.
+ * @param change what they hold to from what they held to, under a lock
+ * @returns what is kept; `null` where there is no such person
+ */
 export async function keepHeldTo(
   transaction: Connection,
   ownerId: string,
   personId: string,
-  heldTo: (typeof person.$inferSelect)["heldTo"],
-): Promise<boolean> {
-  const kept = await transaction
+  change: (row: Pick<typeof person.$inferSelect, "name" | "heldTo">) => (typeof person.$inferSelect)["heldTo"],
+): Promise<(typeof person.$inferSelect)["heldTo"] | null> {
+  const own = and(eq(person.ownerId, ownerId), eq(person.id, personId));
+  const [row] = await transaction
+    .select({ name: person.name, heldTo: person.heldTo })
+    .from(person)
+    .where(own)
+    .for("update");
+  if (!row) return null;
+  const heldTo = change(row);
+  await transaction
     .update(person)
     .set({ heldTo, updatedAt: sql`now()` })
-    .where(and(eq(person.ownerId, ownerId), eq(person.id, personId)))
-    .returning({ id: person.id });
+    .where(own);
   await forgetVerdictsOfPerson(transaction, ownerId, personId);
-  return kept.length > 0;
+  return heldTo;
 }

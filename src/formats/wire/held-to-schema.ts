@@ -15,3 +15,7 @@ export const heldToSchema = z.strictObject({
   }),
   heatDebtEnds: z.boolean().optional(),
 }) satisfies z.ZodType<HeldTo>;
+
+/** What a person held to as it was seen, and what it is to be: what was changed elsewhere meanwhile stays. */
+export type HeldToChange = { readonly from: HeldTo; readonly to: HeldTo };
+export const heldToChangeSchema: z.ZodType<HeldToChange> = z.strictObject({ from: heldToSchema, to: heldToSchema });

@@ -1,5 +1,5 @@
 import type { APIRoute } from "astro";
-import { heldToSchema } from "@/formats/wire/held-to-schema";
+import { heldToChangeSchema } from "@/formats/wire/held-to-schema";
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
@@ -9,8 +9,8 @@ import { saveHeldTo } from "@/server/people/held-to";
 
 export const PUT: APIRoute = ({ params, request }) =>
   answer(async () => {
-    const heldTo = await readJson(request, heldToSchema);
-    return json(await saveHeldTo(database(), LOCAL_OWNER_ID, params.id ?? "", heldTo));
+    const change = await readJson(request, heldToChangeSchema);
+    return json(await saveHeldTo(database(), LOCAL_OWNER_ID, params.id ?? "", change));
   });
 
 export const ALL: APIRoute = () => methodNotAllowed("PUT");

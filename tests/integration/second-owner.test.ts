@@ -1,0 +1,152 @@
+import { randomUUID } from "node:crypto";
+import type { APIContext } from "astro";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { parseBackup } from "@/formats/backup/parse";
+import type { OutingView } from "@/formats/wire/outing-view";
+import { LOCAL_OWNER_ID } from "@/server/access";
+import { backupStream } from "@/server/backup/backup";
+import { restoreBackup } from "@/server/backup/restore";
+import { seedDemo } from "@/server/demo/seed";
+import { openOuting } from "@/server/outings/open-outing";
+import { recomputed } from "@/server/outings/recompute";
+import { freshDatabase, type FreshDatabase } from "./fresh-database";
+
+// Whoever knows the id of something that is another owner's can neither see nor change it, at any endpoint there is.
+
+const OTHER_OWNER = "01900000-0000-7000-8000-00000000000f";
+type Handler = (context: APIContext) => Response | Promise<Response>;
+const endpoints = import.meta.glob<Record<string, Handler>>("../../src/pages/api/**/*.ts", { eager: true });
+
+let fresh: FreshDatabase;
+let theirs: OutingView;
+
+/** The demonstration again, with other ids, as somebody else's. */
+async function giveToOther({ database }: FreshDatabase): Promise<void> {
+  const text = await new Response(backupStream(database, LOCAL_OWNER_ID, new Date())).text();
+  const ids = new Map<string, string>();
+  const swapped = text.replace(/[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/g, (id) => {
+    const other = ids.get(id) ?? randomUUID();
+    ids.set(id, other);
+    return other;
+  });
+  const parsed = parseBackup(JSON.parse(swapped));
+  if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems));
+  await restoreBackup(database, OTHER_OWNER, parsed.backup, Date.now());
+}
+
+beforeAll(async () => {
+  fresh = await freshDatabase();
+  await seedDemo(fresh.database);
+  await giveToOther(fresh);
+  process.env.DATABASE_URL = fresh.url;
+  const [row] = await fresh.sql<
+    { id: string }[]
+  >`select id from outing where owner_id = ${OTHER_OWNER} order by name limit 1`;
+  theirs = await openOuting(fresh.database, OTHER_OWNER, row!.id);
+});
+afterAll(() => fresh.close());
+
+/** Everything of the other owner, in one hash. */
+async function stateOfOther(): Promise<string> {
+  const tables = [
+    "person",
+    "place",
+    "piece",
+    "piece_photo",
+    "outfit",
+    "outing",
+    "hour_of_weather",
+    "phase",
+    "wearing",
+    "sheet_command",
+  ];
+  const hashes = await Promise.all(
+    tables.map(async (table) => {
+      const [row] = await fresh.sql.unsafe<{ hash: string }[]>(
+        `select coalesce(md5(string_agg(md5(t::text), '' order by md5(t::text))), '') hash from ${table} t where owner_id = '${OTHER_OWNER}'`,
+      );
+      return `${table} ${row!.hash}`;
+    }),
+  );
+  return hashes.join("\n");
+}
+
+const contentOf = ({ version, setting, weatherShaped, weather, phases, wearings, plan }: OutingView) => ({
+  version,
+  setting,
+  weatherShaped,
+  weather: weather.slice(1),
+  phases,
+  wearings,
+  plan,
+});
+
+/** Bodies that each endpoint would take for what is one's own. */
+function bodiesFor(path: string): unknown[] {
+  const [piece] = theirs.kit;
+  if (path.endsWith("outings/[id]/index.ts")) return [contentOf(theirs)];
+  if (path.endsWith("outings/index.ts"))
+    return [
+      { from: "outing", id: randomUUID(), copyOf: theirs.id, name: "mine" },
+      { from: "party", id: randomUUID(), besides: theirs.id, person: { kind: "known", id: theirs.person.id } },
+    ];
+  if (path.endsWith("held-to.ts")) {
+    const from = theirs.person.heldTo;
+    return [{ from, to: { ...from, avoids: ["down"] } }];
+  }
+  if (path.endsWith("pieces/status.ts")) return [{ ids: [piece!.id], to: "deleted" }];
+  if (path.endsWith("pieces/[id]/index.ts"))
+    return [{ version: 1, ...piece, id: undefined, name: "mine", note: "", care: {} }];
+  if (path.endsWith("people/[id]/outfits.ts")) {
+    const worn = { pieceId: piece!.id, side: "both", rank: 10, isForTheSit: false };
+    return [{ id: randomUUID(), name: "mine", wearings: [{ ...worn, opened: [], withoutParts: [], whenOff: "pack" }] }];
+  }
+  if (path.endsWith("people/[id]/pieces.ts")) return [{ pieces: [{ ...piece, id: randomUUID() }] }];
+  return [{}];
+}
+
+const withId = Object.entries(endpoints).filter(
+  ([path]) => path.includes("[id]") || /outings\/index|pieces\/status/.test(path),
+);
+
+describe("what is another owner's", () => {
+  it.each(withId.map(([path, handlers]) => [path.split("/api/")[1]!, path, handlers] as const))(
+    "%s neither shows nor changes it",
+    async (_name, path, handlers) => {
+      const before = await stateOfOther();
+      const ids = path.includes("people")
+        ? [theirs.person.id]
+        : path.includes("pieces")
+          ? [theirs.kit[0]!.id]
+          : [theirs.id];
+      let tried = 0;
+      for (const method of ["GET", "PUT", "POST", "DELETE", "PATCH"]) {
+        const handler = handlers[method];
+        if (!handler) continue;
+        for (const body of bodiesFor(path)) {
+          const isJpeg = path.endsWith("photo.ts");
+          const request = new Request(`http://127.0.0.1:4477/api?asOf=2026-11-01T00:00:00Z`, {
+            method,
+            headers: { "content-type": isJpeg ? "image/jpeg" : "application/json" },
+            ...(method !== "GET" && {
+              body: isJpeg ? new Uint8Array([0xff, 0xd8, 0xff, 0xe0, 0, 0, 0xff, 0xd9]) : JSON.stringify(body),
+            }),
+          });
+          const response = await handler({
+            params: { id: ids[0] },
+            request,
+            url: new URL(request.url),
+          } as unknown as APIContext);
+          const text = await response.text();
+          tried += 1;
+          expect(text, method).not.toContain(theirs.id);
+          if (path.includes("[id]")) expect(response.status, `${method} ${text}`).toBe(404);
+          else if (method !== "GET") expect([200, 400, 404], `${method} ${text}`).toContain(response.status);
+        }
+      }
+      await recomputed();
+      expect(tried).toBeGreaterThan(0);
+      expect(await stateOfOther()).toBe(before);
+    },
+  );
+});
