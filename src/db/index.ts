@@ -23,7 +23,7 @@ export {
 } from "./queries/backup";
 export { tellCalendars } from "./queries/calendar";
 export { deleteOutfit, keepOutfit, lastOutingBefore, readOutfits } from "./queries/outfits";
-export { listOutings } from "./queries/list-outings";
+export { listOutings, listParty } from "./queries/list-outings";
 export { readCommands } from "./queries/sheet-commands";
 export { keepHeldTo, readPeopleAndPlaces } from "./queries/people-and-places";
 export { readOuting, type OutingRows } from "./queries/read-outing";

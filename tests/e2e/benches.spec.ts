@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { listedCount, openKit, pieceRegion, piecesList } from "./kit";
-import { openSheet } from "./sheet";
+import { listening, openSheet } from "./sheet";
 
 test("gloves and mitts side by side: a liner left on lasts longer at fine work than the bare hand", async ({
   page,
@@ -87,6 +87,7 @@ test("what a person avoids is kept, and said in minutes with what stands in for 
   await expect(page.getByTestId("avoided-cost")).toContainText(/Without it the sit lasts .*\d.* instead of .*\d/);
   await expect(page.getByText(/ instead of Heavy wool base 350, top/)).toBeVisible();
   await page.reload();
+  await listening(page);
   await expect(page.getByLabel("anything of animals")).toBeChecked();
   await page.getByLabel("anything of animals").uncheck();
   await expect(page.getByTestId("avoided-cost")).toHaveCount(0);

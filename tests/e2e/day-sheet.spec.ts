@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { LEK, minutesField, minutesOf, minutesStill, openAt, openSheet, saved } from "./sheet";
+import { listening, LEK, minutesField, minutesOf, minutesStill, openAt, openSheet, saved } from "./sheet";
 
 test("from the list to an outing, with its verdict, limit, runner-up and curves", async ({ page }) => {
   await page.goto("/");
@@ -29,6 +29,7 @@ test("an hour's temperature and wind move the answer at once, are saved and surv
   await page.getByLabel("Wind at 10 m").fill("14");
   await expect(saved(page)).toBeVisible();
   await page.reload();
+  await listening(page);
   await expect.poll(() => minutesOf(page)).toBeLessThanOrEqual(colder);
   await page.getByRole("button", { name: /^Hour 06:00: −30 °C, wind 14 m\/s/ }).click();
   await expect(page.getByLabel("Air temperature")).toHaveValue("-30");
@@ -44,6 +45,7 @@ test("a phase's minutes and posture", async ({ page }) => {
   await expect(page.getByRole("button", { name: /^Phase 3, sit: .* standing/ })).toBeVisible();
   await expect(saved(page)).toBeVisible();
   await page.reload();
+  await listening(page);
   await expect(page.getByRole("button", { name: /^Phase 3, sit: .* standing/ })).toBeVisible();
 });
 
@@ -57,6 +59,7 @@ test("swapping a piece moves the answer and is kept", async ({ page }) => {
   await expect(minutesStill(page)).not.toHaveText(before!);
   await expect(saved(page)).toBeVisible();
   await page.reload();
+  await listening(page);
   await expect(page.getByRole("button", { name: /^Feet: Knee boot/ })).toBeVisible();
 });
 
@@ -78,6 +81,7 @@ test("units are switched everywhere and remembered; what was typed is shown as t
   await page.getByLabel("Air temperature").fill("21.3");
   await expect(saved(page)).toBeVisible();
   await page.reload();
+  await listening(page);
   await page.getByRole("button", { name: /^Hour 10:00/ }).click();
   await expect(page.getByLabel("Air temperature")).toHaveValue("21.3");
   await page.getByLabel("Temperature in").selectOption("C");
@@ -153,6 +157,7 @@ test("a save that arrives while its answer is lost is not taken for somebody els
   await minutesField(page).fill("34");
   await expect(saved(page)).toBeVisible();
   await page.reload();
+  await listening(page);
   await expect(page.getByRole("button", { name: /^Phase 1, walk in: 34 min/ })).toBeVisible();
 });
 

@@ -77,6 +77,7 @@ test("the walk in comes from a GPX file, with its minutes; the place leaves only
   await page.getByLabel(/^Show the coordinates/).check();
   await expect(saved(page)).toBeVisible();
   await page.goto(`/outings/${idOf(page)}`);
+  await listening(page);
   await page.getByRole("button", { name: "Place", exact: true }).click();
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "Save place and way as GPX" }).click();

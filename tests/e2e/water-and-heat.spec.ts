@@ -21,6 +21,7 @@ test("a heated piece gets a schedule; the battery says what is left of it; all o
   await expect(budget).not.toHaveText(low!);
   await expect(saved(page)).toBeVisible();
   await page.reload();
+  await listening(page);
   await page.getByRole("button", { name: /^Hands: Rechargeable hand warmers/ }).click();
   await expect(page.getByRole("region", { name: "Editor" }).getByLabel("Level")).toHaveValue("3");
 });

@@ -5,7 +5,7 @@ import { LOCAL_OWNER_ID } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
-import { openWithFigures, outingLines } from "./outings";
+import { openWithFigures, outingLines, partyLines } from "./outings";
 
 type Listed = {
   readonly kind: "found";
@@ -40,13 +40,10 @@ type Sheet = {
 export async function sheetForPage(outingId: string): Promise<Sheet | Refused> {
   try {
     const { view, verdict } = await openWithFigures(database(), LOCAL_OWNER_ID, outingId);
-    const [lines, { people }] = await Promise.all([
-      outingLines(database(), LOCAL_OWNER_ID),
+    const [sitters, { people }] = await Promise.all([
+      partyLines(database(), LOCAL_OWNER_ID, view),
       readPeopleAndPlaces(database(), LOCAL_OWNER_ID),
     ]);
-    const isAlong = ({ id, partyId }: OutingLine): boolean =>
-      id === view.id || (view.partyId !== null && partyId === view.partyId);
-    const sitters = lines.filter(isAlong);
     const others = people.filter(({ id }) => !sitters.some(({ personId }) => personId === id));
     return { kind: "found", view, verdict, party: { sitters, others: others.map(({ id, name }) => ({ id, name })) } };
   } catch (error) {

@@ -1,6 +1,7 @@
 import {
   inTransaction,
   listOutings,
+  listParty,
   oneSnapshot,
   lockParty,
   readCommands,
@@ -28,13 +29,24 @@ import { toLine, toView } from "./to-view";
  * one that holds is computed in the background.
  */
 export async function outingLines(database: Database, ownerId: string, removed = false): Promise<OutingLine[]> {
-  const rows = await listOutings(database, ownerId, removed);
-  return rows.map((row) => {
+  return linesOf(database, ownerId, await listOutings(database, ownerId, removed));
+}
+
+/** An outing and the others of its party, as `outingLines` gives them. */
+export async function partyLines(
+  database: Database,
+  ownerId: string,
+  view: Pick<OutingView, "id" | "partyId">,
+): Promise<OutingLine[]> {
+  return linesOf(database, ownerId, await listParty(database, ownerId, view));
+}
+
+const linesOf = (database: Database, ownerId: string, rows: Awaited<ReturnType<typeof listOutings>>): OutingLine[] =>
+  rows.map((row) => {
     const isRecomputing = !mayHold(row.outing);
     if (isRecomputing) recompute(database, ownerId, row.outing.id);
     return { ...toLine(row), isRecomputing };
   });
-}
 
 /** An outing with what is kept for it; `isRecomputing` says that this no longer holds and is being found in the background. */
 export type OutingWithFigures = {
