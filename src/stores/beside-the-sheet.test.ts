@@ -3,6 +3,7 @@ import { corePiece } from "../../tests/core-piece";
 import { openBrowser, settle, type Sent } from "../../tests/browser";
 import { sampleView } from "../../tests/sample-view";
 import { simulateOuting } from "@/core/outing";
+import type { HeldToChange } from "@/formats/wire/held-to-schema";
 import { viewToOuting } from "@/formats/wire/view-to-outing";
 import type { SimulateWorker } from "@/workers/simulate.worker";
 
@@ -199,8 +200,13 @@ describe("the kit and outfits of the person on screen", () => {
   });
 
   it("what a person holds to is shown at once and taken back where it is not kept", async () => {
-    await page.holdTo({ avoids: ["down"] });
-    expect(page.$view.get()!.person.heldTo.avoids).toEqual(["down"]);
+    // The server answers what is kept: what another page changed meanwhile comes along.
+    answers = ({ body }) => ({ ...(body as HeldToChange).to, schools: { socks: "one" } });
+    const kept = page.holdTo({ avoids: ["down"] });
+    expect(page.$view.get()!.person.heldTo).toMatchObject({ avoids: ["down"], schools: {} });
+    await kept;
+    expect(page.$view.get()!.person.heldTo).toMatchObject({ avoids: ["down"], schools: { socks: "one" } });
+    expect(sent.at(-1)!.body).toMatchObject({ from: { avoids: [] }, to: { avoids: ["down"] } });
     openBrowser(() => "lost");
     await expect(page.holdTo({ avoids: [] })).rejects.toThrow(/cannot be reached/);
     expect(page.$view.get()!.person.heldTo.avoids).toEqual(["down"]);
