@@ -1,6 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { readFileSync } from "node:fs";
 import { statusCounts } from "./status-counts";
+import { contentOfView } from "@/formats/wire/content-of-view";
 import type { OutingLine, OutingView } from "@/formats/wire/outing-view";
 import { hostileRequest, send } from "./hostile";
 import { pause, TriedServer } from "./server";
@@ -28,22 +29,14 @@ const memoryMB = (): number => {
   return (Number(found ?? 0) * 1000) / BYTES_PER_MB;
 };
 
-const contentOf = ({ version, setting, weatherShaped, weather, phases, wearings, plan }: OutingView) => ({
-  version,
-  setting,
-  weatherShaped,
-  weather,
-  phases,
-  wearings,
-  plan,
-});
+const savedAs = (view: OutingView) => ({ version: view.version, ...contentOfView(view) });
 
 async function hostile(): Promise<void> {
   const lines = await json<OutingLine[]>("/api/outings");
   const views = await Promise.all(lines.map(({ id }) => json<OutingView>(`/api/outings/${id}`)));
   const content = {
     ids: views.flatMap(({ id, person, kit }) => [id, person.id, kit[0]!.id]),
-    bodies: [...views.map(contentOf), views[0]!.kit[0], { from: "outing", id: randomUUID(), copyOf: views[0]!.id }],
+    bodies: [...views.map(savedAs), views[0]!.kit[0], { from: "outing", id: randomUUID(), copyOf: views[0]!.id }],
   };
   const [before, web] = [memoryMB(), server.web().join()];
   const statuses: number[] = [];
@@ -77,7 +70,7 @@ async function killed(): Promise<void> {
         const answer = await fetch(`${server.address}/api/outings/${line!.id}`, {
           method: "PUT",
           headers: { "content-type": "application/json" },
-          body: JSON.stringify({ ...contentOf(view), phases, setting }),
+          body: JSON.stringify({ ...savedAs(view), phases, setting }),
         });
         if (!answer.ok) return;
         acknowledged += 1;

@@ -8,7 +8,8 @@ import {
   type History,
   type SheetCommand,
 } from "@/formats/sheet-commands";
-import type { ErrorBody, OutingContentView, OutingView } from "@/formats/wire/outing-view";
+import { contentOfView } from "@/formats/wire/content-of-view";
+import type { ErrorBody, OutingView } from "@/formats/wire/outing-view";
 import { $heldMinutes, $view, show } from "./day-sheet";
 import { $clashes, $edits, $history, markSent, replay } from "./editing";
 import { renewKept } from "./offline";
@@ -45,14 +46,6 @@ let inherited: readonly SheetCommand[] = [];
 let tried: readonly string[] = [];
 
 const outingUrl = (id: string): string => `/api/outings/${id}`;
-const contentOf = ({ setting, weatherShaped, weather, phases, wearings, plan }: OutingView): OutingContentView => ({
-  setting,
-  weatherShaped,
-  weather,
-  phases,
-  wearings,
-  plan,
-});
 
 /** What is not on the server yet, in order. */
 const unsaved = (): readonly SheetCommand[] => unsavedCommands(savedHistory, $history.get());
@@ -145,7 +138,7 @@ async function send(view: OutingView, history: History): Promise<SaveState> {
         version: view.version,
         saveId,
         tried: before,
-        ...contentOf(view),
+        ...contentOfView(view),
         history: historyPatch(savedHistory, history),
       }),
     });
@@ -215,7 +208,7 @@ export async function saveAsCopy(): Promise<void> {
         id,
         copyOf: view.id,
         name: `${view.name}, copy`,
-        content: contentOf(view),
+        content: contentOfView(view),
       }),
     });
     if (!response.ok) throw new Error(String(response.status));

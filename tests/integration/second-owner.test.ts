@@ -2,6 +2,7 @@ import { randomUUID } from "node:crypto";
 import type { APIContext } from "astro";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { parseBackup } from "@/formats/backup/parse";
+import { contentOfView } from "@/formats/wire/content-of-view";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { backupStream } from "@/server/backup/backup";
@@ -71,14 +72,10 @@ async function stateOfOther(): Promise<string> {
   return hashes.join("\n");
 }
 
-const contentOf = ({ version, setting, weatherShaped, weather, phases, wearings, plan }: OutingView) => ({
-  version,
-  setting,
-  weatherShaped,
-  weather: weather.slice(1),
-  phases,
-  wearings,
-  plan,
+const contentOf = (view: OutingView) => ({
+  version: view.version,
+  ...contentOfView(view),
+  weather: view.weather.slice(1),
 });
 
 /** Bodies that each endpoint would take for what is one's own. */

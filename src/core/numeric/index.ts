@@ -1,3 +1,4 @@
+export { batches } from "./batches";
 export { bisect } from "./bisect";
 export { clamp } from "./clamp";
 export { exponential, powerOfTwo } from "./exponential";

@@ -1,4 +1,5 @@
 import { and, asc, eq, inArray, ne, sql } from "drizzle-orm";
+import { batches } from "../../core/numeric/index";
 import { oneSnapshot, type Connection, type Database } from "../connect";
 import {
   hourOfWeather,
@@ -116,10 +117,6 @@ type New<Table extends { $inferInsert: object }> = Omit<Table["$inferInsert"], "
 /** So many rows are sent to the database at once: an outing's hours have ten values each, and 65,535 are the most. */
 const ROWS_AT_ONCE = 500;
 
-function* batches<Row>(rows: readonly Row[]): Generator<readonly Row[]> {
-  for (let from = 0; from < rows.length; from += ROWS_AT_ONCE) yield rows.slice(from, from + ROWS_AT_ONCE);
-}
-
 /** Rows that may be there already: those that are stay as they are. @returns ids that were made */
 export async function addMissing<Name extends keyof typeof OWNED>(
   connection: Connection,
@@ -128,7 +125,7 @@ export async function addMissing<Name extends keyof typeof OWNED>(
   rows: readonly New<(typeof OWNED)[Name]>[],
 ): Promise<Set<string>> {
   const made = new Set<string>();
-  for (const batch of batches(rows)) {
+  for (const batch of batches(rows, ROWS_AT_ONCE)) {
     const added = await connection
       .insert(OWNED[name])
       .values(batch.map((row) => ({ ...row, ownerId })) as never)
@@ -146,7 +143,7 @@ export async function addContents<Name extends keyof typeof CONTENTS>(
   name: Name,
   rows: readonly New<(typeof CONTENTS)[Name]>[],
 ): Promise<void> {
-  for (const batch of batches(rows)) {
+  for (const batch of batches(rows, ROWS_AT_ONCE)) {
     await connection.insert(CONTENTS[name]).values(batch.map((row) => ({ ...row, ownerId })) as never);
   }
 }

@@ -20,7 +20,7 @@ const MOST_PHOTO_LETTERS = Math.ceil(OUTING_RANGE.photoBytes[1] / 3) * 4;
 const JPEG_START = "/9j/";
 const bytesOf = (base64: string): number => (base64.length / 4) * 3 - (/=*$/.exec(base64)?.[0].length ?? 0);
 /** Longest list of what a backup could not hold. */
-const MOST_LEFT_OUT = 1000;
+export const MOST_LEFT_OUT = 1000;
 
 const id = z.uuid();
 const instant = z.iso.datetime({ offset: true });

@@ -7,7 +7,8 @@ import {
   type Connection,
   type Database,
 } from "@/db";
-import { BACKUP_FORMAT, BACKUP_FORMAT_VERSION, type Backup } from "@/formats/backup/backup-schema";
+import { batches } from "@/core/numeric";
+import { BACKUP_FORMAT, BACKUP_FORMAT_VERSION, MOST_LEFT_OUT, type Backup } from "@/formats/backup/backup-schema";
 import { oneOuting } from "@/formats/backup/one-outing";
 import { AppError } from "../app-error";
 import { log } from "../log";
@@ -18,10 +19,6 @@ import { BackupRows } from "./rows";
 /** So many pieces with their photos, and outings with all they are made of, are in memory at once. */
 const PIECES_AT_ONCE = 20;
 const OUTINGS_AT_ONCE = 50;
-
-function* batches<Row>(rows: readonly Row[], size: number): Generator<readonly Row[]> {
-  for (let from = 0; from < rows.length; from += size) yield rows.slice(from, from + size);
-}
 
 type Part = "people" | "places" | "pieces" | "outfits" | "outings";
 type Written = { readonly part: Part; readonly row: unknown };
@@ -94,8 +91,9 @@ async function* textOf(connection: Connection, ownerId: string, madeAt: Date): A
     isFirst = false;
   }
   yield `${upTo(PARTS.length - 1)}]`;
-  const { leftOut } = rows;
-  if (leftOut.length > 0) log.warn({ leftOut: leftOut.length }, "a backup was written without some rows");
+  // No longer than a file may hold: one that cannot be restored would be worse than a list that breaks off.
+  const leftOut = rows.leftOut.slice(0, MOST_LEFT_OUT);
+  if (leftOut.length > 0) log.warn({ leftOut: rows.leftOut.length }, "a backup was written without some rows");
   yield leftOut.length > 0 ? `,"leftOut":${JSON.stringify(leftOut)}}` : "}";
 }
 
@@ -151,7 +149,7 @@ export async function exportOuting(
   });
   const one = oneOuting(backup, outingId);
   if (!one) throw unreadable(rows);
-  return rows.leftOut.length > 0 ? { ...one, leftOut: rows.leftOut } : one;
+  return rows.leftOut.length > 0 ? { ...one, leftOut: rows.leftOut.slice(0, MOST_LEFT_OUT) } : one;
 }
 
 const unreadable = ({ leftOut }: BackupRows): AppError =>

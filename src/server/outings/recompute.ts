@@ -51,7 +51,8 @@ export async function judgeNow(database: Database, ownerId: string, outingId: st
 }
 
 /** So many are read and judged at once in the background: thousands that are restored leave the database to who asks for a page. */
-const inTurn = pLimit(2);
+const AT_ONCE = 2;
+const inTurn = pLimit(AT_ONCE);
 
 type Wanted = { isAskedAgain: boolean };
 /** What is being judged of each database, by owner and outing. */
