@@ -45,7 +45,7 @@ const ENDPOINTS = [
   "/api/people/ID/outfits?before=VALUE",
   "/api/people/ID/held-to",
   "/api/pieces/ID",
-  "/api/pieces/ID/photo",
+  "/api/pieces/ID/photo?version=1",
   "/api/pieces/status",
   "/api/outfits/ID",
   "/api/backup",

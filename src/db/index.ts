@@ -9,7 +9,7 @@ export {
   type OpenDatabase,
 } from "./connect";
 export { countOutings, createOuting, createPerson, createPieces, createPlace, ensureOwner } from "./queries/create";
-export { deletePhoto, keepPhoto, readKit, readPhoto, replacePiece, setPieceStatus } from "./queries/kit";
+export { readKit, readPhoto, replacePhoto, replacePiece, setPieceStatus } from "./queries/kit";
 export {
   addContents,
   addMissing,

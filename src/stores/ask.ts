@@ -5,13 +5,13 @@ const NOT_READ = "The server cannot be reached; try again.";
 /** An answer may be lost on its way back as well as a request on its way there. */
 const NOT_KNOWN = `The server cannot be reached. ${LOOK}`;
 
-/** Asks the server. @throws {Error} with a message to show */
+/** Asks the server. @param body a picture as it is, anything else as JSON @throws {Error} with a message to show */
 export async function ask<Answer>(url: string, method = "GET", body?: unknown): Promise<Answer> {
   const response = await fetch(url, {
     method,
     // Said of every write: one that does not say it is taken for a form, which may come from another site.
-    ...(method !== "GET" && { headers: { "content-type": "application/json" } }),
-    ...(body !== undefined && { body: JSON.stringify(body) }),
+    ...(method !== "GET" && { headers: { "content-type": body instanceof Blob ? body.type : "application/json" } }),
+    ...(body !== undefined && { body: body instanceof Blob ? body : JSON.stringify(body) }),
   }).catch(() => null);
   if (!response) throw new Error(method === "GET" ? NOT_READ : NOT_KNOWN);
   if (response.ok) return (await response.json()) as Answer;

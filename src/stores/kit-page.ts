@@ -111,11 +111,8 @@ export async function duplicatePiece(piece: KitPiece): Promise<void> {
 const PHOTO_PX = 640;
 const PHOTO_QUALITY = 0.8;
 
-/**
- * Keeps a photo of a piece, drawn anew from whatever was chosen: nothing of the file but its picture leaves the browser.
- * @throws {Error} with a message to show
- */
-export async function keepPhoto(pieceId: string, file: Blob): Promise<void> {
+/** Draws a picture again from whatever was chosen: nothing of the file but its picture leaves the browser. */
+async function asPhoto(file: Blob): Promise<Blob> {
   const picture = await createImageBitmap(file).catch(() => null);
   if (!picture) throw new Error("This file is no picture the browser can read. Choose a JPEG, PNG or WebP.");
   const scale = Math.min(1, PHOTO_PX / Math.max(picture.width, picture.height));
@@ -125,17 +122,22 @@ export async function keepPhoto(pieceId: string, file: Blob): Promise<void> {
   canvas.getContext("2d")!.drawImage(picture, 0, 0, canvas.width, canvas.height);
   const photo = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, "image/jpeg", PHOTO_QUALITY));
   if (!photo) throw new Error("The picture could not be drawn. Try another.");
-  const response = await fetch(`/api/pieces/${pieceId}/photo`, {
-    method: "PUT",
-    headers: { "content-type": "image/jpeg" },
-    body: photo,
-  }).catch(() => null);
-  if (!response?.ok) throw new Error("The photo was not kept. Nothing else was changed; try again.");
-  inKit((pieces) => pieces.map((own) => (own.id === pieceId ? { ...own, hasPhoto: true } : own)));
+  return photo;
 }
 
-/** @throws {Error} with a message to show */
-export async function removePhoto(pieceId: string): Promise<void> {
-  await ask(`/api/pieces/${pieceId}/photo`, "DELETE");
-  inKit((pieces) => pieces.map((own) => (own.id === pieceId ? { ...own, hasPhoto: false } : own)));
+/** Sends a photo of a piece, or that there is none, under the piece's version: a photo is a part of it. */
+async function sendPhoto(pieceId: string, photo: Blob | null): Promise<void> {
+  const piece = $kit.get()?.pieces.find(({ id }) => id === pieceId);
+  if (!piece) return;
+  const url = `/api/pieces/${pieceId}/photo?version=${piece.version}`;
+  const { version } = await ask<{ version: number }>(url, photo ? "PUT" : "DELETE", photo ?? undefined);
+  inKit((pieces) =>
+    pieces.map((own) => (own.id === pieceId ? { ...own, hasPhoto: photo !== null, version } : own)),
+  );
 }
+
+/** Keeps a photo of a piece. @throws {Error} with a message to show */
+export const keepPhoto = async (pieceId: string, file: Blob): Promise<void> => sendPhoto(pieceId, await asPhoto(file));
+
+/** @throws {Error} with a message to show */
+export const removePhoto = (pieceId: string): Promise<void> => sendPhoto(pieceId, null);

@@ -200,34 +200,53 @@ describe("what a person holds to", () => {
 
 describe("a photo of a piece", () => {
   const JPEG = Buffer.from([0xff, 0xd8, 0xff, 0xe0, 0, 0, 0xff, 0xd9]);
-  const put = async (id: string, body: Buffer | string, type = "image/jpeg") => {
-    const request = new Request("http://127.0.0.1:4477/api", {
-      method: "PUT",
-      headers: { "content-type": type },
-      body: typeof body === "string" ? body : new Uint8Array(body),
-    });
-    return (await (putPhoto as Handler)({ params: { id }, request } as unknown as APIContext)).status;
+  const at = (id: string, version: number, init: RequestInit) => {
+    const request = new Request(`http://127.0.0.1:4477/api/pieces/${id}/photo?version=${version}`, init);
+    return { params: { id }, request, url: new URL(request.url) } as unknown as APIContext;
   };
+  const put = async (id: string, version: number, body: Buffer | string, type = "image/jpeg") =>
+    (putPhoto as Handler)(
+      at(id, version, {
+        method: "PUT",
+        headers: { "content-type": type },
+        body: typeof body === "string" ? body : new Uint8Array(body),
+      }),
+    );
+  const remove = (id: string, version: number) =>
+    (deletePhoto as Handler)(at(id, version, { method: "DELETE", headers: { "content-type": "application/json" } }));
   const get = (id: string) => (getPhoto as Handler)({ params: { id } } as unknown as APIContext);
 
   it("is kept, comes back as it was and as nothing but a picture, and goes again", async () => {
-    const { id } = await pieceNamed("Wool tube");
-    expect((await pieceNamed("Wool tube")).hasPhoto).toBe(false);
-    expect(await put(id, JPEG)).toBe(200);
-    expect((await pieceNamed("Wool tube")).hasPhoto).toBe(true);
+    const { id, version, hasPhoto } = await pieceNamed("Wool tube");
+    expect(hasPhoto).toBe(false);
+    const kept = await put(id, version, JPEG);
+    expect(await kept.json()).toEqual({ version: version + 1 });
+    expect(await pieceNamed("Wool tube")).toMatchObject({ hasPhoto: true, version: version + 1 });
     const answered = await get(id);
     expect(answered.headers.get("content-type")).toBe("image/jpeg");
     expect(Buffer.from(await answered.arrayBuffer())).toEqual(JPEG);
-    expect((await call(deletePhoto, id, "DELETE")).status).toBe(200);
+    expect((await remove(id, version + 1)).status).toBe(200);
     expect((await get(id)).status).toBe(404);
   });
 
+  it("stays where another page has changed the piece or its photo since", async () => {
+    const { id, version } = await pieceNamed("Wool tube");
+    expect((await put(id, version, JPEG)).status).toBe(200);
+    const other = Buffer.concat([JPEG, Buffer.from([1])]);
+    expect((await put(id, version, other)).status).toBe(409);
+    expect((await remove(id, version)).status).toBe(409);
+    expect(Buffer.from(await (await get(id)).arrayBuffer())).toEqual(JPEG);
+    expect((await remove(id, version + 1)).status).toBe(200);
+    expect((await put(id, 0, other)).status).toBe(400);
+  });
+
   it("refuses what is no JPEG, what calls itself one, what is too large, and photos of nothing", async () => {
-    const { id } = await pieceNamed("Wool tube");
-    expect(await put(id, JPEG, "image/svg+xml")).toBe(415);
-    expect(await put(id, "<svg onload=alert(1)>")).toBe(400);
-    expect(await put(id, Buffer.concat([JPEG, Buffer.alloc(400_001)]))).toBe(413);
-    expect(await put("01900000-0000-7000-8000-0000000000aa", JPEG)).toBe(404);
+    const { id, version } = await pieceNamed("Wool tube");
+    const statusOf = async (...sent: Parameters<typeof put>) => (await put(...sent)).status;
+    expect(await statusOf(id, version, JPEG, "image/svg+xml")).toBe(415);
+    expect(await statusOf(id, version, "<svg onload=alert(1)>")).toBe(400);
+    expect(await statusOf(id, version, Buffer.concat([JPEG, Buffer.alloc(400_001)]))).toBe(413);
+    expect(await statusOf("01900000-0000-7000-8000-0000000000aa", 1, JPEG)).toBe(404);
     expect((await pieceNamed("Wool tube")).hasPhoto).toBe(false);
   });
 });

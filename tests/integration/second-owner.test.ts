@@ -122,7 +122,7 @@ describe("what is another owner's", () => {
         if (!handler) continue;
         for (const body of bodiesFor(path)) {
           const isJpeg = path.endsWith("photo.ts");
-          const request = new Request(`http://127.0.0.1:4477/api?asOf=2026-11-01T00:00:00Z`, {
+          const request = new Request(`http://127.0.0.1:4477/api?asOf=2026-11-01T00:00:00Z&version=1`, {
             method,
             headers: { "content-type": isJpeg ? "image/jpeg" : "application/json" },
             ...(method !== "GET" && {

@@ -27,6 +27,25 @@ export async function readKit(connection: Connection, ownerId: string, personId:
     .orderBy(asc(piece.name), asc(piece.id));
 }
 
+/** Raises a piece's version, with what is new in its row, if it is still at the version the writer saw. */
+async function raisePiece(
+  transaction: Connection,
+  ownerId: string,
+  pieceId: string,
+  expectedVersion: number,
+  content: Partial<Row> = {},
+): Promise<Replaced> {
+  const own = and(eq(piece.ownerId, ownerId), eq(piece.id, pieceId));
+  const [raised] = await transaction
+    .update(piece)
+    .set({ ...content, version: sql`${piece.version} + 1`, updatedAt: sql`now()` })
+    .where(and(own, eq(piece.version, expectedVersion)))
+    .returning({ version: piece.version });
+  if (raised) return { kind: "saved", version: raised.version };
+  const [current] = await transaction.select({ version: piece.version }).from(piece).where(own);
+  return current ? { kind: "conflict", version: current.version } : { kind: "missing" };
+}
+
 /** Replaces what is known of a piece if it is still at the version the writer saw; verdicts that used it no longer hold. */
 export async function replacePiece(
   transaction: Connection,
@@ -35,18 +54,9 @@ export async function replacePiece(
   expectedVersion: number,
   content: Partial<Row>,
 ): Promise<Replaced> {
-  const own = and(eq(piece.ownerId, ownerId), eq(piece.id, pieceId));
-  const [raised] = await transaction
-    .update(piece)
-    .set({ ...content, version: sql`${piece.version} + 1`, updatedAt: sql`now()` })
-    .where(and(own, eq(piece.version, expectedVersion)))
-    .returning({ version: piece.version });
-  if (raised) {
-    await forgetVerdictsOfPieces(transaction, ownerId, [pieceId]);
-    return { kind: "saved", version: raised.version };
-  }
-  const [current] = await transaction.select({ version: piece.version }).from(piece).where(own);
-  return current ? { kind: "conflict", version: current.version } : { kind: "missing" };
+  const replaced = await raisePiece(transaction, ownerId, pieceId, expectedVersion, content);
+  if (replaced.kind === "saved") await forgetVerdictsOfPieces(transaction, ownerId, [pieceId]);
+  return replaced;
 }
 
 /** Retires, deletes or brings back pieces; verdicts that used them no longer hold. @returns how many were found */
@@ -65,23 +75,25 @@ export async function setPieceStatus(
   return changed.length;
 }
 
-/** Keeps a photo of a piece. @returns whether there is such a piece */
-export async function keepPhoto(
-  connection: Connection,
+/** Keeps a photo of a piece, or takes it away, if the piece is still at the version the writer saw. @param jpeg `null`: none */
+export async function replacePhoto(
+  transaction: Connection,
   ownerId: string,
   pieceId: string,
-  jpeg: Buffer,
-): Promise<boolean> {
-  const [own] = await connection
-    .select({ id: piece.id })
-    .from(piece)
-    .where(and(eq(piece.ownerId, ownerId), eq(piece.id, pieceId)));
-  if (!own) return false;
-  await connection
-    .insert(piecePhoto)
-    .values({ ownerId, pieceId, jpeg })
-    .onConflictDoUpdate({ target: [piecePhoto.ownerId, piecePhoto.pieceId], set: { jpeg, updatedAt: sql`now()` } });
-  return true;
+  expectedVersion: number,
+  jpeg: Buffer | null,
+): Promise<Replaced> {
+  const replaced = await raisePiece(transaction, ownerId, pieceId, expectedVersion);
+  if (replaced.kind !== "saved") return replaced;
+  if (jpeg === null) {
+    await transaction.delete(piecePhoto).where(and(eq(piecePhoto.ownerId, ownerId), eq(piecePhoto.pieceId, pieceId)));
+  } else {
+    await transaction
+      .insert(piecePhoto)
+      .values({ ownerId, pieceId, jpeg })
+      .onConflictDoUpdate({ target: [piecePhoto.ownerId, piecePhoto.pieceId], set: { jpeg, updatedAt: sql`now()` } });
+  }
+  return replaced;
 }
 
 /** @returns the picture, or `null` where there is none */
@@ -91,13 +103,4 @@ export async function readPhoto(connection: Connection, ownerId: string, pieceId
     .from(piecePhoto)
     .where(and(eq(piecePhoto.ownerId, ownerId), eq(piecePhoto.pieceId, pieceId)));
   return found?.jpeg ?? null;
-}
-
-/** @returns whether there was one */
-export async function deletePhoto(connection: Connection, ownerId: string, pieceId: string): Promise<boolean> {
-  const gone = await connection
-    .delete(piecePhoto)
-    .where(and(eq(piecePhoto.ownerId, ownerId), eq(piecePhoto.pieceId, pieceId)))
-    .returning({ id: piecePhoto.pieceId });
-  return gone.length > 0;
 }

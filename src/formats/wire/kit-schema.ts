@@ -51,6 +51,9 @@ export const newPiecesSchema = z.strictObject({
 });
 export type NewPieces = z.infer<typeof newPiecesSchema>;
 
+/** The version of a piece that a page saw, in an address. */
+export const versionSchema = z.coerce.number().pipe(z.int().min(1));
+
 /** A piece as it is to be kept, on the version it was read at. */
 export const savedPieceSchema = z
   .strictObject({ version: z.int().min(1), ...pieceShape })

@@ -5,12 +5,10 @@ import { keepPhoto, removePhoto } from "@/stores/kit-page";
 /** A picture to know the piece by; nobody has to have one. */
 export function Photo({ piece }: { readonly piece: KitPiece }) {
   const [problem, setProblem] = useState<string | null>(null);
-  const [shown, setShown] = useState(0); // raised with each new photo, so that the browser asks for it anew
   const run = async (work: Promise<void>): Promise<void> => {
     try {
       setProblem(null);
       await work;
-      setShown((times) => times + 1);
     } catch (error) {
       setProblem((error as Error).message);
     }
@@ -19,7 +17,7 @@ export function Photo({ piece }: { readonly piece: KitPiece }) {
     <div className="flex flex-wrap items-end gap-3">
       {piece.hasPhoto && (
         <img
-          src={`/api/pieces/${piece.id}/photo?shown=${shown}`}
+          src={`/api/pieces/${piece.id}/photo?version=${piece.version}`}
           alt={`Photo of ${piece.name}`}
           className="border-line max-h-40 max-w-full border"
         />

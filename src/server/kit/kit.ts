@@ -6,6 +6,7 @@ import {
   replacePiece,
   setPieceStatus,
   type Database,
+  type Replaced,
 } from "@/db";
 import type { NewPieces, PieceStatusChange, SavedPiece } from "@/formats/wire/kit-schema";
 import type { KitView } from "@/formats/wire/kit-view";
@@ -62,27 +63,30 @@ export async function addPieces(
   return { added: pieces.length };
 }
 
-/** Keeps a piece as it was edited. @throws {AppError} `not-found`, `version-conflict` */
-export async function savePiece(
-  database: Database,
-  ownerId: string,
-  pieceId: string,
-  { version, ...content }: SavedPiece,
-): Promise<{ version: number }> {
-  if (!isUuid(pieceId)) throw new AppError("not-found", NO_PIECE);
-  const replaced = await inTransaction(database, (transaction) =>
-    replacePiece(transaction, ownerId, pieceId, version, content),
-  );
+/** The version a piece came to. @throws {AppError} `not-found`, `version-conflict` */
+export async function savedOrRefused(pieceId: string, save: () => Promise<Replaced>): Promise<{ version: number }> {
+  const replaced: Replaced = isUuid(pieceId) ? await save() : { kind: "missing" };
   if (replaced.kind === "missing") throw new AppError("not-found", NO_PIECE);
   if (replaced.kind === "conflict") {
     throw new AppError(
       "version-conflict",
-      "The piece was changed elsewhere meanwhile. Open it anew and change it there; what you typed is still here.",
+      "The piece was changed elsewhere meanwhile. Open it again and change it there; what you typed is still here.",
       { currentVersion: replaced.version },
     );
   }
   return { version: replaced.version };
 }
+
+/** Keeps a piece as it was edited. @throws {AppError} `not-found`, `version-conflict` */
+export const savePiece = (
+  database: Database,
+  ownerId: string,
+  pieceId: string,
+  { version, ...content }: SavedPiece,
+): Promise<{ version: number }> =>
+  savedOrRefused(pieceId, () =>
+    inTransaction(database, (transaction) => replacePiece(transaction, ownerId, pieceId, version, content)),
+  );
 
 /** Retires, deletes or brings back pieces. @throws {AppError} `not-found` where none of them is there */
 export async function changeStatus(

@@ -1,7 +1,8 @@
 import { OUTING_RANGE } from "@/core/outing";
-import { deletePhoto, keepPhoto, readPhoto, type Database } from "@/db";
+import { inTransaction, readPhoto, replacePhoto, type Database } from "@/db";
 import { AppError } from "../app-error";
 import { isUuid } from "../uuid";
+import { savedOrRefused } from "./kit";
 
 const JPEG = "image/jpeg";
 const [LEAST_BYTES, MOST_BYTES] = OUTING_RANGE.photoBytes;
@@ -28,30 +29,26 @@ export async function readJpeg(request: Request): Promise<Buffer> {
   return jpeg;
 }
 
-/** Keeps a photo of a piece. @throws {AppError} `not-found` */
-export async function savePhoto(
+/**
+ * Keeps a photo of a piece, or takes it away.
+ * @param version the piece's, as the page saw it
+ * @param jpeg `null`: none
+ * @throws {AppError} `not-found`, `version-conflict`
+ */
+export const savePhoto = (
   database: Database,
   ownerId: string,
   pieceId: string,
-  jpeg: Buffer,
-): Promise<{ bytes: number }> {
-  if (!isUuid(pieceId) || !(await keepPhoto(database, ownerId, pieceId, jpeg))) {
-    throw new AppError("not-found", "There is no such piece.");
-  }
-  return { bytes: jpeg.length };
-}
+  version: number,
+  jpeg: Buffer | null,
+): Promise<{ version: number }> =>
+  savedOrRefused(pieceId, () =>
+    inTransaction(database, (transaction) => replacePhoto(transaction, ownerId, pieceId, version, jpeg)),
+  );
 
 /** The photo as it is answered: never taken for anything but a picture. @throws {AppError} `not-found` */
 export async function photoResponse(database: Database, ownerId: string, pieceId: string): Promise<Response> {
   const jpeg = isUuid(pieceId) ? await readPhoto(database, ownerId, pieceId) : null;
   if (!jpeg) throw new AppError("not-found", "There is no photo of it.");
   return new Response(new Uint8Array(jpeg), { headers: { "content-type": JPEG, "cache-control": "no-store" } });
-}
-
-/** @throws {AppError} `not-found` */
-export async function removePhoto(database: Database, ownerId: string, pieceId: string): Promise<{ removed: 1 }> {
-  if (!isUuid(pieceId) || !(await deletePhoto(database, ownerId, pieceId))) {
-    throw new AppError("not-found", "There is no photo of it.");
-  }
-  return { removed: 1 };
 }

@@ -1,16 +1,28 @@
 import type { APIRoute } from "astro";
+import { savedSchema } from "@/formats/wire/answers";
+import { versionSchema } from "@/formats/wire/kit-schema";
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
+import { readQuery } from "@/server/http/read-query";
 import { answer, json } from "@/server/http/respond";
-import { photoResponse, readJpeg, removePhoto, savePhoto } from "@/server/kit/photo";
+import { photoResponse, readJpeg, savePhoto } from "@/server/kit/photo";
 
 export const GET: APIRoute = ({ params }) => answer(() => photoResponse(database(), LOCAL_OWNER_ID, params.id ?? ""));
 
-export const PUT: APIRoute = ({ params, request }) =>
-  answer(async () => json(await savePhoto(database(), LOCAL_OWNER_ID, params.id ?? "", await readJpeg(request))));
+/** The piece's version, as the page saw it. */
+const versionOf = (url: URL): number => readQuery(url, "version", versionSchema);
 
-export const DELETE: APIRoute = ({ params }) =>
-  answer(async () => json(await removePhoto(database(), LOCAL_OWNER_ID, params.id ?? "")));
+export const PUT: APIRoute = ({ params, request, url }) =>
+  answer(async () => {
+    const version = versionOf(url);
+    const jpeg = await readJpeg(request);
+    return json(savedSchema.parse(await savePhoto(database(), LOCAL_OWNER_ID, params.id ?? "", version, jpeg)));
+  });
+
+export const DELETE: APIRoute = ({ params, url }) =>
+  answer(async () =>
+    json(savedSchema.parse(await savePhoto(database(), LOCAL_OWNER_ID, params.id ?? "", versionOf(url), null))),
+  );
 
 export const ALL: APIRoute = () => methodNotAllowed("GET, PUT, DELETE");
