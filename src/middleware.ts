@@ -1,12 +1,17 @@
 import { defineMiddleware } from "astro:middleware";
 import { guardRequest } from "./server/http/guard";
+import { keptOrRendered } from "./server/http/kept-pages";
 import { errorResponse } from "./server/http/respond";
 import { secured } from "./server/http/security-headers";
 
+/** The page that is asked for most and costs most. */
+const KEPT_ROUTE = "/outings/[id]";
+
 /** Every request is guarded before it is routed; every answer carries the security headers. */
-export const onRequest = defineMiddleware(async ({ request }, next) => {
+export const onRequest = defineMiddleware(async (context, next) => {
   try {
-    guardRequest(request);
+    guardRequest(context.request);
+    if (context.routePattern === KEPT_ROUTE) return secured(await keptOrRendered(context, next));
   } catch (error) {
     return secured(errorResponse(error));
   }

@@ -4,6 +4,7 @@ import { statusCounts } from "./status-counts";
 import { contentOfView } from "@/formats/wire/content-of-view";
 import type { OutingLine, OutingView } from "@/formats/wire/outing-view";
 import { hostileRequest, send } from "./hostile";
+import { sheetsPerSecond } from "./load";
 import { pause, TriedServer } from "./server";
 
 // `npm run -s faults`: hostile requests, and processes killed under saves that were acknowledged. Its figures are printed;
@@ -99,6 +100,7 @@ async function killed(): Promise<void> {
 }
 
 try {
+  console.log(`${(await sheetsPerSecond(server.address)).toFixed(0)} day sheets a second`);
   await hostile();
   await killed();
 } catch (error) {

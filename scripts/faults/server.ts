@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from "node:child_process";
-import { chmodSync, mkdtempSync, readdirSync, readFileSync, rmSync } from "node:fs";
+import { chmodSync, closeSync, mkdtempSync, openSync, readdirSync, readFileSync, rmSync } from "node:fs";
 import net from "node:net";
 import { tmpdir } from "node:os";
 import path from "node:path";
@@ -43,6 +43,11 @@ export class TriedServer {
   private launcher: ChildProcess | null = null;
   private port = 0;
 
+  /** What the launcher says. */
+  private get saidFile(): string {
+    return path.join(this.folder, "launcher.log");
+  }
+
   get address(): string {
     return `http://127.0.0.1:${this.port}`;
   }
@@ -50,11 +55,13 @@ export class TriedServer {
   async start(): Promise<void> {
     chmodSync(this.folder, 0o755); // the postgres user has to pass
     this.port ||= await freePort();
+    const said = openSync(this.saidFile, "a");
     this.launcher = spawn("./umiak", ["start"], {
       env: { ...process.env, PORT: String(this.port), UMIAK_DATA_DIR: this.folder, DATABASE_URL: "" },
-      stdio: "ignore",
+      stdio: ["ignore", said, said],
       detached: true,
     });
+    closeSync(said);
     await this.untilHealthy();
   }
 
@@ -64,7 +71,7 @@ export class TriedServer {
       const answer = await fetch(`${this.address}/api/health`).catch(() => null);
       if (answer?.ok) return;
       if (this.launcher && this.launcher.exitCode !== null)
-        throw new Error(`the launcher ended: ${this.launcher.exitCode}`);
+        throw new Error(`the launcher ended: ${this.launcher.exitCode}\n${readFileSync(this.saidFile, "utf8")}`);
       await pause(LOOK_EVERY_MS);
     }
     throw new Error("the server did not come back");

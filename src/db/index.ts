@@ -21,6 +21,7 @@ export {
   readPhotos,
   type WholeOuting,
 } from "./queries/backup";
+export { readChanges } from "./queries/changes";
 export { tellCalendars } from "./queries/calendar";
 export { deleteOutfit, keepOutfit, lastOutingBefore, readOutfits } from "./queries/outfits";
 export { listOutings, listParty } from "./queries/list-outings";

@@ -1,5 +1,6 @@
 import { sql, type SQL } from "drizzle-orm";
 import {
+  bigint,
   boolean,
   check,
   customType,
@@ -94,6 +95,8 @@ export type StoredCard = {
 export const owner = pgTable("owner", {
   id: uuid().primaryKey(),
   name: text().notNull(),
+  /** Raised, by triggers, with every transaction that changes a row of the owner's: what was rendered before is old. */
+  changes: bigint({ mode: "number" }).notNull().default(0),
   createdAt: createdAt(),
 });
 

@@ -131,9 +131,7 @@ async function sendPhoto(pieceId: string, photo: Blob | null): Promise<void> {
   if (!piece) return;
   const url = `/api/pieces/${pieceId}/photo?version=${piece.version}`;
   const { version } = await ask<{ version: number }>(url, photo ? "PUT" : "DELETE", photo ?? undefined);
-  inKit((pieces) =>
-    pieces.map((own) => (own.id === pieceId ? { ...own, hasPhoto: photo !== null, version } : own)),
-  );
+  inKit((pieces) => pieces.map((own) => (own.id === pieceId ? { ...own, hasPhoto: photo !== null, version } : own)));
 }
 
 /** Keeps a photo of a piece. @throws {Error} with a message to show */

@@ -32,6 +32,8 @@ type Sheet = {
   readonly kind: "found";
   readonly view: OutingView;
   readonly verdict: VerdictLine | null;
+  /** Nothing that is shown is still being recomputed. */
+  readonly isSettled: boolean;
   /** Who sits, and who could go along. */
   readonly party: { readonly sitters: readonly OutingLine[]; readonly others: readonly { id: string; name: string }[] };
 };
@@ -39,13 +41,19 @@ type Sheet = {
 /** A day sheet with its verdict and its party. */
 export async function sheetForPage(outingId: string): Promise<Sheet | Refused> {
   try {
-    const { view, verdict } = await openWithFigures(database(), LOCAL_OWNER_ID, outingId);
+    const { view, verdict, isRecomputing } = await openWithFigures(database(), LOCAL_OWNER_ID, outingId);
     const [sitters, { people }] = await Promise.all([
       partyLines(database(), LOCAL_OWNER_ID, view),
       readPeopleAndPlaces(database(), LOCAL_OWNER_ID),
     ]);
     const others = people.filter(({ id }) => !sitters.some(({ personId }) => personId === id));
-    return { kind: "found", view, verdict, party: { sitters, others: others.map(({ id, name }) => ({ id, name })) } };
+    return {
+      kind: "found",
+      view,
+      verdict,
+      isSettled: !isRecomputing && !sitters.some((sitter) => sitter.isRecomputing),
+      party: { sitters, others: others.map(({ id, name }) => ({ id, name })) },
+    };
   } catch (error) {
     return refused(error);
   }

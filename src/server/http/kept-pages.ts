@@ -1,0 +1,41 @@
+import type { APIContext } from "astro";
+import { LRUCache } from "lru-cache";
+import { readChanges } from "@/db";
+import { PREFERENCES_COOKIE, readPreferences } from "@/formats/display/preferences";
+import { LOCAL_OWNER_ID } from "../access";
+import { database } from "../composition";
+
+// A day sheet takes a hundred times longer to render than to send. What was rendered is kept in this process, under the
+// number of its owner's changes: a page that follows from anything else (the clock, a simulation still running) must not
+// be marked as keepable.
+
+const MOST_BYTES = 64_000_000;
+
+type KeptPage = { readonly bytes: Uint8Array<ArrayBuffer>; readonly headers: readonly (readonly [string, string])[] };
+const pages = new LRUCache<string, KeptPage>({
+  maxSize: MOST_BYTES,
+  sizeCalculation: ({ bytes }, key) => bytes.byteLength + key.length,
+});
+
+/**
+ * A page as it was rendered, if nothing of its owner's has changed since; else rendered now.
+ * Pages say themselves that they may be kept, by `Astro.locals.isKeepable`.
+ */
+export async function keptOrRendered(
+  { request, url, cookies, locals }: Pick<APIContext, "request" | "url" | "cookies" | "locals">,
+  render: () => Promise<Response>,
+): Promise<Response> {
+  if (request.method !== "GET") return render();
+  // Read before anything is rendered: what changes meanwhile makes the page unused, never wrong.
+  const changes = await readChanges(database(), LOCAL_OWNER_ID).catch(() => null);
+  if (changes === null) return render(); // which says what is wrong with the database
+  const preferences = readPreferences(cookies.get(PREFERENCES_COOKIE)?.value);
+  const key = JSON.stringify([LOCAL_OWNER_ID, changes, url.pathname, preferences]);
+  const before = pages.get(key);
+  if (before) return new Response(before.bytes, { headers: before.headers.map(([name, value]) => [name, value]) });
+  const response = await render();
+  if (!locals.isKeepable || response.status !== 200) return response;
+  const page: KeptPage = { bytes: new Uint8Array(await response.arrayBuffer()), headers: [...response.headers] };
+  pages.set(key, page);
+  return new Response(page.bytes, response);
+}
