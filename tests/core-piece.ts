@@ -1,5 +1,5 @@
-import { computedTraitsOf, type Piece } from "@/core/outing";
-import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import { computedTraitsOf, type Piece } from "@/core/pieces";
+import { starterPiece, type StarterPieceKey } from "@/core/starter-kit";
 
 /** A piece of the starter kit as the core takes it, its key for an id. */
 export function corePiece(key: StarterPieceKey): Piece {

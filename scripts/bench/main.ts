@@ -1,7 +1,7 @@
 import { quantileSorted } from "d3-array";
 import { Bench } from "tinybench";
 import { bodyAtRest, createSkinExchange, PUBLISHED_BODY, publishedExchange, restingBody } from "@/core/body";
-import { simulateOuting, simulateSitMinutes } from "@/core/outing";
+import { simulateOuting, simulateSitMinutes } from "@/core/simulation";
 import { minutesRange } from "@/core/range";
 import { restedPerson } from "@/core/sitter";
 import { toOuting } from "@/formats/outing-file/to-outing";

@@ -1,9 +1,11 @@
 import { isDeepStrictEqual } from "node:util";
 import type { Layer } from "@/core/clothing";
 import { readLabel } from "@/core/labels";
-import { changeMinutes, computedTraitsOf, type Outing, type Piece } from "@/core/outing";
+import { changeMinutes } from "@/core/dressing";
+import { computedTraitsOf, type Piece } from "@/core/pieces";
+import { type Outing } from "@/core/outing";
 import type { Patch } from "@/core/patches";
-import { starterPiece } from "@/formats/starter-kit/starter-pieces";
+import { starterPiece } from "@/core/starter-kit";
 
 // An outing with one effect of the model left out, or with one put in: what each costs.
 

@@ -1,4 +1,5 @@
-import { simulateOuting, type Outing } from "@/core/outing";
+import { simulateOuting } from "@/core/simulation";
+import { type Outing } from "@/core/outing";
 import { headlineOf, minutesRange } from "@/core/range";
 
 /** A change as small as what nobody measures better. */

@@ -1,5 +1,7 @@
 import type { Limit } from "@/core/limits";
-import { simulateSitMinutes, sitSpans, type Outing, type Piece } from "@/core/outing";
+import { simulateSitMinutes } from "@/core/simulation";
+import { sitSpans, type Outing } from "@/core/outing";
+import { type Piece } from "@/core/pieces";
 import { MisreadClothes } from "@/core/range";
 import { demoPiece } from "../trade/setting";
 

@@ -2,10 +2,12 @@ import type { BodyPerson } from "@/core/body";
 import { EFFORT_CLASS } from "@/core/effort";
 import { levelEverywhere } from "@/core/limits";
 import { seededRandom, type RandomStream } from "@/core/numeric";
-import { usualWearing, type Outing, type Piece, type Wearing } from "@/core/outing";
+import { usualWearing } from "@/core/dressing";
+import { type Outing, type Wearing } from "@/core/outing";
+import { type Piece } from "@/core/pieces";
 import { USUAL_START } from "@/core/sitter";
 import { GROUNDS, SEATS, SHELTER, type Shelter } from "@/core/weather";
-import type { StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import type { StarterPieceKey } from "@/core/starter-kit";
 import { demoPiece } from "../trade/setting";
 
 // Outings drawn from a seed, as people might plan them: whatever holds of all outings is tried on these.

@@ -20,17 +20,17 @@ import { MEAN_OF_PEAK_LOFT, TESTED_SPREAD } from "@/core/labels/reading";
 import { HELD_PAST_PLAN_MINUTES, LEFT_WITHIN_MINUTES, RECOVERY_MINUTES } from "@/core/limits";
 import { HARD_LIMIT_SOON_MINUTES, MOTIONLESS_BELOW_C } from "@/core/opinion/go-or-stay";
 import { ADULT_FROM_KG, ADULT_FROM_YEARS, FLOW_OUTSIDE_ADULTS } from "@/core/outing/adult";
-import { PACKED_G_PER_L } from "@/core/outing/carried";
-import { WARM_ROOM, WIND_STEPS_PER_M_PER_S } from "@/core/outing/conditions";
-import { FLOW_OF_COLD_HANDS } from "@/core/outing/run-outing";
-import { WAITS_MIN } from "@/core/outing/walk-out";
+import { PACKED_G_PER_L } from "@/core/dressing";
+import { WARM_ROOM, WIND_STEPS_PER_M_PER_S } from "@/core/simulation";
+import { FLOW_OF_COLD_HANDS } from "@/core/simulation";
+import { WAITS_MIN } from "@/core/emergency";
 import { RANGE_MEMBERS } from "@/core/range";
 import { HIGH_SHARE, LOW_SHARE, WIDENED_BY } from "@/core/range/minutes-range";
 import { CUT_AT_DEVIATIONS, GAP_RANGE, OPENING_RANGE_PER_K, SOLE_SHARE_RANGE } from "@/core/range/variation";
 import { USUAL_START } from "@/core/sitter";
 import { SOLE_LOAD } from "@/core/sitter/contact";
 import { BEND_OF_DOUBLED, FIRST_STEP_S, LONGEST_STEP_S, MOST_BEND_K } from "@/core/sitter/pace";
-import { COVERS_MOUTH_FROM } from "@/core/outing/water-layers";
+import { COVERS_MOUTH_FROM } from "@/core/dressing";
 import { IN_WATER } from "@/core/sitter/wet-clothes";
 import {
   BRUNT_CONSTANT,

@@ -4,7 +4,7 @@ import { CoreError } from "@/core/errors";
 import { cautionsOf, goOrStay, standardOpinion, type StandardOpinion } from "@/core/opinion";
 import { minutesRange } from "@/core/range";
 import { traceVerdict } from "@/core/trace";
-import { simulateOuting } from "@/core/outing";
+import { simulateOuting } from "@/core/simulation";
 import { describeDay } from "@/formats/outing-file/describe-day";
 import { describeResult, describeSeries } from "@/formats/outing-file/describe-result";
 import { parseOutingFile } from "@/formats/outing-file/parse";

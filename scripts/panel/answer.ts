@@ -1,4 +1,5 @@
-import { simulateOuting, type Outing } from "@/core/outing";
+import { simulateOuting } from "@/core/simulation";
+import { type Outing } from "@/core/outing";
 import { headlineOf, minutesRange, type Headline } from "@/core/range";
 import { traceVerdict } from "@/core/trace";
 import { limitWords } from "@/formats/display/words";

@@ -1,7 +1,7 @@
 import type { Label, LabelPanel, Material } from "@/core/labels";
-import type { Piece } from "@/core/outing";
+import type { Piece } from "@/core/pieces";
 import type { Patch } from "@/core/patches";
-import { STARTER_PIECES, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import { STARTER_PIECES, type StarterPieceKey } from "@/core/starter-kit";
 import { demoPiece } from "../trade/setting";
 
 // Pieces the panel names beyond the starter kit, as its file describes them in words.

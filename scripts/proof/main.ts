@@ -1,5 +1,5 @@
 import { CoreError } from "@/core/errors";
-import { simulateOuting, type OutingResult } from "@/core/outing";
+import { simulateOuting, type OutingResult } from "@/core/simulation";
 import { outingFileJsonSchema, parseOutingFile } from "@/formats/outing-file/parse";
 import { toOuting } from "@/formats/outing-file/to-outing";
 import { oddFile } from "./odd-file";

@@ -1,5 +1,5 @@
 import { bodySurfaceM2, SEGMENT_COUNT } from "@/core/body";
-import { resistancesAt, simulateOuting, type OutingSeries } from "@/core/outing";
+import { resistancesAt, simulateOuting, type OutingSeries } from "@/core/simulation";
 import { SITES } from "@/core/patches";
 import { Tally, type FileReport, type Tolerance } from "./tally";
 import { trialKey, trialToOuting, type TrialCase } from "./trial-to-outing";

@@ -1,7 +1,8 @@
 import type { Sex } from "@/core/body";
 import type { ExplicitPanel } from "@/core/labels";
 import type { Layer } from "@/core/clothing";
-import type { Outing, Phase, Piece, Wearing } from "@/core/outing";
+import type { Outing, Phase, Wearing } from "@/core/outing";
+import type { Piece } from "@/core/pieces";
 import { levelEverywhere } from "@/core/limits";
 import { PATCH_ANATOMY, PATCHES, SIDES, type Patch, type Side } from "@/core/patches";
 import { USUAL_START } from "@/core/sitter";

@@ -1,5 +1,6 @@
 import { RULING_LIMITS, type Limit } from "@/core/limits";
-import { resistancesAt, simulateOuting, type Piece } from "@/core/outing";
+import { resistancesAt, simulateOuting } from "@/core/simulation";
+import { type Piece } from "@/core/pieces";
 import { windShareAtSeat } from "@/core/weather";
 import { between, type TradeCheck } from "./check";
 import { PUBLISHED_CHECKS } from "./published";

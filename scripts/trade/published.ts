@@ -3,21 +3,15 @@ import { EFFORT_CLASS } from "@/core/effort";
 import type { ExplicitPanel } from "@/core/labels";
 import { levelEverywhere } from "@/core/limits";
 import { bisect } from "@/core/numeric";
-import {
-  phaseAt,
-  resistancesAt,
-  simulateOuting,
-  Surroundings,
-  type Outing,
-  type OutingSeries,
-  type Piece,
-} from "@/core/outing";
+import { phaseAt, resistancesAt, simulateOuting, Surroundings, type OutingSeries } from "@/core/simulation";
+import { type Outing } from "@/core/outing";
+import { type Piece } from "@/core/pieces";
 import { PATCH_ANATOMY, PATCHES, type Patch } from "@/core/patches";
 import { outfitInsulation, USUAL_START, type SitterPosture } from "@/core/sitter";
 import { cloFromInsulation, SECONDS_PER_HOUR } from "@/core/units";
 import { driesFromOneSideGPerM2H, HUNG_SIDES, LATENT_J_PER_G, VapourThroughLayers } from "@/core/water";
 import { GROUND_INSULATION_M2K_PER_W, windShareAtSeat } from "@/core/weather";
-import { usualWearing } from "@/core/outing";
+import { usualWearing } from "@/core/dressing";
 import { panelPiece } from "../panel/pieces";
 import { between, type TradeCheck } from "./check";
 

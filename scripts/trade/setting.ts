@@ -1,15 +1,10 @@
 import { EFFORT_CLASS } from "@/core/effort";
 import { levelEverywhere, type Level, type Limit } from "@/core/limits";
-import {
-  computedTraitsOf,
-  simulateOuting,
-  type Outing,
-  type OutingResult,
-  type Phase,
-  type Piece,
-} from "@/core/outing";
+import { computedTraitsOf, type Piece } from "@/core/pieces";
+import { simulateOuting, type OutingResult } from "@/core/simulation";
+import { type Outing, type Phase } from "@/core/outing";
 import { USUAL_START } from "@/core/sitter";
-import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import { starterPiece, type StarterPieceKey } from "@/core/starter-kit";
 
 /** Pieces from the skin out; each may come on late or be changed. */
 export type Worn =

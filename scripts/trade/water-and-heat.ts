@@ -1,6 +1,8 @@
 import { devicePlan } from "@/core/devices";
 import type { Limit } from "@/core/limits";
-import { drySetOf, fallIn, simulateOuting, type Outing } from "@/core/outing";
+import { drySetOf, fallIn } from "@/core/emergency";
+import { simulateOuting } from "@/core/simulation";
+import { type Outing } from "@/core/outing";
 import type { TradeCheck } from "./check";
 import { demoPiece, minutesText, outingOf, type Setting, type Worn } from "./setting";
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Label } from "@/core/labels";
 import { bodyChart } from "./body-chart";
 import { fitText } from "./fit-text";
-import { laneOf } from "./lane-of";
+import { laneOf } from "../core/pieces";
 import { phaseSpans, wearLanes } from "./spans";
 import { timeAxis } from "./time-axis";
 import { weatherChart } from "./weather-chart";

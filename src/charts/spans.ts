@@ -1,4 +1,4 @@
-import { outwards } from "@/core/outing";
+import { outwards } from "@/core/dressing";
 import type { TimeAxis } from "./time-axis";
 
 export type Span = {

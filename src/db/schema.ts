@@ -26,18 +26,16 @@ import type { Effort } from "../core/effort/index";
 import {
   OUTING_RANGE,
   PHASE_KINDS,
-  PIECE_KINDS,
-  PIECE_STATUSES,
   TASK_HANDS,
   WEARING_SIDES,
   WHEN_OFF,
-  type PieceTraits,
   type PlaceSetting,
   type Recurring,
 } from "../core/outing/index";
+import { PIECE_KINDS, PIECE_STATUSES, type PieceTraits } from "../core/pieces/index";
 import { SIDES, type LeakPoint } from "../core/patches/index";
 import type { GoOrStay } from "../core/opinion/index";
-import type { DecidingSit, OutingPlan } from "../core/plan/index";
+import type { DecidingSit, OutingPlan } from "../core/evening/index";
 import type { MinutesRange } from "../core/range/index";
 import { CONDITION_RANGE, SITTER_POSTURES } from "../core/sitter/index";
 import type { HeatSpan } from "../core/heat/index";

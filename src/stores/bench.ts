@@ -1,7 +1,7 @@
 import { atom } from "nanostores";
 import type { BenchSetting } from "@/core/bench";
-import type { Piece, PieceTraits } from "@/core/outing";
-import { STARTER_PIECES, starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import type { Piece, PieceTraits } from "@/core/pieces";
+import { STARTER_PIECES, starterPiece, type StarterPieceKey } from "@/core/starter-kit";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { kitOf, viewToOuting } from "@/formats/wire/view-to-outing";
 

@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { corePiece } from "../../tests/core-piece";
 import { openBrowser, settle, type Sent } from "../../tests/browser";
 import { sampleView } from "../../tests/sample-view";
-import { simulateOuting } from "@/core/outing";
+import { simulateOuting } from "@/core/simulation";
 import type { HeldToChange } from "@/formats/wire/held-to-schema";
 import { viewToOuting } from "@/formats/wire/view-to-outing";
 import type { SimulateWorker } from "@/workers/simulate.worker";

@@ -1,6 +1,6 @@
 import { atom, type WritableAtom } from "nanostores";
 import type { Worth } from "@/core/changes";
-import type { SitAnswer } from "@/core/outing";
+import type { SitAnswer } from "@/core/simulation";
 import { RANGE_MEMBERS, rangeOf, type MinutesRange, type RangeMembers } from "@/core/range";
 import type { MinuteLook, Trace } from "@/core/trace";
 import type { OutingView } from "@/formats/wire/outing-view";

@@ -1,5 +1,5 @@
 import { atom } from "nanostores";
-import type { OutingResult } from "@/core/outing";
+import type { OutingResult } from "@/core/simulation";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { viewToOuting } from "@/formats/wire/view-to-outing";
 import { workerFor } from "@/workers/simulate-client";

@@ -1,5 +1,6 @@
 import { atom } from "nanostores";
-import { drySetOf, withLever, type AfterFall, type AfterWalkOut, type Lever, type OutingResult } from "@/core/outing";
+import { drySetOf, withLever, type AfterFall, type AfterWalkOut, type Lever } from "@/core/emergency";
+import { type OutingResult } from "@/core/simulation";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { kitOf, viewToOuting } from "@/formats/wire/view-to-outing";
 import { workerFor } from "@/workers/simulate-client";

@@ -1,6 +1,6 @@
 import { computed } from "nanostores";
 import { MOST_SOCKS, type FootAnswer, type FootSystem } from "@/core/bench";
-import type { Piece, PieceKind } from "@/core/outing";
+import type { Piece, PieceKind } from "@/core/pieces";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { workerFor } from "@/workers/simulate-client";
 import { $choices, beginBench, chosenPiece, createColumns, type Choice } from "./bench";

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import { openBrowser, type Answered, type Browser } from "../../tests/browser";
-import { starterPiece } from "@/formats/starter-kit/starter-pieces";
+import { starterPiece } from "@/core/starter-kit";
 import type { KitPiece, KitView } from "@/formats/wire/kit-view";
 import { changePreferences, $preferences } from "./preferences";
 import { ask } from "./ask";

@@ -1,7 +1,7 @@
 import { atom } from "nanostores";
 import { v7 as uuid } from "uuid";
 import type { Wear } from "@/core/labels";
-import type { PieceStatus } from "@/core/outing";
+import type { PieceStatus } from "@/core/pieces";
 import { contentOf, type KitPiece, type KitView, type PieceContent } from "@/formats/wire/kit-view";
 import type { PieceView } from "@/formats/wire/outing-view";
 import { ask } from "./ask";

@@ -1,5 +1,6 @@
 import { v7 as uuid } from "uuid";
-import { sitSpans, usualWearing } from "@/core/outing";
+import { sitSpans } from "@/core/outing";
+import { usualWearing } from "@/core/dressing";
 import type { OutingView, PieceView } from "@/formats/wire/outing-view";
 import { ask } from "./ask";
 import { $selection, $view } from "./day-sheet";

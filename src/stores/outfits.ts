@@ -1,6 +1,6 @@
 import { atom } from "nanostores";
 import { v7 as uuid } from "uuid";
-import { resistancesAt } from "@/core/outing";
+import { resistancesAt } from "@/core/simulation";
 import { outfitOf, wornOutfit, type OutfitPiece, type OutfitsView } from "@/formats/wire/outfit";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { viewToOuting } from "@/formats/wire/view-to-outing";

@@ -1,6 +1,6 @@
 import type { PieceMinutes } from "@/core/bench";
 import type { OutingView } from "@/formats/wire/outing-view";
-import type { Piece } from "@/core/outing";
+import type { Piece } from "@/core/pieces";
 import { workerFor } from "@/workers/simulate-client";
 import { beginBench, createColumns } from "./bench";
 

@@ -1,5 +1,5 @@
 import { v7 as uuid } from "uuid";
-import type { LeftWith, OutingPlan } from "@/core/plan";
+import type { LeftWith, OutingPlan } from "@/core/evening";
 import { edit } from "./editing";
 
 // What people do to a plan's own fields, each as one command.

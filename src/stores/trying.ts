@@ -1,6 +1,8 @@
 import { atom } from "nanostores";
 import { v7 as uuid } from "uuid";
-import type { Outing, OutingResult, Piece } from "@/core/outing";
+import type { Outing } from "@/core/outing";
+import type { OutingResult } from "@/core/simulation";
+import type { Piece } from "@/core/pieces";
 import { contentOfOuting } from "@/formats/wire/content-of-outing";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { kitOf, viewToOuting } from "@/formats/wire/view-to-outing";

@@ -14,18 +14,10 @@ import { dayRun, hoursOfPlan } from "@/core/day";
 import { CoreError } from "@/core/errors";
 import type { Steps } from "@/core/numeric";
 import { cautionsOf, goOrStay, standardOpinion } from "@/core/opinion";
-import {
-  fallIn,
-  natureOf,
-  simulateOuting,
-  walkOut,
-  type AfterFall,
-  type AfterWalkOut,
-  type Outing,
-  type Piece,
-  type SitAnswer,
-  type Stepping,
-} from "@/core/outing";
+import { fallIn, walkOut, type AfterFall, type AfterWalkOut } from "@/core/emergency";
+import { natureOf, simulateOuting, type SitAnswer, type Stepping } from "@/core/simulation";
+import { type Outing } from "@/core/outing";
+import { type Piece } from "@/core/pieces";
 import { RANGE_MEMBERS, RangeInParts, type RangeMembers, type RestedBy } from "@/core/range";
 import { restedPerson, type RestedPerson } from "@/core/sitter";
 import { windShareAtSeat } from "@/core/weather";

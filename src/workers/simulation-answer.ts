@@ -1,7 +1,8 @@
 import type { DayRun } from "@/core/day";
 import type { CoreErrorCode } from "@/core/errors";
 import type { Caution, GoOrStay } from "@/core/opinion";
-import type { Outing, OutingResult } from "@/core/outing";
+import type { Outing } from "@/core/outing";
+import type { OutingResult } from "@/core/simulation";
 
 /** What a worker answers: a result, or why there is none. */
 export type SimulationAnswer =

@@ -1,7 +1,7 @@
 import { spawnSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { simulateOuting } from "@/core/outing";
+import { simulateOuting } from "@/core/simulation";
 import { parseOutingFile } from "@/formats/outing-file/parse";
 import { toOuting } from "@/formats/outing-file/to-outing";
 import { trialToOuting, type TrialCase } from "../../scripts/reference/trial-to-outing";

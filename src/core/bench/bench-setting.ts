@@ -1,5 +1,6 @@
 import type { Range } from "../errors";
-import type { Outing, OutingPerson, Piece, Wearing } from "../outing";
+import type { Outing, OutingPerson, Wearing } from "../outing";
+import type { Piece } from "../pieces";
 import { USUAL_START, type SitterPosture } from "../sitter";
 import { windShareAtSeat, type Ground } from "../weather";
 

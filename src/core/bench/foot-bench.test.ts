@@ -1,11 +1,12 @@
 import { corePiece } from "../../../tests/core-piece";
 import { describe, expect, it } from "vitest";
-import type { StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import type { StarterPieceKey } from "@/core/starter-kit";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { LEVELS } from "../limits";
-import { simulateOuting } from "../outing";
+import { simulateOuting } from "../simulation";
 import { readLabel } from "../labels";
-import { BENCH_RANGE, benchOuting, footBench, type BenchSetting, type FootSystem, type ToeMinutes } from ".";
+import { BENCH_RANGE, benchOuting, type BenchSetting } from "./bench-setting";
+import { footBench, type FootSystem, type ToeMinutes } from "./foot-bench";
 
 const pieces = (
   ["base350Top", "base350Legs", "fleeceJacket", "bib", "downParka", "longHat", "balaclava", "mitts300"] as const

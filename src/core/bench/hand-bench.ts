@@ -1,15 +1,10 @@
 import { hoursToDrySoaked } from "../care";
 import { EFFORT_CLASS } from "../effort";
 import { LEVELS, LIMIT_TABLE, type Level } from "../limits";
-import {
-  dexterityOf,
-  DEXTERITY,
-  resistancesAt,
-  simulateOuting,
-  type Outing,
-  type Piece,
-  type Recurring,
-} from "../outing";
+import { dexterityOf } from "../dressing";
+import { DEXTERITY, type Piece } from "../pieces";
+import { resistancesAt, simulateOuting } from "../simulation";
+import { type Outing, type Recurring } from "../outing";
 import { benchOuting, type BenchSetting } from "./bench-setting";
 
 /** At most so many layers on a hand: liner, glove, mitt. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
-import { massCheck } from ".";
+import { starterPiece, type StarterPieceKey } from "@/core/starter-kit";
+import { massCheck } from "./mass-check";
 
 const PERSON = { heightM: 1.7, massKg: 70, fatPercent: 20, ageYears: 40, sex: "male" } as const;
 const checked = (key: StarterPieceKey, massG = starterPiece(key).massG) =>

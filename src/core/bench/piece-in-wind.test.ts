@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
-import type { Piece } from "../outing";
-import { BENCH_WINDS_M_PER_S, pieceInWind, windContest } from ".";
+import { starterPiece, type StarterPieceKey } from "@/core/starter-kit";
+import type { Piece } from "../pieces";
+import { BENCH_WINDS_M_PER_S, pieceInWind, windContest } from "./piece-in-wind";
 
 const piece = (key: StarterPieceKey): Piece => {
   const { name, kind, label, fingersTogether = false } = starterPiece(key);

@@ -1,7 +1,7 @@
 import { buildStack, clothingInsulation, stirring } from "../clothing";
 import { readLabel } from "../labels";
 import { bisect } from "../numeric";
-import type { Piece } from "../outing";
+import type { Piece } from "../pieces";
 import { BENCH_RANGE } from "./bench-setting";
 import { PATCH_ANATOMY, type Patch } from "../patches";
 

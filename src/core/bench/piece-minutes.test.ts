@@ -1,8 +1,9 @@
 import { corePiece } from "../../../tests/core-piece";
 import { describe, expect, it } from "vitest";
-import type { StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import type { StarterPieceKey } from "@/core/starter-kit";
 import { sampleOuting } from "../../../tests/sample-outing";
-import { dressWith, pieceMinutes, type BenchSetting } from ".";
+import { dressWith, pieceMinutes } from "./piece-minutes";
+import { type BenchSetting } from "./bench-setting";
 
 const KEYS = [
   "base350Top",

@@ -1,6 +1,9 @@
 import { coveredPatches } from "../labels";
 import { LIMITS, type Crossing } from "../limits";
-import { simulateOuting, usualWearing, type Outing, type Piece } from "../outing";
+import { simulateOuting } from "../simulation";
+import { usualWearing } from "../dressing";
+import { type Outing } from "../outing";
+import { type Piece } from "../pieces";
 import { benchOuting, type BenchSetting } from "./bench-setting";
 
 /** How long a sit lasts, and what ends it; both `null` where it is longer than is simulated. */

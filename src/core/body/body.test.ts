@@ -1,21 +1,15 @@
 import { describe, expect, it } from "vitest";
 import { CoreError } from "../errors";
-import {
-  Body,
-  bodyAtRest,
-  bodyParameters,
-  bodySurfaceM2,
-  createSkinExchange,
-  OUTING_BODY,
-  PERSON_RANGE,
-  publishedExchange,
-  PUBLISHED_BODY,
-  restingBody,
-  SEGMENT_COUNT,
-  SEGMENT_NODES,
-  trunkCoreC,
-  type BodyPerson,
-} from ".";
+import { Body } from "./body";
+import { bodyAtRest, restingBody } from "./set-points";
+import { bodyParameters } from "./body-parameters";
+import { bodySurfaceM2, PERSON_RANGE, type BodyPerson } from "./person";
+import { createSkinExchange } from "./skin-exchange";
+import { OUTING_BODY, PUBLISHED_BODY } from "./body-options";
+import { publishedExchange } from "./published-surroundings";
+import { SEGMENT_COUNT } from "./segments";
+import { SEGMENT_NODES } from "./nodes";
+import { trunkCoreC } from "./body-readings";
 import { preferredTemperatureC } from "./preferred-temperature";
 import { saturationPressureKPa } from "./saturation-pressure";
 import { shiveringCeilingWPerM2 } from "./heat-production";

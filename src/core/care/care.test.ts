@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import { starterPiece, type StarterPieceKey } from "@/core/starter-kit";
 import { LOFT_KEPT } from "../labels";
-import { careOf, isCareDue, newThicknessMm, wearByPinch, type CareDone } from ".";
+import { careOf, isCareDue, newThicknessMm, wearByPinch, type CareDone } from "./care";
 
 const needs = (key: StarterPieceKey, wears = 0, done: CareDone = {}) => {
   const { kind, label, traits = {} } = starterPiece(key);

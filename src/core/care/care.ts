@@ -1,5 +1,5 @@
 import { readLabel, type Label, type Wear } from "../labels";
-import type { PieceKind, PieceTraits } from "../outing";
+import type { PieceKind, PieceTraits } from "../pieces";
 
 // What keeps a piece what its label says. How often is common practice, no source: counted in wears, because days in a
 // cupboard wear nothing out.

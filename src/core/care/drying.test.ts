@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { starterPiece } from "@/formats/starter-kit/starter-pieces";
+import { starterPiece } from "@/core/starter-kit";
 import { hoursToDry } from "./drying";
 import { hoursToDrySoaked } from "./soaked";
 

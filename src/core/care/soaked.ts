@@ -1,5 +1,7 @@
 import { FACE_PERMEABILITY_L_PER_M2S, readLabel, type Label, type PatchReading } from "../labels";
-import { ORDINARY_ADULT, siteAreasM2, type Piece } from "../outing";
+import { ORDINARY_ADULT } from "../outing";
+import { siteAreasM2 } from "../dressing";
+import { type Piece } from "../pieces";
 import { SITES } from "../patches";
 import { driesFromOneSideGPerM2H } from "../water";
 import { DRYING_SIDES, type DryingWay } from "./drying";

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { STARTER_PIECES, starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import { STARTER_PIECES, starterPiece, type StarterPieceKey } from "@/core/starter-kit";
 import { sampleOuting } from "../../../tests/sample-outing";
-import { simulateOuting } from "../outing";
-import { isAvoided, withoutAvoided, type AvoidablePiece } from ".";
+import { simulateOuting } from "../simulation";
+import { isAvoided, withoutAvoided, type AvoidablePiece } from "./avoided";
 
 const piece = (key: StarterPieceKey): AvoidablePiece => {
   const { name, kind, label, massG, fingersTogether = false, traits = {} } = starterPiece(key);

@@ -1,7 +1,9 @@
 import { coveredPatches, readLabel } from "../labels";
 import { holdsDown } from "./fits-weather";
 import type { SchoolQuestion, SchoolWay } from "./schools";
-import { usualWearing, type Outing, type Piece } from "../outing";
+import { usualWearing } from "../dressing";
+import { type Outing } from "../outing";
+import { type Piece } from "../pieces";
 
 /** What a person may not want on their skin or in their pack. */
 export const AVOIDABLE = ["animals", "down"] as const;

@@ -1,6 +1,7 @@
 import { coveredPatches, FACE_PERMEABILITY_L_PER_M2S, readLabel } from "../labels";
 import type { Patch } from "../patches";
-import { sitSpans, type Outing, type Piece, type Wearing } from "../outing";
+import { sitSpans, type Outing, type Wearing } from "../outing";
+import { type Piece } from "../pieces";
 import type { Change } from "./change";
 import { liesAlike, mayLieOutermost, standsInOn } from "./fits-weather";
 import { GENERIC_PIECES } from "./generic-pieces";

@@ -1,5 +1,7 @@
 import { FACE_PERMEABILITY_L_PER_M2S, readLabel } from "../labels";
-import { usualWearing, WATER_RESISTANCE, type Outing, type Piece } from "../outing";
+import { usualWearing } from "../dressing";
+import { WATER_RESISTANCE, type Piece } from "../pieces";
+import { type Outing } from "../outing";
 
 // What nobody would do in this weather is not offered, however many minutes it gains in the computation.
 

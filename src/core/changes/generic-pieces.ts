@@ -1,6 +1,6 @@
 import type { Fit } from "../clothing";
 import type { Face, Label, Material } from "../labels";
-import type { Piece, PieceKind } from "../outing";
+import type { Piece, PieceKind } from "../pieces";
 import type { Patch } from "../patches";
 
 // Pieces that anybody can get, named where the kit has nothing of their place. Generic, figures typical (assumptions).

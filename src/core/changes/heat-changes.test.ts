@@ -1,7 +1,8 @@
 import { corePiece } from "../../../tests/core-piece";
 import { describe, expect, it } from "vitest";
 import { demoOuting } from "../../../tests/sample-outing";
-import { simulateOuting, type Outing } from "../outing";
+import { simulateOuting } from "../simulation";
+import { type Outing } from "../outing";
 import { heatAndDryChanges, usualHeat } from "./heat-changes";
 
 const outing = demoOuting("Grouse lek before dawn");

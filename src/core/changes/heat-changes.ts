@@ -1,6 +1,8 @@
 import { capacityShare, pocketC, type HeatSource, type HeatSpan } from "../heat";
 import { coveredPatches } from "../labels";
-import { isNextToSkin, sitSpans, type Outing, type Piece, type Wearing } from "../outing";
+import { isNextToSkin } from "../dressing";
+import { sitSpans, type Outing, type Wearing } from "../outing";
+import { type Piece } from "../pieces";
 import type { Change } from "./change";
 import { liesAlike } from "./fits-weather";
 

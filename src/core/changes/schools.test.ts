@@ -1,8 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
-import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
-import { simulateOuting, sitSpans, type Outing, type Piece, type Wearing } from "../outing";
-import { schoolsOf, whatBuysMinutes, type School, type SchoolQuestion } from ".";
+import { starterPiece, type StarterPieceKey } from "@/core/starter-kit";
+import { simulateOuting } from "../simulation";
+import { sitSpans, type Outing, type Wearing } from "../outing";
+import { type Piece } from "../pieces";
+import { schoolsOf, type School, type SchoolQuestion } from "./schools";
+import { whatBuysMinutes } from "./what-buys-minutes";
 
 const TOTAL = 240;
 const piece = (id: StarterPieceKey): Piece => {

@@ -1,6 +1,8 @@
 import type { Label } from "../labels";
 import { LEAK_POINTS, type LeakPoint, type Patch } from "../patches";
-import { Surroundings, type Outing, type Phase, type Piece, type Recurring } from "../outing";
+import { Surroundings } from "../simulation";
+import { type Outing, type Phase, type Recurring } from "../outing";
+import { type Piece } from "../pieces";
 import type { Change, ChangeKind } from "./change";
 
 /** A pad nobody is without: 15 mm of closed-cell foam (generic, assumption). */

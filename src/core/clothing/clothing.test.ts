@@ -1,14 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import {
-  airGapInsulation,
-  buildStack,
-  clothingInsulation,
-  contactInsulation,
-  stirring,
-  totalInsulation,
-  type Layer,
-} from ".";
+import { airGapInsulation } from "./air-gap";
+import { buildStack, clothingInsulation, totalInsulation } from "./stack";
+import { contactInsulation } from "./contact";
+import { stirring } from "./wind-factor";
+import { type Layer } from "./layer";
 
 const cloth = (insulationM2KPerW: number, airPermeabilityLPerM2S: number, rigidWall = false): Layer => ({
   insulationM2KPerW,

@@ -1,16 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import {
-  buildStack,
-  coveredRegions,
-  digitFlowWhenTight,
-  fitLayers,
-  LAYER_RANGE,
-  sideBySide,
-  stirring,
-  totalInsulation,
-  type Layer,
-} from ".";
+import { buildStack, totalInsulation } from "./stack";
+import { coveredRegions, sideBySide } from "./cover";
+import { digitFlowWhenTight, fitLayers } from "./fit-budget";
+import { LAYER_RANGE, type Layer } from "./layer";
+import { stirring } from "./wind-factor";
 import { convection, radiation, SEGMENT_COUNT } from "../body";
 
 const layer = (change: Partial<Layer> = {}): Layer => ({

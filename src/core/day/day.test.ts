@@ -2,7 +2,9 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CoreError } from "../errors";
 import type { WeatherHour } from "../weather";
-import { dayRun, hoursOfPlan, lightSpans, shapedTemperatureC, type LowHigh } from ".";
+import { dayRun, hoursOfPlan } from "./kind-of-day";
+import { lightSpans } from "./light";
+import { shapedTemperatureC, type LowHigh } from "./shaped-day";
 
 const hours = (temperaturesC: readonly number[], windMPerS: readonly number[] = []): WeatherHour[] =>
   temperaturesC.map((airTemperatureC, place) => ({

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { lightSpans } from ".";
+import { lightSpans } from "./light";
 
 // What the year brings at a latitude is common knowledge of astronomy: no sun at 78° in December, none set in June.
 const FAR_NORTH = [78, 15] as const;

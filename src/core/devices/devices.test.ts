@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { devicePlan } from ".";
+import { devicePlan } from "./device-batteries";
 
 const camera = { batteryWh: 15, drawW: 2.5, batteries: 2 };
 

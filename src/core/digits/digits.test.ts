@@ -1,13 +1,7 @@
 import { describe, expect, it } from "vitest";
-import {
-  createDigitSupply,
-  crossFlowConvection,
-  DIGIT_NATURE,
-  digitBloodExchange,
-  digitConvection,
-  supplyDigit,
-  type FeedingBlood,
-} from ".";
+import { createDigitSupply, digitBloodExchange, supplyDigit, type FeedingBlood } from "./digit-blood";
+import { crossFlowConvection, digitConvection } from "./digit-surface";
+import { DIGIT_NATURE } from "./digit";
 
 const warm: FeedingBlood = {
   skinFlowLPerH: 1.1,

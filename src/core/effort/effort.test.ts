@@ -1,6 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { CoreError } from "../errors";
-import { EFFORT_CLASS, exertionOf, terrainFactor, walkingHeatW, walkOnFirmGroundWPerKg, type Walk } from ".";
+import { EFFORT_CLASS } from "./effort-class";
+import { exertionOf } from "./effort";
+import { terrainFactor, walkingHeatW, walkOnFirmGroundWPerKg, type Walk } from "./walking";
 
 const WALK: Walk = {
   speedMPerS: 1.25,

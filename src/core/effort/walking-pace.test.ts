@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { FASTEST_M_PER_S } from "./walking-pace";
-import { walkingHeatW, walkingPaceMPerS, type Walk } from ".";
+import { walkingHeatW, type Walk } from "./walking";
+import { walkingPaceMPerS } from "./walking-pace";
 
 const flat: Omit<Walk, "speedMPerS"> = {
   slopePercent: 0,

@@ -1,6 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { cloFromInsulation } from "../units";
-import { coveredPatches, readLabel, readMaterial, type Label, type Material } from ".";
+import { coveredPatches, readLabel } from "./read-label";
+import { readMaterial } from "./reading";
+import { type Label } from "./label";
+import { type Material } from "./material";
 
 const clo = (material: Material): number => cloFromInsulation(readMaterial(material).insulationM2KPerW);
 

@@ -1,17 +1,7 @@
 import { describe, expect, it } from "vitest";
-import {
-  judge,
-  judgeWithRunnerUp,
-  levelEverywhere,
-  LIMIT_TABLE,
-  LIMITS,
-  passing,
-  passingsOf,
-  TRUNK_FLOOR,
-  type Limit,
-  type LimitPlace,
-  type Watch,
-} from ".";
+import { judge, judgeWithRunnerUp, levelEverywhere, passingsOf } from "./verdict";
+import { LIMIT_TABLE, LIMITS, TRUNK_FLOOR, type Limit } from "./limit-table";
+import { passing, type LimitPlace, type Watch } from "./watch";
 
 const never = (): boolean => false;
 const watch = (limit: Limit, values: number[], place: LimitPlace = { part: "body", side: null }): Watch => ({

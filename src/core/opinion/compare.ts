@@ -1,5 +1,5 @@
 import type { Limit } from "../limits";
-import type { SitAnswer } from "../outing";
+import type { SitAnswer } from "../simulation";
 import type { ExposureLimit, StandardAnswer } from "../standards";
 
 /** Why our answer and the standard's differ. */

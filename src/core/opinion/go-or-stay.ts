@@ -1,4 +1,5 @@
-import { isExtrapolated, spareMinutes, type Outing, type SitAnswer } from "../outing";
+import { isExtrapolated, type Outing } from "../outing";
+import { spareMinutes, type SitAnswer } from "../simulation";
 import type { StandardOpinion } from "./standard-opinion";
 
 /** Why staying at home is the answer, or why to think again. */

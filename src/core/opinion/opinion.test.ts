@@ -1,9 +1,14 @@
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { levelEverywhere } from "../limits";
-import { simulateOuting, type Outing, type SitAnswer } from "../outing";
+import { simulateOuting, type SitAnswer } from "../simulation";
+import { type Outing } from "../outing";
 import { applies, notApplicable } from "../standards";
-import { cautionsOf, compareWithStandard, goOrStay, overheatingOf, printedAgainstOurs, standardOpinion } from ".";
+import { cautionsOf, goOrStay } from "./go-or-stay";
+import { compareWithStandard } from "./compare";
+import { overheatingOf } from "./overheating";
+import { printedAgainstOurs } from "./printed-temperature";
+import { standardOpinion } from "./standard-opinion";
 
 const outing = sampleOuting();
 const sit = simulateOuting(outing).sits[0]!;

@@ -1,5 +1,5 @@
 import { LIMIT_TABLE } from "../limits";
-import type { OutingResult } from "../outing";
+import type { OutingResult } from "../simulation";
 
 /** When a plan makes its person too hot, and how hot. */
 export type Overheating = { readonly minute: number; readonly trunkC: number };

@@ -1,5 +1,6 @@
 import { bisect } from "../numeric";
-import { simulateOuting, type Outing, type SitAnswer } from "../outing";
+import { simulateOuting, type SitAnswer } from "../simulation";
+import { type Outing } from "../outing";
 import { sitMeans } from "./sit-means";
 
 /** A boot's printed temperature beside what a sit in it gives. */

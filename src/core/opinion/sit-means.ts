@@ -1,5 +1,7 @@
 import { bodyParameters } from "../body";
-import { natureOf, phaseAt, Surroundings, type Dress, type Outing, type SitAnswer } from "../outing";
+import { natureOf, phaseAt, Surroundings, type SitAnswer } from "../simulation";
+import { type Dress } from "../dressing";
+import { type Outing } from "../outing";
 import { SITE_INDEX } from "../patches";
 import { outfitInsulation } from "../sitter";
 import { cloFromInsulation } from "../units";

@@ -1,5 +1,6 @@
 import { CoreError } from "../errors";
-import type { Outing, SitAnswer } from "../outing";
+import type { Outing } from "../outing";
+import type { SitAnswer } from "../simulation";
 import {
   applies,
   exposureLimit,

@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
-import { simulateOuting, type Outing } from "../outing";
-import { sweatOnArrival } from ".";
+import { simulateOuting } from "../simulation";
+import { type Outing } from "../outing";
+import { sweatOnArrival } from "./sweat";
 
 const outing = sampleOuting();
 const walkedHard = (of: Outing): Outing => ({

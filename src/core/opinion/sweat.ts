@@ -1,4 +1,4 @@
-import type { OutingResult } from "../outing";
+import type { OutingResult } from "../simulation";
 
 /** Water in the layers of the trunk on arrival from which it is told, g/m² (assumptions): a warning, never a limit. */
 export const SWEAT_STEPS_G_PER_M2 = { damp: 20, wet: 50, soaked: 100 } as const;

@@ -7,8 +7,8 @@ import type { IndoorStart, SitterPosture } from "../sitter";
 import type { Ground, Seat, Shelter, WeatherHour } from "../weather";
 import type { WettingKind } from "../water";
 import type { HeatSpan } from "../heat";
-import type { Piece } from "./piece";
-import { DEXTERITY, NOISE } from "./piece-scales";
+import type { Piece } from "../pieces";
+import { DEXTERITY, NOISE } from "../pieces";
 
 /** Changes when a figure may change; stored beside every verdict. */
 export const MODEL_VERSION = "13";

@@ -1,4 +1,4 @@
-import type { OutingSeries } from "../outing";
+import type { OutingSeries } from "../simulation";
 
 /** A curve's low and high, a value per minute. */
 export type Band = { readonly low: Float64Array; readonly high: Float64Array };

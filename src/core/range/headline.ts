@@ -1,5 +1,5 @@
 import type { Crossing, Level, LimitPlace, Limit } from "../limits";
-import type { SitAnswer } from "../outing";
+import type { SitAnswer } from "../simulation";
 import type { MinutesBound, MinutesRange } from "./minutes-range";
 
 /** What of the answer is told first: the middle of what may be, which limit ends most of it, and what comes next. */

@@ -1,5 +1,6 @@
 import { runToEnd, seededRandom, type Steps } from "../numeric";
-import { isExtrapolated, natureOf, simulateSitMinutes, type Outing } from "../outing";
+import { isExtrapolated, type Outing } from "../outing";
+import { natureOf, simulateSitMinutes } from "../simulation";
 import type { Crossing, LevelVerdict } from "../limits";
 import { restedPerson, type BodilyNature, type RestedPerson } from "../sitter";
 import { addCurves, bandsOf, type MemberCurves, type RangeBands } from "./bands";

@@ -1,6 +1,7 @@
 import type { ClothFactor, Layer } from "../clothing";
 import { readLabel } from "../labels";
-import { dressingOf, type Misread, type Outing } from "../outing";
+import { dressingOf, type Misread } from "../simulation";
+import { type Outing } from "../outing";
 import type { Variation } from "./variation";
 
 /** A layer of a piece, and one standard deviation of what it insulates over what it is read to. */

@@ -3,23 +3,16 @@ import { DEMO_NAMES, demoOuting, sampleOuting } from "../../../tests/sample-outi
 import { DIGITS } from "../digits";
 import { readLabel, type Label } from "../labels";
 import { seededRandom } from "../numeric";
-import { changeMinutes, simulateOuting, simulateSitMinutes, type Outing } from "../outing";
+import { changeMinutes } from "../dressing";
+import { simulateOuting, simulateSitMinutes } from "../simulation";
+import { type Outing } from "../outing";
 import { USUAL_NATURE } from "../sitter";
 import { runToEnd } from "../numeric";
 import { restedPerson } from "../sitter";
-import {
-  cutNormal,
-  drawVariation,
-  minutesRange,
-  MisreadClothes,
-  RangeInParts,
-  rangeMembers,
-  rangeOf,
-  varyOuting,
-  type RangeMembers,
-  type RestedBy,
-  type Variation,
-} from ".";
+import { cutNormal, drawVariation, type Variation } from "./variation";
+import { minutesRange, RangeInParts, rangeMembers, rangeOf, type RangeMembers, type RestedBy } from "./minutes-range";
+import { MisreadClothes } from "./misread";
+import { varyOuting } from "./vary-outing";
 
 const UNCHANGED: Variation = {
   nature: USUAL_NATURE,

@@ -6,18 +6,14 @@ import { SEGMENT_COUNT, SEGMENT_INDEX, SEGMENT_NODES } from "../body";
 import { DIGIT_PLACE, DIGITS } from "../digits";
 import { TOUCH_M2K_PER_W } from "../clothing";
 import { SITE_INDEX, SITES } from "../patches";
-import { phaseAt, simulateOuting, Surroundings, waterCells, type Outing, type OutingSeries } from "../outing";
+import { phaseAt, simulateOuting, Surroundings, type OutingSeries } from "../simulation";
+import { waterCells } from "../dressing";
+import { type Outing } from "../outing";
 import { breathingLoss, createSkinExchange, OUTING_BODY } from "../body";
-import {
-  contactResistances,
-  contactWater,
-  createSitter,
-  restedPerson,
-  SitterState,
-  USUAL_NATURE,
-  type Conditions,
-  type Sitter,
-} from ".";
+import { contactResistances, contactWater } from "./contact";
+import { createSitter, SitterState, USUAL_NATURE, type Sitter } from "./sitter";
+import { restedPerson } from "./indoor-start";
+import { type Conditions } from "./conditions";
 import { BREATHED_SHARE } from "../water";
 import { wetContact } from "./wet-contact";
 import { OutingExchange } from "./outing-exchange";

@@ -1,6 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { saturationPressureKPa } from "../body";
-import { projectedAreaShare, radiantTemperatureAroundC, skyEmissivity, snowSurfaceC, sunAbsorbedWPerM2 } from ".";
+import { projectedAreaShare, sunAbsorbedWPerM2 } from "./sun-on-person";
+import { radiantTemperatureAroundC } from "./radiant-temperature";
+import { skyEmissivity, snowSurfaceC } from "./sky-radiation";
 
 const NIGHT = {
   airTemperatureC: -10,

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { clearSkyWPerM2, dayLight, sunPosition } from ".";
+import { clearSkyWPerM2 } from "./clear-sky";
+import { dayLight, sunPosition } from "./sun-position";
 
 const at = (iso: string): number => Date.parse(iso);
 

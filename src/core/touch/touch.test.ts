@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { saturationPressureKPa } from "../body";
-import { dewPointC, fog, THIN_GLOVE_M2K_PER_W, touch, touchesToFreezing } from ".";
+import { dewPointC, fog } from "./fog";
+import { THIN_GLOVE_M2K_PER_W, touch, touchesToFreezing } from "./touch";
 import { scaledComplement } from "./touch";
 
 describe("bare skin on a cold thing", () => {

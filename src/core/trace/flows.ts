@@ -1,7 +1,7 @@
 import { breathingLoss, OUTING_BODY, saturationPressureKPa, SEGMENT_COUNT, SEGMENT_INDEX } from "../body";
 import { DIGIT_PLACE, DIGITS, type Digit } from "../digits";
 import { isDigitPatch, SITES } from "../patches";
-import type { Moment } from "../outing";
+import type { Moment } from "../simulation";
 import { restsOnSeat } from "../sitter";
 import type { BodyFlows, DigitFlows } from "./trace";
 

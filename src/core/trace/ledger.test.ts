@@ -1,8 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { SITE_INDEX } from "../patches";
-import { replayTo, simulateOuting, sitSpans, type Outing } from "../outing";
-import { headShare, lookAt } from ".";
+import { replayTo, simulateOuting } from "../simulation";
+import { sitSpans, type Outing } from "../outing";
+import { headShare } from "./head-share";
+import { lookAt } from "./ledger";
 
 const outing = sampleOuting();
 const sit = sitSpans(outing.phases)[0]!;

@@ -1,4 +1,5 @@
-import { sitSpans, replayTo, type Moment, type Outing, type SitSpan } from "../outing";
+import { sitSpans, type Outing, type SitSpan } from "../outing";
+import { replayTo, type Moment } from "../simulation";
 import { SITES } from "../patches";
 import { bodyFlows, siteLosses, touches } from "./flows";
 

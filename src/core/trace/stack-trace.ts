@@ -1,6 +1,7 @@
 import { buildStack } from "../clothing";
 import { readLabel, type PatchReading } from "../labels";
-import type { Moment, Outing } from "../outing";
+import type { Moment } from "../simulation";
+import type { Outing } from "../outing";
 import { LEAKS_INTO, SITES } from "../patches";
 import type { PieceTrace, StackTrace } from "./trace";
 

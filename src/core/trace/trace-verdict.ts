@@ -1,6 +1,7 @@
 import { DIGITS, type Digit } from "../digits";
 import { LIMIT_TABLE, type Crossing } from "../limits";
-import { replayTo, sitSpans, type Outing, type SitAnswer } from "../outing";
+import { replayTo, type SitAnswer } from "../simulation";
+import { sitSpans, type Outing } from "../outing";
 import { SITE_INDEX } from "../patches";
 import { bodyFlows, digitFlows, greatestLosses } from "./flows";
 import { traceStack } from "./stack-trace";

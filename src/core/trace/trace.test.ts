@@ -2,8 +2,10 @@ import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { readLabel } from "../labels";
 import { levelEverywhere } from "../limits";
-import { simulateOuting, type Outing } from "../outing";
-import { traceVerdict, type Trace } from ".";
+import { simulateOuting } from "../simulation";
+import { type Outing } from "../outing";
+import { traceVerdict } from "./trace-verdict";
+import { type Trace } from "./trace";
 
 type Ended = Extract<Trace, { kind: "ended" }>;
 const outing = sampleOuting();

@@ -3,7 +3,8 @@ import { describe, expect, it } from "vitest";
 import { corePiece } from "../../../tests/core-piece";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { saturationPressureKPa } from "../body";
-import { replayTo, simulateOuting, sitSpans, type Moment, type Outing } from "../outing";
+import { replayTo, simulateOuting, type Moment } from "../simulation";
+import { sitSpans, type Outing } from "../outing";
 import { moveBreath, mouthKeptShare, type Breathed, type BreathMoved } from "./breath-cover";
 import type { BreathPlan } from "./water-plan";
 

@@ -2,8 +2,11 @@ import { describe, expect, it } from "vitest";
 import fc from "fast-check";
 import { saturationPressureKPa, SEGMENT_COUNT } from "../body";
 import { bisect } from "../numeric";
-import { WATER_FLOWS, WaterBook, writeWetting, createWetting, clinging } from ".";
-import type { WaterPlan, WetSkin, WetSurroundings } from ".";
+import { WATER_FLOWS, WaterBook } from "./water-book";
+import { writeWetting, createWetting, clinging } from "./wetting";
+import type { WaterPlan } from "./water-plan";
+import type { WetSkin } from "./water-book";
+import type { WetSurroundings } from "./wetting";
 import { VapourThroughLayers } from "./vapour-through-layers";
 
 const evenly = (value: number): Float64Array => new Float64Array(SEGMENT_COUNT).fill(value);

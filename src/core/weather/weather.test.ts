@@ -1,16 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { CoreError } from "../errors";
-import {
-  GROUND_INSULATION_M2K_PER_W,
-  groundTemperatureC,
-  seatOf,
-  seatTemperatureC,
-  relativeWind,
-  SHELTER,
-  WeatherCourse,
-  windShareAtSeat,
-  type WeatherHour,
-} from ".";
+import { GROUND_INSULATION_M2K_PER_W, groundTemperatureC, seatOf, seatTemperatureC } from "./ground";
+import { relativeWind, SHELTER, windShareAtSeat } from "./wind-at-seat";
+import { WeatherCourse, type WeatherHour } from "./weather-hour";
 
 const hour = (minute: number, airTemperatureC: number, radiantTemperatureC: number | null = null): WeatherHour => ({
   minute,

@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { OUTING_RANGE, PIECE_STATUSES } from "@/core/outing";
+import { OUTING_RANGE } from "@/core/outing";
+import { PIECE_STATUSES } from "@/core/pieces";
 import { SIDES } from "@/core/patches";
 import { acceptedSchema, bodySchema, nameSchema, settingSchema, timeZoneSchema } from "../outing-file/schema";
 import { MOST_COMMANDS } from "../sheet-commands/sheet-command";

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { usualLevels } from "@/core/outing";
-import { starterPiece } from "../starter-kit/starter-pieces";
+import { starterPiece } from "../../core/starter-kit";
 import { BACKUP_FORMAT, BACKUP_FORMAT_VERSION, type Backup } from "./backup-schema";
 import { oneOuting } from "./one-outing";
 import { backupJsonSchema, parseBackup } from "./parse";

@@ -1,5 +1,5 @@
 import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventStatus } from "ical-generator";
-import type { CardMoment } from "@/core/plan";
+import type { CardMoment } from "@/core/evening";
 import { cardMoments } from "../wire/card-lists";
 import { inventedWords } from "../display/invented-words";
 import { endWords, momentWords } from "../display/card-words";

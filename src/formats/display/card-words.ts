@@ -1,6 +1,6 @@
 import type { Limit } from "@/core/limits";
 import type { Recurring } from "@/core/outing";
-import type { CardMoment } from "@/core/plan";
+import type { CardMoment } from "@/core/evening";
 import type { FieldCard } from "../wire/field-card";
 import { instantAt } from "../outing-file/to-outing";
 import { stepWords } from "./dressing-words";

@@ -1,5 +1,5 @@
 import { hoursDuringPlan } from "../wire/hours-of-plan";
-import { carriedAt } from "@/core/outing";
+import { carriedAt } from "@/core/dressing";
 import { stayWords } from "./stay-words";
 import type { ComparedCard, FieldCard } from "../wire/field-card";
 import { endWords } from "./card-words";

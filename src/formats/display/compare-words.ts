@@ -1,6 +1,6 @@
 import { windContest } from "@/core/bench";
 import { gramReading } from "@/core/labels";
-import type { Piece } from "@/core/outing";
+import type { Piece } from "@/core/pieces";
 import type { Patch } from "@/core/patches";
 import { windText } from "./numbers";
 import type { WindUnit } from "./units";

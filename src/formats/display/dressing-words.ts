@@ -1,4 +1,4 @@
-import type { DressingSpot, DressingStep } from "@/core/plan";
+import type { DressingSpot, DressingStep } from "@/core/evening";
 
 export const SPOT_WORDS: Readonly<Record<DressingSpot, string>> = {
   home: "At home",

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import type { FootAnswer } from "@/core/bench";
 import type { Material } from "@/core/labels";
-import type { Piece } from "@/core/outing";
-import { STARTER_PIECES, starterPiece, type StarterPieceKey } from "../starter-kit/starter-pieces";
+import type { Piece } from "@/core/pieces";
+import { STARTER_PIECES, starterPiece, type StarterPieceKey } from "../../core/starter-kit";
 import { contestWords, printedGrams } from "./compare-words";
 import { fitWords, tightCostWords, toeText } from "./foot-words";
 import { materialWords } from "./label-words";

@@ -1,6 +1,6 @@
 import type { Assembly, BattingFibre, Face, Material, MaterialKind, SolidSubstance, Wear } from "@/core/labels";
 import type { Fit } from "@/core/clothing";
-import type { Closure, PieceKind } from "@/core/outing";
+import type { Closure, PieceKind } from "@/core/pieces";
 import { plainNumber } from "./numbers";
 
 // What stands on labels, in words; and how to know better than a label tells.

@@ -1,4 +1,4 @@
-import { MINOR_PER_UNIT } from "../money";
+import { MINOR_PER_UNIT } from "../../core/pieces";
 import { TEMPERATURE, WIND, type TemperatureUnit, type WindUnit } from "./units";
 
 const MINUS = "−";

@@ -1,4 +1,4 @@
-import type { Missing, PackGroup, PackLine, Thing } from "@/core/plan";
+import type { Missing, PackGroup, PackLine, Thing } from "@/core/evening";
 
 export const PACK_GROUP_WORDS: Readonly<Record<PackGroup, string>> = {
   worn: "Worn from the start",

@@ -1,4 +1,4 @@
-import type { WearingProblemKind } from "@/core/outing";
+import type { WearingProblemKind } from "@/core/dressing";
 
 /** Why something cannot be worn as planned, and the way out. */
 export type ProblemWords = { readonly reason: string; readonly wayOut: string };

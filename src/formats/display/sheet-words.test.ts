@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Worth } from "@/core/changes";
 import type { DayRun } from "@/core/day";
-import type { WearingProblemKind } from "@/core/outing";
+import type { WearingProblemKind } from "@/core/dressing";
 import { addedMassWords, changeWords, gainWords } from "./change-words";
 import { moneyText } from "./numbers";
 import { problemWords } from "./problem-words";

@@ -8,7 +8,8 @@ import {
   type LimitPlace,
   type Recovery,
 } from "@/core/limits";
-import type { PhaseKind, WetPart, WhenOff } from "@/core/outing";
+import type { PhaseKind, WhenOff } from "@/core/outing";
+import type { WetPart } from "@/core/simulation";
 import type { Touched } from "@/core/touch";
 import type { WettingKind } from "@/core/water";
 import type { VerdictLine } from "../wire/outing-view";

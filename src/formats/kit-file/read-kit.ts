@@ -2,7 +2,7 @@ import { z } from "zod";
 import { MOST_PIECES_AT_ONCE, pieceSchema, type PieceInFile } from "../wire/kit-schema";
 import { atLine, readTable, type TableRow, type Told } from "../table/read-table";
 import { flagOf, KIT_COLUMNS, materialValues, type KitRow } from "./columns";
-import { MINOR_PER_UNIT } from "../money";
+import { MINOR_PER_UNIT } from "../../core/pieces";
 import { KIT_FORMAT_VERSION } from "./write-kit";
 
 /** What a file holds: pieces, what could not be read, and what is not known here. */

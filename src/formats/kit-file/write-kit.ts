@@ -2,7 +2,7 @@ import Papa from "papaparse";
 import type { Label } from "@/core/labels";
 import type { KitPiece } from "../wire/kit-view";
 import type { PieceView } from "../wire/outing-view";
-import { MINOR_PER_UNIT } from "../money";
+import { MINOR_PER_UNIT } from "../../core/pieces";
 import { KIT_COLUMNS, materialCells, type KitRow } from "./columns";
 
 /** What of a piece a file holds. */

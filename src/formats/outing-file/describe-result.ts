@@ -1,4 +1,4 @@
-import type { OutingResult, SitAnswer } from "@/core/outing";
+import type { OutingResult, SitAnswer } from "@/core/simulation";
 import type { Crossing, LevelVerdict, Verdict } from "@/core/limits";
 import { DIGITS } from "@/core/digits";
 import { instantAt } from "./to-outing";

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { simulateOuting } from "@/core/outing";
+import { simulateOuting } from "@/core/simulation";
 import { sampleFile } from "../../../tests/sample-outing";
 import { describeResult, describeSeries } from "./describe-result";
 import { outingFileJsonSchema, parseOutingFile } from "./parse";

@@ -3,17 +3,8 @@ import { PERSON_RANGE } from "@/core/body";
 import { LOW_HIGH_RANGE } from "@/core/day";
 import { LEVELS, LIMITS } from "@/core/limits";
 import { TERRAIN_FACTOR, WALK_RANGE } from "@/core/effort";
-import {
-  CLOSURES,
-  COVERAGES,
-  OUTING_RANGE,
-  PHASE_KINDS,
-  PIECE_KINDS,
-  REFUGES,
-  STORED_FROM,
-  WEARING_SIDES,
-  WHEN_OFF,
-} from "@/core/outing";
+import { CLOSURES, PIECE_KINDS } from "@/core/pieces";
+import { COVERAGES, OUTING_RANGE, PHASE_KINDS, REFUGES, STORED_FROM, WEARING_SIDES, WHEN_OFF } from "@/core/outing";
 import { CONDITION_RANGE, INDOOR_START_RANGE, USUAL_START } from "@/core/sitter";
 import { LEAK_POINTS, SIDES } from "@/core/patches";
 import { GROUND_RANGE, GROUNDS, SEATS, SEAT_HEIGHT_RANGE_M, SHELTER } from "@/core/weather";

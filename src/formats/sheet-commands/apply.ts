@@ -1,4 +1,4 @@
-import { PLAN_FIELDS, type OutingPlan } from "@/core/plan";
+import { PLAN_FIELDS, type OutingPlan } from "@/core/evening";
 import type { OutingContentView, PhaseView, WearingView, WeatherHourView } from "../wire/outing-view";
 import { keyOf, LISTS, type ListName } from "./diff";
 import { clashes, mergedOrder, mergedThing } from "./merge";

@@ -1,4 +1,4 @@
-import { PLAN_FIELDS } from "@/core/plan";
+import { PLAN_FIELDS } from "@/core/evening";
 import type { OutingContentView } from "../wire/outing-view";
 import { same } from "./merge";
 import type { SheetChange, SheetCollection } from "./sheet-command";

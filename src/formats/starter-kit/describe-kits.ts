@@ -1,8 +1,8 @@
 import { fixedNumber, plainNumber } from "../display/numbers";
 import { materialWords } from "../display/label-words";
 import { readingRows } from "../display/reading-words";
-import { STARTER_KITS } from "./starter-kits";
-import type { StarterPiece } from "./starter-pieces";
+import { STARTER_KITS } from "../../core/starter-kit";
+import type { StarterPiece } from "../../core/starter-kit";
 
 const labelText = ({ label }: StarterPiece): string =>
   label.kind === "explicit"

@@ -1,18 +1,20 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
-import { laneOf, LANES } from "@/charts/lane-of";
+import { laneOf, LANES } from "@/core/pieces";
 import { readLabel } from "@/core/labels";
 import { benchOuting, type BenchSetting } from "@/core/bench";
-import { PIECE_KINDS, simulateOuting, usualWearing } from "@/core/outing";
+import { PIECE_KINDS } from "@/core/pieces";
+import { simulateOuting } from "@/core/simulation";
+import { usualWearing } from "@/core/dressing";
 import { cloFromInsulation } from "@/core/units";
 import { labelSchema } from "../outing-file/label-schema";
 import { traitsSchema } from "../outing-file/schema";
 import { describeStarterKits } from "./describe-kits";
-import { QUICK_PIECES } from "./quick-pieces";
-import { KEYS_WITH_TRAITS } from "./starter-traits";
-import { STARTER_KITS } from "./starter-kits";
-import { STARTER_PIECES, starterPiece, type StarterPiece, type StarterPieceKey } from "./starter-pieces";
+import { QUICK_PIECES } from "../../core/starter-kit";
+import { KEYS_WITH_TRAITS } from "../../core/starter-kit";
+import { STARTER_KITS } from "../../core/starter-kit";
+import { STARTER_PIECES, starterPiece, type StarterPiece, type StarterPieceKey } from "../../core/starter-kit";
 
 /** The greatest reading of a label, clo. */
 const mostClo = (label: Parameters<typeof readLabel>[0]): number =>

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { LIMIT_PARTS, LIMITS } from "@/core/limits";
-import { PIECE_KINDS } from "@/core/outing";
+import { PIECE_KINDS } from "@/core/pieces";
 import { labelSchema } from "../outing-file/label-schema";
 import { SIDES } from "@/core/patches";
 import {

@@ -4,7 +4,7 @@ import {
   type CardMoment,
   type DecidingSit,
   type DressingStep,
-} from "@/core/plan";
+} from "@/core/evening";
 import type { OutingView } from "./outing-view";
 import { plannedOfView } from "./planned-of-view";
 

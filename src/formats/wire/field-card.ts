@@ -1,6 +1,6 @@
 import type { GoOrStay } from "@/core/opinion";
 import type { MinutesRange } from "@/core/range";
-import type { DecidingSit } from "@/core/plan";
+import type { DecidingSit } from "@/core/evening";
 import type { OutingView, VerdictLine } from "./outing-view";
 
 /** What a simulation of an outing comes to, kept with it so that no page has to wait for one. */

@@ -1,9 +1,10 @@
 import { z } from "zod";
-import { OUTING_RANGE, PIECE_KINDS, PIECE_STATUSES } from "@/core/outing";
+import { OUTING_RANGE } from "@/core/outing";
+import { PIECE_KINDS, PIECE_STATUSES } from "@/core/pieces";
 import { labelSchema } from "../outing-file/label-schema";
 import { nameSchema, traitsSchema } from "../outing-file/schema";
 import { wholeWithin } from "../within";
-import { MINOR_PER_UNIT, MOST_PRICE } from "../money";
+import { MINOR_PER_UNIT, MOST_PRICE } from "../../core/pieces";
 import { LONGEST_NOTE, type KitView } from "./kit-view";
 
 const id = z.uuid();

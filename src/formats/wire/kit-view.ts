@@ -1,5 +1,5 @@
 import type { CareDone } from "@/core/care";
-import type { PieceStatus } from "@/core/outing";
+import type { PieceStatus } from "@/core/pieces";
 import type { PieceView } from "./outing-view";
 
 /** The longest note there is room for, letters. */

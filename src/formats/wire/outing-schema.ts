@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { OUTING_RANGE } from "@/core/outing";
 import { MOST_COMMANDS, MOST_TRIED, SHEET_COLLECTIONS } from "../sheet-commands/sheet-command";
-import { PLAN_RANGE } from "@/core/plan";
+import { PLAN_RANGE } from "@/core/evening";
 import { instantSchema, wholeWithin, within } from "../within";
 import {
   nameSchema,

@@ -3,9 +3,10 @@ import type { HeldTo } from "@/core/changes";
 import type { HeatSpan } from "@/core/heat";
 import type { Label } from "@/core/labels";
 import type { AcceptedLevels, Limit, LimitPart, LimitPlace } from "@/core/limits";
-import type { Phase, PieceKind, PieceTraits, PlaceSetting, WearingSide, WhenOff } from "@/core/outing";
+import type { Phase, PlaceSetting, WearingSide, WhenOff } from "@/core/outing";
+import type { PieceKind, PieceTraits } from "@/core/pieces";
 import type { LeakPoint, Side } from "@/core/patches";
-import type { OutingPlan } from "@/core/plan";
+import type { OutingPlan } from "@/core/evening";
 
 /** A number as it was typed, with its unit. */
 export type TypedNumber = { readonly value: number; readonly unit: string };

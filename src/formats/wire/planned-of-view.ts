@@ -1,6 +1,6 @@
 import type { CareDone } from "@/core/care";
-import { computedTraitsOf } from "@/core/outing";
-import type { Planned } from "@/core/plan";
+import { computedTraitsOf } from "@/core/pieces";
+import type { Planned } from "@/core/evening";
 import { hoursDuringPlan } from "./hours-of-plan";
 import type { OutingView } from "./outing-view";
 

@@ -1,4 +1,4 @@
-import { wearingProblems, type WearingProblem } from "@/core/outing";
+import { wearingProblems, type WearingProblem } from "@/core/dressing";
 import type { OutingView } from "./outing-view";
 import { kitOf } from "./view-to-outing";
 

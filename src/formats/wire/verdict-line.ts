@@ -1,4 +1,4 @@
-import type { OutingResult } from "@/core/outing";
+import type { OutingResult } from "@/core/simulation";
 import { estimatedHeadline, headlineOf, type Headline, type MinutesBound, type MinutesRange } from "@/core/range";
 import type { VerdictLine } from "./outing-view";
 

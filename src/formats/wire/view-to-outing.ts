@@ -1,4 +1,5 @@
-import { computedTraitsOf, walkEffort, type Outing, type Phase, type Piece } from "@/core/outing";
+import { computedTraitsOf, type Piece } from "@/core/pieces";
+import { walkEffort, type Outing, type Phase } from "@/core/outing";
 import { USUAL_START } from "@/core/sitter";
 import { minutesFrom } from "../outing-file/to-outing";
 import type { OutingView, PhaseView } from "./outing-view";

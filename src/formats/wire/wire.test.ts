@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { simulateOuting } from "@/core/outing";
+import { simulateOuting } from "@/core/simulation";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { sampleView, UUID } from "../../../tests/sample-view";
 import { changedOuting } from "@/core/changes";

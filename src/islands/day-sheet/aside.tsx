@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import type { OutingResult } from "@/core/outing";
+import type { OutingResult } from "@/core/simulation";
 import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { $selection, type Selection } from "@/stores/day-sheet";

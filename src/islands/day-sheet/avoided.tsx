@@ -1,7 +1,7 @@
 import { useStore } from "@nanostores/react";
 import { memo, useEffect, useState } from "react";
 import { AVOIDABLE, type Avoided } from "@/core/changes";
-import type { OutingResult } from "@/core/outing";
+import type { OutingResult } from "@/core/simulation";
 import { AVOIDED_WORDS } from "@/formats/display/change-words";
 import { durationText } from "@/formats/display/time";
 import type { OutingView } from "@/formats/wire/outing-view";

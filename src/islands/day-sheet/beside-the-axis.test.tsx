@@ -6,7 +6,7 @@ import { whatBuysMinutes } from "@/core/changes";
 import { DIGITS } from "@/core/digits";
 import { dayRun } from "@/core/day";
 import { cautionsOf, goOrStay, standardOpinion } from "@/core/opinion";
-import { simulateOuting, WET_PARTS } from "@/core/outing";
+import { simulateOuting, WET_PARTS } from "@/core/simulation";
 import { lookAt, traceVerdict } from "@/core/trace";
 import { windShareAtSeat } from "@/core/weather";
 import { temperatureText } from "@/formats/display/numbers";

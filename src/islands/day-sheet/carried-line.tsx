@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { carriedAt } from "@/core/outing";
+import { carriedAt } from "@/core/dressing";
 import { plainNumber } from "@/formats/display/numbers";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { drawnFrom } from "./drawn-from";

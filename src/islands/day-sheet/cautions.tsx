@@ -1,6 +1,6 @@
 import { memo } from "react";
 import { overheatingOf, sweatOnArrival, type SweatStep } from "@/core/opinion";
-import type { OutingResult } from "@/core/outing";
+import type { OutingResult } from "@/core/simulation";
 import { plainNumber } from "@/formats/display/numbers";
 import { durationText } from "@/formats/display/time";
 import type { OutingView } from "@/formats/wire/outing-view";

@@ -1,5 +1,5 @@
 import { DIGITS, type Digit } from "@/core/digits";
-import { WET_PARTS, type OutingResult } from "@/core/outing";
+import { WET_PARTS, type OutingResult } from "@/core/simulation";
 import { plainNumber, temperatureText, windText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText } from "@/formats/display/time";

@@ -3,7 +3,7 @@ import { rendered } from "../../../tests/rendered";
 import { sampleView } from "../../../tests/sample-view";
 import { EFFORT_CLASS } from "@/core/effort";
 import { readLabel } from "@/core/labels";
-import { simulateOuting } from "@/core/outing";
+import { simulateOuting } from "@/core/simulation";
 import { cloFromInsulation } from "@/core/units";
 import { plainNumber } from "@/formats/display/numbers";
 import { COVERAGE_WORDS, EFFORT_WORDS, GROUND_WORDS, REFUGE_WORDS, SHELTER_WORDS } from "@/formats/display/place-words";

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { STARTER_PIECES, starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import { STARTER_PIECES, starterPiece, type StarterPieceKey } from "@/core/starter-kit";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { addToKit, wearUsually, type NewPiece } from "@/stores/kit";
 import { PieceButtons } from "./piece-buttons";

@@ -1,5 +1,5 @@
 import { heatCourse, HEAT_RANGE, type HeatSource, type HeatSpan } from "@/core/heat";
-import { heatSpansOf } from "@/core/outing";
+import { heatSpansOf } from "@/core/dressing";
 import { plainNumber } from "@/formats/display/numbers";
 import { clockText } from "@/formats/display/time";
 import { instantAt } from "@/formats/outing-file/to-outing";

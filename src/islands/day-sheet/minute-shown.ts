@@ -1,4 +1,4 @@
-import type { OutingResult } from "@/core/outing";
+import type { OutingResult } from "@/core/simulation";
 import type { ShownHeadline } from "@/stores/headline";
 
 /** The minute read out: chosen, else the one at which the sit ends. */

@@ -1,5 +1,5 @@
 import { lightSpans } from "@/core/day";
-import type { AfterWalkOut, Standing } from "@/core/outing";
+import type { AfterWalkOut, Standing } from "@/core/emergency";
 import { plainNumber, temperatureText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText } from "@/formats/display/time";

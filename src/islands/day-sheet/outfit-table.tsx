@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { NOISE } from "@/core/outing";
+import { NOISE } from "@/core/pieces";
 import { cloFromInsulation } from "@/core/units";
 import { fixedNumber, moneyText, plainNumber } from "@/formats/display/numbers";
 import { durationText } from "@/formats/display/time";

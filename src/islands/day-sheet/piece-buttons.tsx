@@ -1,6 +1,6 @@
-import { LANES, laneOf } from "@/charts/lane-of";
+import { LANES, laneOf } from "@/core/pieces";
 import type { Label } from "@/core/labels";
-import type { PieceKind } from "@/core/outing";
+import type { PieceKind } from "@/core/pieces";
 
 export type Offered = {
   readonly key: string;

@@ -3,7 +3,7 @@ import type { Wear } from "@/core/labels";
 import { OUTING_RANGE } from "@/core/outing";
 import { WEAR_WORDS } from "@/formats/display/label-words";
 import { readTypedNumber } from "@/formats/typed-number";
-import { QUICK_PIECES } from "@/formats/starter-kit/quick-pieces";
+import { QUICK_PIECES } from "@/core/starter-kit";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { ChoiceField, optionsOf } from "../choice-field";
 import { addToKit, wearUsually } from "@/stores/kit";

@@ -1,6 +1,6 @@
 import { memo, useState } from "react";
 import { DIGITS } from "@/core/digits";
-import type { OutingResult } from "@/core/outing";
+import type { OutingResult } from "@/core/simulation";
 import { plainNumber, temperatureText, windText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText } from "@/formats/display/time";

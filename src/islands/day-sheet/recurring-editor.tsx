@@ -1,4 +1,5 @@
-import { DEXTERITY, OUTING_RANGE, type Recurring } from "@/core/outing";
+import { DEXTERITY } from "@/core/pieces";
+import { OUTING_RANGE, type Recurring } from "@/core/outing";
 import { durationText } from "@/formats/display/time";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { editPhase } from "@/stores/edits";

@@ -4,7 +4,7 @@ import { memo, useEffect, useState } from "react";
 import { FIGURE_SIZE, FRONT_FIGURE, SIDE_FIGURE, type FigureShape } from "@/charts/figure";
 import { stateOfPart, type PartState } from "@/charts/state-of-part";
 import { SEGMENT_COUNT } from "@/core/body";
-import type { OutingResult, OutingSeries } from "@/core/outing";
+import type { OutingResult, OutingSeries } from "@/core/simulation";
 import { SITE_INDEX, SITES } from "@/core/patches";
 import { cloFromInsulation } from "@/core/units";
 import { plainNumber, temperatureText } from "@/formats/display/numbers";

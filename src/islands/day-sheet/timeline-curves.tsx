@@ -3,7 +3,7 @@ import { bodyChart, type BodyChart, type Bound, type Curve } from "@/charts/body
 import { laidInARow } from "@/charts/legend";
 import type { TimeAxis } from "@/charts/time-axis";
 import { LEVELS, LIMIT_TABLE, type Level, type Limit } from "@/core/limits";
-import type { OutingSeries, SitAnswer } from "@/core/outing";
+import type { OutingSeries, SitAnswer } from "@/core/simulation";
 import { degreesText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { TEMPERATURE } from "@/formats/display/units";

@@ -2,7 +2,7 @@ import { estimatedHeadline } from "@/core/range";
 import { describe, expect, it } from "vitest";
 import { rendered, type Rendered } from "../../../tests/rendered";
 import { sampleView } from "../../../tests/sample-view";
-import { simulateOuting } from "@/core/outing";
+import { simulateOuting } from "@/core/simulation";
 import { minutesRange } from "@/core/range";
 import { DEFAULT_PREFERENCES } from "@/formats/display/preferences";
 import { clockText } from "@/formats/display/time";

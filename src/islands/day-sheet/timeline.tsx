@@ -1,8 +1,8 @@
 import { memo, useMemo } from "react";
-import { LANES } from "@/charts/lane-of";
+import { LANES } from "@/core/pieces";
 import { wearLanes, type Lane } from "@/charts/spans";
 import { timeAxis, type TimeAxis } from "@/charts/time-axis";
-import type { OutingResult, SitAnswer } from "@/core/outing";
+import type { OutingResult, SitAnswer } from "@/core/simulation";
 import { estimatedHeadline, type Headline, type RangeBands } from "@/core/range";
 import type { ShownHeadline } from "@/stores/headline";
 import type { Preferences } from "@/formats/display/preferences";

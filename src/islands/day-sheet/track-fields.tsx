@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { profileChart } from "@/charts/profile-chart";
 import { walkMinutes, type WalkIn } from "@/core/outing";
-import { PLAN_RANGE } from "@/core/plan";
+import { PLAN_RANGE } from "@/core/evening";
 import { wayOf } from "@/core/track";
 import { plainNumber } from "@/formats/display/numbers";
 import { durationText } from "@/formats/display/time";

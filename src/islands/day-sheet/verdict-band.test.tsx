@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { rendered, type Rendered } from "../../../tests/rendered";
 import { sampleView } from "../../../tests/sample-view";
-import type { OutingResult } from "@/core/outing";
-import { simulateOuting } from "@/core/outing";
+import type { OutingResult } from "@/core/simulation";
+import { simulateOuting } from "@/core/simulation";
 import { estimatedHeadline, headlineOf, minutesRange, type MinutesBound, type MinutesRange } from "@/core/range";
 import { DEFAULT_PREFERENCES } from "@/formats/display/preferences";
 import type { ShownHeadline } from "@/stores/headline";

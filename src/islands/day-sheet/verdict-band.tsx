@@ -1,6 +1,6 @@
 import { memo } from "react";
 import { LEVELS, STANDARD_LIMIT, type LevelVerdict } from "@/core/limits";
-import type { OutingResult, SitAnswer } from "@/core/outing";
+import type { OutingResult, SitAnswer } from "@/core/simulation";
 import type { Headline, MinutesBound, MinutesRange } from "@/core/range";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText, durationText } from "@/formats/display/time";

@@ -1,7 +1,8 @@
 import { useStore } from "@nanostores/react";
-import { laneOf } from "@/charts/lane-of";
+import { laneOf } from "@/core/pieces";
 import { readLabel } from "@/core/labels";
-import { changeCost, OUTING_RANGE, WEARING_SIDES, type WearingSide } from "@/core/outing";
+import { changeCost } from "@/core/dressing";
+import { OUTING_RANGE, WEARING_SIDES, type WearingSide } from "@/core/outing";
 import { LEAK_POINTS } from "@/core/patches";
 import { cloFromInsulation } from "@/core/units";
 import { plainNumber } from "@/formats/display/numbers";

@@ -1,4 +1,4 @@
-import { laneOf } from "@/charts/lane-of";
+import { laneOf } from "@/core/pieces";
 import { coveredPatches } from "@/core/labels";
 import { problemWords } from "@/formats/display/problem-words";
 import type { OutingView, PieceView, WearingView } from "@/formats/wire/outing-view";

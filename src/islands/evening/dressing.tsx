@@ -1,4 +1,4 @@
-import { dressingOrder, type DressingSpot, type DressingStep } from "@/core/plan";
+import { dressingOrder, type DressingSpot, type DressingStep } from "@/core/evening";
 import { SPOT_WORDS, stepWords } from "@/formats/display/dressing-words";
 import { clockText, durationText } from "@/formats/display/time";
 import { instantAt } from "@/formats/outing-file/to-outing";

@@ -1,4 +1,4 @@
-import { PLAN_RANGE } from "@/core/plan";
+import { PLAN_RANGE } from "@/core/evening";
 import type { OutingView } from "@/formats/wire/outing-view";
 import { leaveWith, tellPlace } from "@/stores/plan";
 import { NumberField } from "../number-field";

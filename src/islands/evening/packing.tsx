@@ -1,4 +1,4 @@
-import { sumOf, PACK_GROUPS, packingList, type PackGroup, type PackLine } from "@/core/plan";
+import { sumOf, PACK_GROUPS, packingList, type PackGroup, type PackLine } from "@/core/evening";
 import { plainNumber } from "@/formats/display/numbers";
 import { PACK_GROUP_WORDS, packLineWords } from "@/formats/display/pack-words";
 import type { OutingView } from "@/formats/wire/outing-view";

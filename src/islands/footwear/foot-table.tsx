@@ -1,6 +1,6 @@
 import type { FootAnswer } from "@/core/bench";
 import { LEVELS, LIMIT_TABLE, type Level } from "@/core/limits";
-import { TRACTION, WALKABILITY, WATER_RESISTANCE } from "@/core/outing";
+import { TRACTION, WALKABILITY, WATER_RESISTANCE } from "@/core/pieces";
 import { cloFromInsulation } from "@/core/units";
 import { GROUNDS } from "@/core/weather";
 import { CLOSURE_WORDS } from "@/formats/display/label-words";

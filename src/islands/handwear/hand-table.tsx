@@ -1,6 +1,6 @@
 import { TASK_MINUTES, type HandAnswer } from "@/core/bench";
 import { LEVELS, LIMIT_TABLE, type Level } from "@/core/limits";
-import { DEXTERITY } from "@/core/outing";
+import { DEXTERITY } from "@/core/pieces";
 import { cloFromInsulation } from "@/core/units";
 import { dryingText } from "@/formats/display/care-words";
 import { fingerText, offText, rewarmText, taskText } from "@/formats/display/hand-words";

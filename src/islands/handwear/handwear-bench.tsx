@@ -1,6 +1,6 @@
 import { useStore } from "@nanostores/react";
 import { useEffect, useState } from "react";
-import { DEXTERITY } from "@/core/outing";
+import { DEXTERITY } from "@/core/pieces";
 import { fingerText, taskText } from "@/formats/display/hand-words";
 import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView } from "@/formats/wire/outing-view";

@@ -1,12 +1,7 @@
 import { useState, type FormEvent } from "react";
-import { QUICK_PIECES } from "@/formats/starter-kit/quick-pieces";
-import { STARTER_KITS, type StarterKitKey } from "@/formats/starter-kit/starter-kits";
-import {
-  STARTER_PIECES,
-  starterPiece,
-  type StarterPiece,
-  type StarterPieceKey,
-} from "@/formats/starter-kit/starter-pieces";
+import { QUICK_PIECES } from "@/core/starter-kit";
+import { STARTER_KITS, type StarterKitKey } from "@/core/starter-kit";
+import { STARTER_PIECES, starterPiece, type StarterPiece, type StarterPieceKey } from "@/core/starter-kit";
 import { $chosenPiece, addPieces, type FreshPiece } from "@/stores/kit-page";
 import { ChoiceField } from "../choice-field";
 import { NumberField } from "../number-field";

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { BENCH_WINDS_M_PER_S, pieceInWind } from "@/core/bench";
 import { hoursToDrySoaked } from "@/core/care";
 import { coveredPatches } from "@/core/labels";
-import { DEXTERITY, NOISE, WATER_RESISTANCE, type Piece } from "@/core/outing";
+import { DEXTERITY, NOISE, WATER_RESISTANCE, type Piece } from "@/core/pieces";
 import { PATCHES, type Patch } from "@/core/patches";
 import { cloFromInsulation } from "@/core/units";
 import { dryingText } from "@/formats/display/care-words";

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { starterPiece, STARTER_PIECES, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import { starterPiece, STARTER_PIECES, type StarterPieceKey } from "@/core/starter-kit";
 import type { KitPiece } from "@/formats/wire/kit-view";
 import { isAskedFor, NO_FILTER, type KitFilter } from "./kit-filter";
 

@@ -1,7 +1,7 @@
-import { laneOf, type LaneName } from "@/charts/lane-of";
+import { laneOf, type LaneName } from "@/core/pieces";
 import { isCareDue } from "@/core/care";
 import { FACE_PERMEABILITY_L_PER_M2S } from "@/core/labels";
-import type { PieceKind } from "@/core/outing";
+import type { PieceKind } from "@/core/pieces";
 import type { KitPiece } from "@/formats/wire/kit-view";
 
 /** What of a kit is asked for. */

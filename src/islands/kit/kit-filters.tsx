@@ -1,5 +1,5 @@
-import { LANES, type LaneName } from "@/charts/lane-of";
-import { PIECE_KINDS, type PieceKind } from "@/core/outing";
+import { LANES, type LaneName } from "@/core/pieces";
+import { PIECE_KINDS, type PieceKind } from "@/core/pieces";
 import { KIND_WORDS } from "@/formats/display/label-words";
 import { ChoiceField } from "../choice-field";
 import { keysOfTraits, KIT_TRAITS, type KitFilter, type KitTrait } from "./kit-filter";

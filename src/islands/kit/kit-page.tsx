@@ -3,7 +3,7 @@ import type { RowSelectionState } from "@tanstack/react-table";
 import { Archive, ArchiveRestore, Trash2 } from "lucide-react";
 import { useEffect, useMemo, useRef, useState, type ReactNode } from "react";
 import type { Wear } from "@/core/labels";
-import type { PieceStatus } from "@/core/outing";
+import type { PieceStatus } from "@/core/pieces";
 import { WEAR_WORDS } from "@/formats/display/label-words";
 import type { Preferences } from "@/formats/display/preferences";
 import type { KitView } from "@/formats/wire/kit-view";

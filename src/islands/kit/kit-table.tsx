@@ -12,7 +12,7 @@ import {
 } from "@tanstack/react-table";
 import { ArrowDown, ArrowUp } from "lucide-react";
 import { useMemo, useState } from "react";
-import { LANES, laneOf } from "@/charts/lane-of";
+import { LANES, laneOf } from "@/core/pieces";
 import { KIND_WORDS } from "@/formats/display/label-words";
 import { fixedNumber, moneyText } from "@/formats/display/numbers";
 import { warmestClo, type ReadingRow } from "@/formats/display/reading-words";

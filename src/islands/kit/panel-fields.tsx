@@ -2,7 +2,7 @@ import type { LabelPanel, Material, MaterialKind } from "@/core/labels";
 import { PATCHES, type Patch } from "@/core/patches";
 import { materialWords } from "@/formats/display/label-words";
 import { PATCH_WORDS } from "@/formats/display/words";
-import { USUAL_MATERIALS } from "@/formats/starter-kit/usual-materials";
+import { USUAL_MATERIALS } from "@/core/starter-kit";
 import { ChoiceField } from "../choice-field";
 import { NumberField } from "../number-field";
 import { TextField } from "../text-field";

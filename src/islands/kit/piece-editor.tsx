@@ -11,7 +11,7 @@ import { LabelFields } from "./label-fields";
 import { OptionalNumber } from "./optional-number";
 import { Photo } from "./photo";
 import { Reading } from "./reading";
-import { MINOR_PER_UNIT, MOST_PRICE } from "@/formats/money";
+import { MINOR_PER_UNIT, MOST_PRICE } from "@/core/pieces";
 import { TraitFields } from "./trait-fields";
 
 const USUAL_CURRENCY = "EUR";

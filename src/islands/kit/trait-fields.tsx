@@ -1,7 +1,6 @@
 import {
   DEXTERITY,
   NOISE,
-  OUTING_RANGE,
   STIFFNESS,
   TRACTION,
   WALKABILITY,
@@ -9,7 +8,8 @@ import {
   type Closure,
   type PieceKind,
   type PieceTraits,
-} from "@/core/outing";
+} from "@/core/pieces";
+import { OUTING_RANGE } from "@/core/outing";
 import { CLOSURE_WORDS } from "@/formats/display/label-words";
 import { ChoiceField, optionsOf } from "../choice-field";
 import { HeatFields } from "./heat-fields";

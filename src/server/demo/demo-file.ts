@@ -1,8 +1,8 @@
 import { USUAL_START } from "@/core/sitter";
 import { OUTING_FORMAT_VERSION, type OutingFile } from "@/formats/outing-file/schema";
 import { inventedHours } from "./invented-weather";
-import { computedTraitsOf } from "@/core/outing";
-import { starterPiece } from "@/formats/starter-kit/starter-pieces";
+import { computedTraitsOf } from "@/core/pieces";
+import { starterPiece } from "@/core/starter-kit";
 import { DEMO_ACCEPTED, DEMO_OUTINGS, DEMO_PEOPLE, DEMO_PLACES, type DemoOuting } from "./scenario";
 
 /** A demo outing as an outing file: for the example in docs/, the benchmark and tests. */

@@ -2,7 +2,7 @@ import { levelEverywhere } from "@/core/limits";
 import type { Phase, PlaceSetting, WearingSide } from "@/core/outing";
 import type { BodyPerson } from "@/core/body";
 import type { InventedDay } from "./invented-weather";
-import type { StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import type { StarterPieceKey } from "@/core/starter-kit";
 
 // Invented people, places and days. Nothing here is a measurement.
 

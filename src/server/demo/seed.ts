@@ -2,7 +2,7 @@ import { v7 as uuid } from "uuid";
 import { createOuting, createPerson, createPieces, createPlace, ensureOwner, type Database } from "@/db";
 import { LOCAL_OWNER_ID } from "../access";
 import { inventedHours } from "./invented-weather";
-import { starterPiece, type StarterPieceKey } from "@/formats/starter-kit/starter-pieces";
+import { starterPiece, type StarterPieceKey } from "@/core/starter-kit";
 import { DEMO_ACCEPTED, DEMO_OUTINGS, DEMO_PEOPLE, DEMO_PLACES, type DemoOuting } from "./scenario";
 
 const CURRENCY = "EUR";

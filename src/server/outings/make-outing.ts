@@ -1,7 +1,7 @@
 import { EFFORT_CLASS } from "@/core/effort";
 import { v7 as uuid } from "uuid";
 import { usualLevels, type Phase } from "@/core/outing";
-import type { OutingPlan } from "@/core/plan";
+import type { OutingPlan } from "@/core/evening";
 import { createOuting, createPerson, createPlace, readPeopleAndPlaces, type Database } from "@/db";
 import { shapedHours } from "@/formats/outing-file/shaped-weather";
 import type { NewOuting, OutingCopy, OutingFromPlace } from "@/formats/wire/new-outing-schema";

@@ -1,6 +1,7 @@
 import { CoreError } from "@/core/errors";
 import { goOrStay, standardOpinion } from "@/core/opinion";
-import { simulateOuting, type Outing } from "@/core/outing";
+import { simulateOuting } from "@/core/simulation";
+import { type Outing } from "@/core/outing";
 import { minutesRange } from "@/core/range";
 import type { OutingFigures } from "@/formats/wire/field-card";
 import type { OutingView } from "@/formats/wire/outing-view";

@@ -1,0 +1,12 @@
+export { Dressing, type Dress, type Dresses } from "./dressing";
+export { changeCost, changeMinutes, type ChangeCost, CHANGE_MINUTES_SAID } from "./changing";
+export { heatSpansOf, BroughtHeats, PACK_IN_BOOT } from "./heaters";
+export { outwards } from "./outwards";
+export { dexterityOf, handsNeeded, NO_HANDS, type HandsNeeded } from "./hands";
+export { carriedAt, packedVolumeL, type Carried, PACKED_G_PER_L } from "./carried";
+export { wearingProblems, type KnownPiece, type WearingProblem, type WearingProblemKind } from "./wearing-problems";
+export { isNextToSkin, usualWearing, type UsualWearing } from "./usual-wearing";
+export { waterCells, cellOf, wetCells, COVERS_MOUTH_FROM } from "./water-layers";
+export { siteAreasM2 } from "./site-areas";
+export { HungPieces, type HungBefore } from "./hung";
+export { TOE_SHARE_OF_BOOT_MASS } from "./stores";

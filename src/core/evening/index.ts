@@ -1,0 +1,21 @@
+export { dressingOrder, type DressingSpot, type DressingStep } from "./dressing-order";
+export { cardMoments, turnBackMinute, watchYourselfMinute, type CardMoment, type DecidingSit } from "./field-card";
+export {
+  PLAN_FIELDS,
+  PLAN_RANGE,
+  type ExtraThing,
+  type ForecastTaken,
+  type LeftWith,
+  type OutingPlan,
+} from "./outing-plan";
+export {
+  PACK_GROUPS,
+  packingList,
+  sumOf,
+  type Missing,
+  type PackGroup,
+  type PackLine,
+  type PackSum,
+} from "./packing-list";
+export type { Planned, PlannedPiece, PlannedWearing } from "./planned";
+export { type Thing, FAR_FROM_SHELTER_MIN, HARNESS_FROM_M, SUN_UP_DEG } from "./things";

@@ -1,0 +1,142 @@
+import { assertInRange, CoreError } from "../errors";
+import { HELD_PAST_PLAN_MINUTES, LIMITS, RULING_LIMITS, type Limit, type Watch } from "../limits";
+import { createSitter, USUAL_NATURE, type BodilyNature, type RestedPerson } from "../sitter";
+import { cautionOutsideAdults } from "../outing";
+import { Course, type Stepping } from "./course";
+import { OUTING_RANGE, type Outing } from "../outing";
+import { createRecorder, type OutingSeries, type Recorder } from "./series";
+import { sitWatches } from "./sit-watches";
+import { sitSpans, type SitSpan } from "../outing";
+import { Surroundings, type Misread } from "./surroundings";
+import { waterCells, wetCells } from "../dressing";
+
+/** What of a simulation need not be the usual. */
+export type SimulationOptions = {
+  /** The person as they step out, when already known; it has to belong to the same start and basal heat. */
+  readonly rested?: RestedPerson | undefined;
+  readonly nature?: BodilyNature | undefined;
+  /** What is worn, worked out before, with labels that say too much or too little; as read when not given. */
+  readonly misread?: Misread | undefined;
+  /** Limits to judge by; those that rule for this person when not given. */
+  readonly only?: readonly Limit[] | undefined;
+  /** "paced" when not given. */
+  readonly stepping?: Stepping | undefined;
+  /** Whether curves are wanted that no limit is judged by, of each segment's skin and of the water; they are when not said. */
+  readonly allCurves?: boolean | undefined;
+};
+
+/** An outing as far as it is simulated. */
+export type Run = {
+  readonly outing: Outing;
+  readonly course: Course;
+  readonly recorder: Recorder;
+  readonly surroundings: Surroundings;
+  /** Limits that may end a sit. */
+  readonly ruling: readonly Limit[];
+};
+
+/** What may end a sit of this person: the standard's heat debt only where they prefer its rule. */
+const rulingLimits = ({ heatDebtEnds }: Pick<Outing["person"], "heatDebtEnds">): readonly Limit[] =>
+  heatDebtEnds ? LIMITS : RULING_LIMITS;
+
+/** How far past the plan is simulated before the answer is looked at again. */
+const CHUNK_MINUTES = 60;
+
+/** Blood to fingers and toes of who reports cold ones, over the usual (assumption). */
+export const FLOW_OF_COLD_HANDS = 0.7;
+
+/** What is known of a person's body beyond the usual. */
+export function natureOf({ body, calibration, coldHands }: Outing["person"]): BodilyNature {
+  const caution = cautionOutsideAdults(body);
+  const flow = (calibration?.digitFlowFactor ?? 1) * (coldHands ? FLOW_OF_COLD_HANDS : 1) * caution.digitFlowFactor;
+  return {
+    ...USUAL_NATURE,
+    basalHeatFactor: (calibration?.basalHeatFactor ?? 1) * caution.basalHeatFactor,
+    flowFactor: { fingers: flow, toes: flow, face: 1 },
+  };
+}
+
+/**
+ * Simulates an outing minute by minute and has each sit answered as its plan ends.
+ * @param answer called with the body as it is at the sit's end; has to leave it so
+ * @throws {CoreError} `no-phases`, `no-sit`, `no-weather`, `unknown-piece`, `out-of-range`
+ */
+export function runOuting<Answer>(
+  outing: Outing,
+  options: SimulationOptions,
+  answer: (run: Run, span: SitSpan) => Answer,
+): { readonly series: OutingSeries; readonly answers: readonly Answer[] } {
+  const { rested, misread, nature = natureOf(outing.person) } = options;
+  const { only: ruling = rulingLimits(outing.person), stepping = "paced", allCurves = true } = options;
+  if (outing.phases.length === 0) throw new CoreError("no-phases", "an outing needs at least one phase");
+  const spans = sitSpans(outing.phases);
+  if (spans.length === 0) throw new CoreError("no-sit", "an outing needs at least one phase in which the person sits");
+  const totalMinutes = outing.phases.reduce((total, { minutes }) => total + minutes, 0);
+  assertInRange("totalMinutes", totalMinutes, OUTING_RANGE.totalMinutes);
+
+  const sitter = createSitter(
+    outing.person.body,
+    outing.start,
+    nature,
+    rested,
+    waterCells(outing.pieces),
+    wetCells(outing),
+    outing.storedStartC,
+  );
+  const recorder = createRecorder(totalMinutes, allCurves);
+  const surroundings = new Surroundings(outing, misread);
+  const course = new Course(sitter, surroundings, stepping, outing.fallsInAtMinute);
+  const run: Run = { outing, course, recorder, surroundings, ruling };
+  recorder.record(0, sitter, surroundings.at(0, 0, 0));
+  const answers: Answer[] = [];
+  let start = 0;
+  outing.phases.forEach(({ minutes }, phase) => {
+    const end = start + minutes;
+    course.live({ phase, phaseStart: start, from: start, to: end }, recorder);
+    const span = spans.find(({ toMinute }) => toMinute === end);
+    if (span) answers.push(answer(run, span));
+    start = end;
+  });
+  return { series: recorder.series, answers };
+}
+
+const startOfPhase = (phases: Outing["phases"], place: number): number =>
+  phases.slice(0, place).reduce((total, { minutes }) => total + minutes, 0);
+
+/** Curves of what is held past a sit's plan, from the state at its end. */
+function recorderFrom({ course, surroundings }: Run, toMinute: number, phase: number, phaseStart: number): Recorder {
+  const recorder = createRecorder(HELD_PAST_PLAN_MINUTES, false);
+  recorder.record(0, course.sitter, surroundings.at(toMinute - 1, phase, toMinute - 1 - phaseStart));
+  return recorder;
+}
+
+/**
+ * Looks at a sit's curves; goes on sitting past its plan only as long as what is seen is open, then returns to the plan.
+ * @param look finds in the curves what is wanted; told what it found in fewer minutes
+ * @param isSettled whether nothing simulated later could change it
+ */
+export function holdUntilSettled<Seen>(
+  run: Run,
+  { fromMinute, toMinute, lastPhase }: SitSpan,
+  look: (watches: readonly Watch[], before: Seen | null) => Seen,
+  isSettled: (seen: Seen) => boolean,
+): Seen {
+  const { outing, course, recorder } = run;
+  const state = course.save();
+  const phaseStart = startOfPhase(outing.phases, lastPhase);
+  let held: Recorder | null = null;
+  let heldMinutes = 0;
+  const lookNow = (before: Seen | null): Seen =>
+    look(sitWatches(recorder.series, fromMinute, toMinute, held && held.series, heldMinutes), before);
+  let seen = lookNow(null);
+  while (heldMinutes < HELD_PAST_PLAN_MINUTES && !isSettled(seen)) {
+    held ??= recorderFrom(run, toMinute, lastPhase, phaseStart);
+    const until = Math.min(HELD_PAST_PLAN_MINUTES, heldMinutes + CHUNK_MINUTES);
+    const stretch = { phase: lastPhase, phaseStart, from: toMinute + heldMinutes, to: toMinute + until };
+    course.live({ ...stretch, dressHeldAt: toMinute - 1 }, held, toMinute);
+    heldMinutes = until;
+    seen = lookNow(seen);
+  }
+  course.restore(state);
+  return seen;
+}

@@ -1,0 +1,52 @@
+import { isExtrapolated } from "../outing";
+import { MODEL_VERSION, type Outing } from "../outing";
+import { holdUntilSettled, runOuting, type Run, type SimulationOptions } from "./run-outing";
+import type { OutingSeries } from "./series";
+import { answerOf, isSettled, sitCrossings, spareMinutes, type SitAnswer, type SitCrossings } from "./sit-answer";
+import { taskMinutes } from "./task-minutes";
+import type { SitSpan } from "../outing";
+
+export type OutingResult = {
+  readonly modelVersion: string;
+  /** The person lies outside the adult model: figures are extrapolated. */
+  readonly extrapolated: boolean;
+  readonly series: OutingSeries;
+  readonly sits: readonly SitAnswer[];
+  /** Place in `sits` of the first sit that fails its plan, else of the one with the least to spare. */
+  readonly decidingSit: number;
+};
+
+/**
+ * Simulates an outing: a person's body with digits, minute by minute, and what ends each sit.
+ * @throws {CoreError} `no-phases`, `no-sit`, `no-weather`, `unknown-piece`, `out-of-range`
+ * @source docs/method.md
+ */
+export function simulateOuting(outing: Outing, options: SimulationOptions = {}): OutingResult {
+  const { series, answers: sits } = runOuting(outing, options, answerSit);
+  return {
+    modelVersion: MODEL_VERSION,
+    extrapolated: isExtrapolated(outing.person.body),
+    series,
+    sits,
+    decidingSit: decidingSit(sits),
+  };
+}
+
+function answerSit(run: Run, span: SitSpan): SitAnswer {
+  const { outing, ruling } = run;
+  const inTask = taskMinutes(outing.phases, span);
+  const crossings = holdUntilSettled(
+    run,
+    span,
+    (watches, before: SitCrossings | null) => sitCrossings(watches, ruling, outing.person.accepted, inTask, before),
+    (seen) => isSettled(seen, span.toMinute - span.fromMinute, ruling.length > 1),
+  );
+  return answerOf(span, crossings);
+}
+
+function decidingSit(sits: readonly SitAnswer[]): number {
+  const failing = sits.findIndex((sit) => spareMinutes(sit) < 0);
+  if (failing >= 0) return failing;
+  const spare = sits.map(spareMinutes);
+  return spare.indexOf(Math.min(...spare));
+}

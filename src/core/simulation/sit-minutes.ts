@@ -1,0 +1,36 @@
+import { judge, passingsOf, type LevelVerdict } from "../limits";
+import type { Outing } from "../outing";
+import { holdUntilSettled, runOuting, type Run, type SimulationOptions } from "./run-outing";
+import type { OutingSeries } from "./series";
+import { coveredMinutes, isSure, rulingWatches } from "./sit-answer";
+import { taskMinutes } from "./task-minutes";
+import type { SitSpan } from "../outing";
+
+/** How long each sit lasts at the levels the person accepts. */
+export type SitMinutes = { readonly sits: readonly LevelVerdict[]; readonly series: OutingSeries };
+
+/**
+ * The minutes still of an outing's sits and no more, for those who ask many times: the same as `simulateOuting` gives,
+ * without what comes second, what other levels say, and the curves of skin and water.
+ * @throws {CoreError} as `simulateOuting` does
+ */
+export function simulateSitMinutes(outing: Outing, options: SimulationOptions = {}): SitMinutes {
+  const { series, answers } = runOuting(outing, { ...options, allCurves: false }, minutesOfSit);
+  return { series, sits: answers };
+}
+
+function minutesOfSit(run: Run, span: SitSpan): LevelVerdict {
+  const { ruling } = run;
+  const { phases, person } = run.outing;
+  const inTask = taskMinutes(phases, span);
+  const { crossings, covered } = holdUntilSettled(
+    run,
+    span,
+    (watches) => ({
+      crossings: passingsOf(rulingWatches(watches, ruling), person.accepted, inTask).crossings,
+      covered: coveredMinutes(watches),
+    }),
+    (seen) => isSure(seen.crossings[0], seen.covered),
+  );
+  return judge(crossings, covered);
+}
