@@ -1,5 +1,5 @@
 import { levelEverywhere } from "@/core/limits";
-import type { OutingView } from "@/formats/wire/outing-view";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { sampleFile } from "./sample-outing";
 
 /** Ids of the sample differ in their last figure. */

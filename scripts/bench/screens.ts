@@ -4,7 +4,7 @@ import { randomUUID } from "node:crypto";
 import { quantileSorted } from "d3-array";
 import { chromium, type Page } from "@playwright/test";
 import { watchStolen } from "./stolen";
-import { EDIT_TO_DRAWN } from "../../src/islands/day-sheet/use-drawn-mark";
+import { EDIT_TO_DRAWN } from "../../src/islands/day-sheet/answer/use-drawn-mark";
 
 type Row = { readonly name: string; readonly medianMs: number; readonly p95Ms: number; readonly runs: number };
 

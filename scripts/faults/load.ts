@@ -1,6 +1,6 @@
 import { Agent, get } from "node:http";
 import { setTimeout as pause } from "node:timers/promises";
-import type { OutingLine } from "@/formats/wire/outing-view";
+import type { OutingLine } from "@/formats/wire/outing/outing-view";
 
 const CONNECTIONS = 16;
 const MEASURED_MS = 8000;

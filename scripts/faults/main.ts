@@ -1,8 +1,8 @@
 import { randomUUID } from "node:crypto";
 import { readFileSync } from "node:fs";
 import { statusCounts } from "./status-counts";
-import { contentOfView } from "@/formats/wire/content-of-view";
-import type { OutingLine, OutingView } from "@/formats/wire/outing-view";
+import { contentOfView } from "@/formats/wire/outing/content-of-view";
+import type { OutingLine, OutingView } from "@/formats/wire/outing/outing-view";
 import { hostileRequest, send } from "./hostile";
 import { sheetsPerSecond } from "./load";
 import { pause, TriedServer } from "./server";

@@ -28,10 +28,10 @@ import { RANGE_MEMBERS } from "@/core/range";
 import { HIGH_SHARE, LOW_SHARE, WIDENED_BY } from "@/core/range/minutes-range";
 import { CUT_AT_DEVIATIONS, GAP_RANGE, OPENING_RANGE_PER_K, SOLE_SHARE_RANGE } from "@/core/range/variation";
 import { USUAL_START } from "@/core/sitter";
-import { SOLE_LOAD } from "@/core/sitter/contact";
+import { SOLE_LOAD } from "@/core/sitter";
 import { BEND_OF_DOUBLED, FIRST_STEP_S, LONGEST_STEP_S, MOST_BEND_K } from "@/core/sitter/pace";
 import { COVERS_MOUTH_FROM } from "@/core/dressing";
-import { IN_WATER } from "@/core/sitter/wet-clothes";
+import { IN_WATER } from "@/core/sitter";
 import {
   BRUNT_CONSTANT,
   BRUNT_PER_ROOT_HPA,

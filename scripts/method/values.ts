@@ -43,9 +43,9 @@ import {
   THROWN_G_PER_M2H,
   WET_SNOW_CLINGS,
 } from "@/core/water/wetting";
-import { SCHOOL_WAY_WORDS, SCHOOL_WORDS } from "@/formats/display/change-words";
-import { KIND_WORDS } from "@/formats/display/label-words";
-import { WETTING_WORDS } from "@/formats/display/words";
+import { SCHOOL_WAY_WORDS, SCHOOL_WORDS } from "@/formats/display/words/change-words";
+import { KIND_WORDS } from "@/formats/display/words/label-words";
+import { WETTING_WORDS } from "@/formats/display/words/sheet-words";
 import { figure, listed, percent, words } from "./figures";
 import { METHOD_NUMBERS } from "./numbers";
 

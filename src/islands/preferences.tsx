@@ -8,9 +8,9 @@ import {
   type WindUnit,
 } from "@/formats/display/units";
 import { $preferences, changePreferences } from "@/stores/preferences";
-import { useInitially } from "./use-initially";
-import { OnceAlive } from "./once-alive";
-import { guarded } from "./guarded";
+import { useInitially } from "./page/use-initially";
+import { OnceAlive } from "./page/once-alive";
+import { guarded } from "./page/guarded";
 
 type ChoiceProps<Word extends string> = {
   readonly label: string;

@@ -1,6 +1,6 @@
 import { useEffect } from "react";
 import { untilRecomputed } from "@/stores/recomputing";
-import { guarded } from "./guarded";
+import { guarded } from "./page/guarded";
 
 type Props = {
   readonly outingIds: readonly string[];

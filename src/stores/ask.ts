@@ -1,4 +1,4 @@
-import type { ErrorBody } from "@/formats/wire/outing-view";
+import type { ErrorBody } from "@/formats/wire/outing/outing-view";
 
 const LOOK = "What you did may not have been kept: look before you do it again.";
 const NOT_READ = "The server cannot be reached; try again.";

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import { openBrowser, type Answered, type Browser } from "../../tests/browser";
 import { starterPiece } from "@/core/starter-kit";
-import type { KitPiece, KitView } from "@/formats/wire/kit-view";
+import type { KitPiece, KitView } from "@/formats/wire/kit/kit-view";
 import { changePreferences, $preferences } from "./preferences";
 import { ask } from "./ask";
 import {

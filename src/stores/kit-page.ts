@@ -2,8 +2,8 @@ import { atom } from "nanostores";
 import { v7 as uuid } from "uuid";
 import type { Wear } from "@/core/labels";
 import type { PieceStatus } from "@/core/pieces";
-import { contentOf, type KitPiece, type KitView, type PieceContent } from "@/formats/wire/kit-view";
-import type { PieceView } from "@/formats/wire/outing-view";
+import { contentOf, type KitPiece, type KitView, type PieceContent } from "@/formats/wire/kit/kit-view";
+import type { PieceView } from "@/formats/wire/outing/outing-view";
 import { ask } from "./ask";
 
 /** The kit on screen. */

@@ -1,4 +1,4 @@
-import type { NewOutingBody } from "@/formats/wire/new-outing";
+import type { NewOutingBody } from "@/formats/wire/outing/new-outing";
 import { ask } from "./ask";
 
 /**

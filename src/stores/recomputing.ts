@@ -1,4 +1,4 @@
-import type { OutingLine } from "@/formats/wire/outing-view";
+import type { OutingLine } from "@/formats/wire/outing/outing-view";
 import { ask } from "./ask";
 
 const LOOK_EVERY_MS = 700;

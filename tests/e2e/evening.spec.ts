@@ -4,8 +4,8 @@ import { chmodSync, mkdtempSync, rmSync } from "node:fs";
 import { readFile } from "node:fs/promises";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import type { ForecastView } from "../../src/formats/wire/forecast-view";
-import type { OutingView } from "../../src/formats/wire/outing-view";
+import type { ForecastView } from "../../src/formats/wire/evening/forecast-view";
+import type { OutingView } from "../../src/formats/wire/outing/outing-view";
 import { listening, minutesOf, minutesStill, openAt, openSheet, saved } from "./sheet";
 
 /** A way of two kilometres up a hill, invented. */

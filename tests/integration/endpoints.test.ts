@@ -4,7 +4,7 @@ import { sql } from "drizzle-orm";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import type { History } from "@/formats/sheet-commands";
 import { starterPiece } from "@/core/starter-kit";
-import type { ErrorBody, OutingLine, OutingView } from "@/formats/wire/outing-view";
+import type { ErrorBody, OutingLine, OutingView } from "@/formats/wire/outing/outing-view";
 import { GET as health } from "@/pages/api/health";
 import { ALL as anyOuting, GET as getOuting, PUT as putOuting } from "@/pages/api/outings/[id]/index";
 import { GET as getHistory } from "@/pages/api/outings/[id]/history";

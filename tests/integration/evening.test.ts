@@ -1,8 +1,8 @@
 import type { APIContext } from "astro";
 import ICAL from "ical.js";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import type { ForecastView } from "@/formats/wire/forecast-view";
-import type { ErrorBody, OutingLine, OutingView } from "@/formats/wire/outing-view";
+import type { ForecastView } from "@/formats/wire/evening/forecast-view";
+import type { ErrorBody, OutingLine, OutingView } from "@/formats/wire/outing/outing-view";
 import type { Restored } from "@/formats/wire/restored";
 import type { Backup } from "@/formats/backup/backup-schema";
 import { GET as getBackup, POST as postBackup } from "@/pages/api/backup";

@@ -1,8 +1,8 @@
 import type { APIContext } from "astro";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { outfitOf, wornOutfit, type OutfitsView } from "@/formats/wire/outfit";
-import { contentOf, type KitPiece, type KitView } from "@/formats/wire/kit-view";
-import type { ErrorBody, OutingLine, OutingView } from "@/formats/wire/outing-view";
+import { outfitOf, wornOutfit, type OutfitsView } from "@/formats/wire/kit/outfit";
+import { contentOf, type KitPiece, type KitView } from "@/formats/wire/kit/kit-view";
+import type { ErrorBody, OutingLine, OutingView } from "@/formats/wire/outing/outing-view";
 import { GET as getOuting } from "@/pages/api/outings/[id]/index";
 import { GET as listOutings } from "@/pages/api/outings/index";
 import { DELETE as deleteOutfit } from "@/pages/api/outfits/[id]";

@@ -1,4 +1,4 @@
-import type { OutingLine } from "@/formats/wire/outing-view";
+import type { OutingLine } from "@/formats/wire/outing/outing-view";
 import { recomputed } from "@/server/outings/recompute";
 
 /** The outings with verdicts that hold: what no longer does is computed in the background when it is looked at. */

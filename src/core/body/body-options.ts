@@ -1,4 +1,4 @@
-import type { ExpiredAir } from "./breathing";
+import type { ExpiredAir } from "./exchange/breathing";
 
 /** What of the published body an outing changes; each switch is named in docs/method.md. */
 export type BodyOptions = {

@@ -1,6 +1,6 @@
 import { SECONDS_PER_HOUR } from "../units";
 import { scaled, tabulate } from "../numeric";
-import { basalHeatW, type BasalEquation } from "./basal-heat";
+import { basalHeatW, type BasalEquation } from "./regulation/basal-heat";
 import { factorByAge, type AgeRows } from "./by-age";
 import { CENTRAL_BLOOD_NODE, NODE_COUNT, SEGMENT_NODES, type SegmentNodes } from "./nodes";
 import { assertPerson, bodySurfaceM2, type BodyPerson } from "./person";

@@ -1,7 +1,7 @@
 import type { BodyParameters } from "./body-parameters";
 import { FIRST_CORE, FIRST_SKIN } from "./nodes";
 import { SEGMENT_COUNT, SEGMENT_INDEX } from "./segments";
-import { trunkMean } from "./trunk-mean";
+import { trunkMean } from "./regulation/trunk-mean";
 
 /** Heat-capacity mean of the chest, back and pelvis cores, °C. @source JOS-3's weights */
 export const trunkCoreC = (temperatureC: Float64Array): number =>

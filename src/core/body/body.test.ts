@@ -1,19 +1,19 @@
 import { describe, expect, it } from "vitest";
 import { CoreError } from "../errors";
 import { Body } from "./body";
-import { bodyAtRest, restingBody } from "./set-points";
+import { bodyAtRest, restingBody } from "./regulation/set-points";
 import { bodyParameters } from "./body-parameters";
 import { bodySurfaceM2, PERSON_RANGE, type BodyPerson } from "./person";
-import { createSkinExchange } from "./skin-exchange";
+import { createSkinExchange } from "./exchange/skin-exchange";
 import { OUTING_BODY, PUBLISHED_BODY } from "./body-options";
 import { publishedExchange } from "./published-surroundings";
 import { SEGMENT_COUNT } from "./segments";
 import { SEGMENT_NODES } from "./nodes";
 import { trunkCoreC } from "./body-readings";
-import { preferredTemperatureC } from "./preferred-temperature";
-import { saturationPressureKPa } from "./saturation-pressure";
-import { shiveringCeilingWPerM2 } from "./heat-production";
-import { breathingLoss } from "./breathing";
+import { preferredTemperatureC } from "./regulation/preferred-temperature";
+import { saturationPressureKPa } from "./exchange/saturation-pressure";
+import { shiveringCeilingWPerM2 } from "./regulation/heat-production";
+import { breathingLoss } from "./exchange/breathing";
 
 const person: BodyPerson = { heightM: 1.72, massKg: 74.43, fatPercent: 15, ageYears: 20, sex: "male" };
 const uniform = (value: number): Float64Array => new Float64Array(SEGMENT_COUNT).fill(value);

@@ -1,19 +1,19 @@
-import { anastomosesFlow, skinBloodFlow, type AnastomosesFlow } from "./blood-flow";
-import { createBloodFlows, gatherVesselFlows, type BloodFlows } from "./blood-flows";
+import { anastomosesFlow, skinBloodFlow, type AnastomosesFlow } from "./regulation/blood-flow";
+import { createBloodFlows, gatherVesselFlows, type BloodFlows } from "./regulation/blood-flows";
 import type { BodyOptions } from "./body-options";
 import type { BodyParameters } from "./body-parameters";
 import { meanSkinC, trunkCoreC } from "./body-readings";
 import { coreAndSkinWithin, type CoreAndSkin } from "./core-and-skin";
-import { breathingLoss } from "./breathing";
-import { createErrorSignals, readErrors } from "./error-signals";
-import { createSkinVapour, evaporation, type SkinVapour } from "./evaporation";
-import { nonShiveringW, shiveringCeilingWPerM2, shiveringW } from "./heat-production";
+import { breathingLoss } from "./exchange/breathing";
+import { createErrorSignals, readErrors } from "./regulation/error-signals";
+import { createSkinVapour, evaporation, type SkinVapour } from "./exchange/evaporation";
+import { nonShiveringW, shiveringCeilingWPerM2, shiveringW } from "./regulation/heat-production";
 import { FIRST_CORE, FIRST_SKIN, NODE_COUNT, SEGMENT_NODES } from "./nodes";
 import { SEGMENT_COUNT, SEGMENT_INDEX } from "./segments";
-import type { SkinExchange } from "./skin-exchange";
-import { PastState } from "./past-state";
+import type { SkinExchange } from "./exchange/skin-exchange";
+import { PastState } from "./regulation/past-state";
 import { NON_SHIVERING_SHARE, SHIVERING_SHARE, WORK_HEAT_SHARE } from "./tables";
-import { VesselTree } from "./vessel-tree";
+import { VesselTree } from "./vessels/vessel-tree";
 
 /** Blood that muscle work calls for: a litre an hour for each 1.163 W (JOS-3). */
 const FLOW_PER_WORK_HEAT_L_PER_WH = 1 / 1.163;

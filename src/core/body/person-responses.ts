@@ -1,7 +1,7 @@
 import { scaled } from "../numeric";
-import { skinFlowOfPerson, type SkinFlowOfPerson } from "./blood-flow";
-import { sweatShareAt } from "./evaporation";
-import { nonShiveringCeilingW, shiveringGainAt } from "./heat-production";
+import { skinFlowOfPerson, type SkinFlowOfPerson } from "./regulation/blood-flow";
+import { sweatShareAt } from "./exchange/evaporation";
+import { nonShiveringCeilingW, shiveringGainAt } from "./regulation/heat-production";
 import { NODE_COUNT, SEGMENT_NODES } from "./nodes";
 import type { BodyPerson } from "./person";
 import { BASAL_HEAT_SHARE, BASAL_TISSUE_FLOW_L_PER_H } from "./tables";

@@ -1,10 +1,10 @@
 import { insulationFromClo, LEWIS_K_PER_KPA } from "../units";
-import { convection, radiation } from "./air-coefficients";
+import { convection, radiation } from "./exchange/air-coefficients";
 import type { Body } from "./body";
 import type { Posture } from "./posture";
-import { saturationPressureKPa } from "./saturation-pressure";
+import { saturationPressureKPa } from "./exchange/saturation-pressure";
 import { SEGMENT_COUNT, SEGMENT_INDEX } from "./segments";
-import type { SkinExchange } from "./skin-exchange";
+import type { SkinExchange } from "./exchange/skin-exchange";
 
 const PERMEABILITY_INDEX = 0.45; // JOS-3's default i_cl
 

@@ -3,8 +3,8 @@ import { ACTIVITY_RATIO_RANGE, RIDE_RANGE, WALK_RANGE } from "../effort";
 import type { Range } from "../errors";
 import type { WaterPlan, WetSurroundings } from "../water";
 import type { BroughtHeat } from "./brought-heat";
-import type { ContactWater } from "./wet-contact";
-import type { Outfit } from "./outfit";
+import type { ContactWater } from "./outfit/wet-contact";
+import type { Outfit } from "./outfit/outfit";
 import type { StorePlan } from "./stored-heat";
 
 /** How a person holds themselves. */

@@ -7,11 +7,13 @@ export {
   type CellAt,
   type Rest,
   type UnderResistances,
-} from "./contact";
+  SOLE_LOAD,
+} from "./outfit/contact";
 export { INDOOR_START_RANGE, restedPerson, USUAL_START, type IndoorStart, type RestedPerson } from "./indoor-start";
-export { buildOutfit, FactoredStacks, Wardrobe, type Clothes, type Outfit, type SiteLayers } from "./outfit";
-export { outfitInsulation, type OutfitInsulation } from "./outfit-insulation";
+export { buildOutfit, FactoredStacks, Wardrobe, type Clothes, type Outfit, type SiteLayers } from "./outfit/outfit";
+export { outfitInsulation, type OutfitInsulation } from "./outfit/outfit-insulation";
 export { Pace } from "./pace";
 export { WORN_J_PER_KG_K, type StorePlan } from "./stored-heat";
-export { patchResistances } from "./resistances";
+export { patchResistances } from "./outfit/resistances";
 export { createSitter, USUAL_NATURE, type BodilyNature, SitterState, type Sitter } from "./sitter";
+export { IN_WATER } from "./outfit/wet-clothes";

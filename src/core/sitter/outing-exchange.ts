@@ -20,10 +20,10 @@ import { isDigitPatch, SITE_INDEX, SITES } from "../patches";
 import { LEWIS_K_PER_KPA } from "../units";
 import { BREATHED_SHARE, type WaterBook } from "../water";
 import { BODY_POSTURE, type Conditions } from "./conditions";
-import { wetContact } from "./wet-contact";
-import { DIGIT_SITE } from "./outfit";
-import { INSIDE_C, SurfaceExchange } from "./surface-exchange";
-import { restsOnSeat } from "./contact";
+import { wetContact } from "./outfit/wet-contact";
+import { DIGIT_SITE } from "./outfit/outfit";
+import { INSIDE_C, SurfaceExchange } from "./outfit/surface-exchange";
+import { restsOnSeat } from "./outfit/contact";
 
 /** 1 where a site is a digit: fingers and toes lose their heat by themselves. */
 const IS_DIGIT_SITE = Uint8Array.from(SITES, ({ patch }) => (isDigitPatch(patch) ? 1 : 0));

@@ -10,12 +10,12 @@ import { phaseAt, simulateOuting, Surroundings, type OutingSeries } from "../sim
 import { waterCells } from "../dressing";
 import { type Outing } from "../outing";
 import { breathingLoss, createSkinExchange, OUTING_BODY } from "../body";
-import { contactResistances, contactWater } from "./contact";
+import { contactResistances, contactWater } from "./outfit/contact";
 import { createSitter, SitterState, USUAL_NATURE, type Sitter } from "./sitter";
 import { restedPerson } from "./indoor-start";
 import { type Conditions } from "./conditions";
 import { BREATHED_SHARE } from "../water";
-import { wetContact } from "./wet-contact";
+import { wetContact } from "./outfit/wet-contact";
 import { OutingExchange } from "./outing-exchange";
 
 const outing = sampleOuting();

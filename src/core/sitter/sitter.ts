@@ -18,7 +18,7 @@ import type { Conditions } from "./conditions";
 import { DigitState, DigitTissue } from "./digit-tissue";
 import { restedPerson, type IndoorStart, type RestedPerson } from "./indoor-start";
 import { OutingExchange } from "./outing-exchange";
-import { IN_WATER, WetClothes } from "./wet-clothes";
+import { IN_WATER, WetClothes } from "./outfit/wet-clothes";
 
 /** A person's body with digits, advanced a step at a time. Read the buffers between steps; do not write. */
 export type Sitter = {

@@ -4,10 +4,10 @@ import { PIECE_STATUSES } from "@/core/pieces";
 import { SIDES } from "@/core/patches";
 import { acceptedSchema, bodySchema, nameSchema, settingSchema, timeZoneSchema } from "../outing-file/schema";
 import { MOST_COMMANDS } from "../sheet-commands/sheet-command";
-import { heldToSchema } from "../wire/held-to-schema";
-import { isPriceWhole, pieceShape, PRICE_PROBLEM } from "../wire/kit-schema";
-import { outfitWearingsSchema } from "../wire/outfit-schema";
-import { commandSchema, contentShape, planSchema } from "../wire/outing-schema";
+import { heldToSchema } from "../wire/kit/held-to-schema";
+import { isPriceWhole, pieceShape, PRICE_PROBLEM } from "../wire/kit/kit-schema";
+import { outfitWearingsSchema } from "../wire/kit/outfit-schema";
+import { commandSchema, contentShape, planSchema } from "../wire/outing/outing-schema";
 
 // One format for everything a person has here, and for a single outing with all it stands on.
 

@@ -1,10 +1,10 @@
 import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventStatus } from "ical-generator";
 import type { CardMoment } from "@/core/evening";
-import { cardMoments } from "../wire/card-lists";
-import { inventedWords } from "../display/invented-words";
-import { endWords, momentWords } from "../display/card-words";
+import { cardMoments } from "../wire/evening/card-lists";
+import { inventedWords } from "../display/words/invented-words";
+import { endWords, momentWords } from "../display/words/card-words";
 import { instantAt } from "../outing-file/to-outing";
-import type { FieldCard } from "../wire/field-card";
+import type { FieldCard } from "../wire/evening/field-card";
 
 const SECONDS_PER_MINUTE = 60;
 /** So long before the time to turn back an alarm goes off, besides the one at it. */

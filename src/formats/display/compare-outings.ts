@@ -1,13 +1,13 @@
-import { hoursDuringPlan } from "../wire/hours-of-plan";
+import { hoursDuringPlan } from "../wire/outing/hours-of-plan";
 import { carriedAt } from "@/core/dressing";
-import { stayWords } from "./stay-words";
-import type { ComparedCard, FieldCard } from "../wire/field-card";
-import { endWords } from "./card-words";
+import { stayWords } from "./words/stay-words";
+import type { ComparedCard, FieldCard } from "../wire/evening/field-card";
+import { endWords } from "./words/card-words";
 import { plainNumber, temperatureText, windText } from "./numbers";
-import { GROUND_WORDS, SHELTER_WORDS } from "./place-words";
+import { GROUND_WORDS, SHELTER_WORDS } from "./words/place-words";
 import type { Preferences } from "./preferences";
 import { clockText, dateText, durationText } from "./time";
-import { againstPlanWords, verdictWords } from "./words";
+import { againstPlanWords, verdictWords } from "./words/sheet-words";
 
 /** A line of two outings side by side. */
 export type CompareRow = { readonly title: string; readonly one: string; readonly other: string };

@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
-import type { VerdictLine } from "../wire/outing-view";
+import type { VerdictLine } from "../wire/outing/outing-view";
 import { degreesText, plainNumber, temperatureText, windText } from "./numbers";
 import { DEFAULT_PREFERENCES, readPreferences } from "./preferences";
 import { clockText, dateText, durationText } from "./time";
 import { TEMPERATURE, WIND } from "./units";
-import { againstPlanWords, endsItWords, limitWords, verdictWords } from "./words";
+import { againstPlanWords, endsItWords, limitWords, verdictWords } from "./words/sheet-words";
 
 describe("units", () => {
   it("convert exactly: −40 is −40, 100 °C is 212 °F; 1 m/s is 3.6 km/h; the international mile", () => {

@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { STARTER_PIECES, starterPiece, type StarterPieceKey } from "../../core/starter-kit";
-import { pieceSchema, type PieceInFile } from "../wire/kit-schema";
+import { pieceSchema, type PieceInFile } from "../wire/kit/kit-schema";
 import { guessedMark, readKit } from "./read-kit";
 import { kitToCsv, kitToJson } from "./write-kit";
 

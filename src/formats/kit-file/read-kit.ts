@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { MOST_PIECES_AT_ONCE, pieceSchema, type PieceInFile } from "../wire/kit-schema";
+import { MOST_PIECES_AT_ONCE, pieceSchema, type PieceInFile } from "../wire/kit/kit-schema";
 import { atLine, readTable, type TableRow, type Told } from "../table/read-table";
 import { flagOf, KIT_COLUMNS, materialValues, type KitRow } from "./columns";
 import { MINOR_PER_UNIT } from "../../core/pieces";

@@ -1,7 +1,7 @@
 import Papa from "papaparse";
 import type { Label } from "@/core/labels";
-import type { KitPiece } from "../wire/kit-view";
-import type { PieceView } from "../wire/outing-view";
+import type { KitPiece } from "../wire/kit/kit-view";
+import type { PieceView } from "../wire/outing/outing-view";
 import { MINOR_PER_UNIT } from "../../core/pieces";
 import { KIT_COLUMNS, materialCells, type KitRow } from "./columns";
 

@@ -1,5 +1,5 @@
 import { PLAN_FIELDS, type OutingPlan } from "@/core/evening";
-import type { OutingContentView, PhaseView, WearingView, WeatherHourView } from "../wire/outing-view";
+import type { OutingContentView, PhaseView, WearingView, WeatherHourView } from "../wire/outing/outing-view";
 import { keyOf, LISTS, type ListName } from "./diff";
 import { clashes, mergedOrder, mergedThing } from "./merge";
 import type { SheetChange } from "./sheet-command";

@@ -1,5 +1,5 @@
 import { PLAN_FIELDS } from "@/core/evening";
-import type { OutingContentView } from "../wire/outing-view";
+import type { OutingContentView } from "../wire/outing/outing-view";
 import { same } from "./merge";
 import type { SheetChange, SheetCollection } from "./sheet-command";
 

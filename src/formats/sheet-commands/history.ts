@@ -1,4 +1,4 @@
-import type { OutingContentView } from "../wire/outing-view";
+import type { OutingContentView } from "../wire/outing/outing-view";
 import { applyChanges } from "./apply";
 import { MOST_COMMANDS, type History, type HistoryPatch, type SheetCommand } from "./sheet-command";
 

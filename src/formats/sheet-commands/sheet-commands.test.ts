@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { OutingContentView, PhaseView, WearingView, WeatherHourView } from "../wire/outing-view";
+import type { OutingContentView, PhaseView, WearingView, WeatherHourView } from "../wire/outing/outing-view";
 import {
   applyChanges,
   historyPatch,

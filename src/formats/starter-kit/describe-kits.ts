@@ -1,6 +1,6 @@
 import { fixedNumber, plainNumber } from "../display/numbers";
-import { materialWords } from "../display/label-words";
-import { readingRows } from "../display/reading-words";
+import { materialWords } from "../display/words/label-words";
+import { readingRows } from "../display/words/reading-words";
 import { STARTER_KITS } from "../../core/starter-kit";
 import type { StarterPiece } from "../../core/starter-kit";
 

@@ -1,7 +1,7 @@
 import { OUTING_RANGE } from "@/core/outing";
 import { clockChangeAt, instantOf, localText } from "../local-time";
 import { atLine, readTable, type Told } from "../table/read-table";
-import type { WeatherHourView } from "../wire/outing-view";
+import type { WeatherHourView } from "../wire/outing/outing-view";
 import { COLUMNS, TIME_COLUMN, type ImportedField } from "./columns";
 
 export type ImportedWeather = {

@@ -11,11 +11,11 @@ import {
   sheetWearingSchema,
   traitsSchema,
 } from "../outing-file/schema";
-import type { OutingLine, OutingView, VerdictLine } from "./outing-view";
+import type { OutingLine, OutingView, VerdictLine } from "./outing/outing-view";
 import type { Restored } from "./restored";
 import type { History } from "../sheet-commands/sheet-command";
-import { commandSchema, planSchema, savedHourSchema } from "./outing-schema";
-import { heldToSchema } from "./held-to-schema";
+import { commandSchema, planSchema, savedHourSchema } from "./outing/outing-schema";
+import { heldToSchema } from "./kit/held-to-schema";
 
 // What endpoints answer. Each answer is parsed before it leaves: a row that no longer fits is found here, not in a browser.
 

@@ -3,12 +3,12 @@ import { simulateOuting } from "@/core/simulation";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { sampleView, UUID } from "../../../tests/sample-view";
 import { changedOuting } from "@/core/changes";
-import { contentOfOuting } from "./content-of-outing";
-import { saveOutingSchema } from "./outing-schema";
-import type { OutingContentView, OutingView } from "./outing-view";
-import { verdictLine } from "./verdict-line";
-import { estimatedLine } from "./verdict-line";
-import { kitOf, viewToOuting } from "./view-to-outing";
+import { contentOfOuting } from "./outing/content-of-outing";
+import { saveOutingSchema } from "./outing/outing-schema";
+import type { OutingContentView, OutingView } from "./outing/outing-view";
+import { verdictLine } from "./outing/verdict-line";
+import { estimatedLine } from "./outing/verdict-line";
+import { kitOf, viewToOuting } from "./outing/view-to-outing";
 import { minutesRange } from "@/core/range";
 
 describe("a view", () => {

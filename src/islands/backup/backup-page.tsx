@@ -1,11 +1,11 @@
 import { useState } from "react";
 import { dateText } from "@/formats/display/time";
-import type { OutingLine } from "@/formats/wire/outing-view";
+import type { OutingLine } from "@/formats/wire/outing/outing-view";
 import type { Restored } from "@/formats/wire/restored";
 import { ask } from "@/stores/ask";
-import { OnceAlive } from "../once-alive";
+import { OnceAlive } from "../page/once-alive";
 import { SaveBackup } from "./save-backup";
-import { guarded } from "../guarded";
+import { guarded } from "../page/guarded";
 
 type Props = { readonly outings: readonly OutingLine[]; readonly removed: readonly OutingLine[] };
 

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { saveBlob } from "../save-file";
+import { saveBlob } from "../page/save-file";
 
 /** What a backup does not hold is told at its very end; the list is shorter than this. */
 const END_BYTES = 1_000_000;

@@ -1,10 +1,10 @@
 import { BENCH_RANGE, type BenchSetting } from "@/core/bench";
 import { SITTER_POSTURES } from "@/core/sitter";
-import { GROUND_WORDS } from "@/formats/display/place-words";
+import { GROUND_WORDS } from "@/formats/display/words/place-words";
 import type { Preferences } from "@/formats/display/preferences";
 import { TEMPERATURE, WIND } from "@/formats/display/units";
-import { ChoiceField, optionsOf } from "../choice-field";
-import { NumberField } from "../number-field";
+import { ChoiceField, optionsOf } from "../fields/choice-field";
+import { NumberField } from "../fields/number-field";
 
 type Props = {
   readonly setting: BenchSetting;

@@ -1,4 +1,4 @@
-import type { Choice } from "@/stores/bench";
+import type { Choice } from "@/stores/bench/bench";
 
 /** Value of "none". */
 export const NONE = "";

@@ -1,8 +1,8 @@
 import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
 import type { Preferences } from "@/formats/display/preferences";
-import type { OutingView, VerdictLine } from "@/formats/wire/outing-view";
-import { $range, keepBeside } from "@/stores/beside";
+import type { OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
+import { $range, keepBeside } from "@/stores/answer/beside";
 import {
   $computed,
   $heldMinutes,
@@ -11,22 +11,22 @@ import {
   $view,
   wakeWorker,
   type Selection,
-} from "@/stores/day-sheet";
-import { $headline, $ratio, rememberRatio } from "@/stores/headline";
+} from "@/stores/sheet/day-sheet";
+import { $headline, $ratio, rememberRatio } from "@/stores/answer/headline";
 import { $preferences } from "@/stores/preferences";
-import { keepSaved, openSheet } from "@/stores/saving";
-import { $trial } from "@/stores/trying";
-import { useInitially } from "../use-initially";
+import { keepSaved, openSheet } from "@/stores/saving/saving";
+import { $trial } from "@/stores/sheet/trying";
+import { useInitially } from "../page/use-initially";
 import { Aside } from "./aside";
-import { BesideAnswer } from "./beside-answer";
-import { minuteShown } from "./minute-shown";
+import { BesideAnswer } from "./answer/beside-answer";
+import { minuteShown } from "./time-axis/minute-shown";
 import type { Party } from "./party";
 import { SheetHead } from "./sheet-head";
-import { Timeline } from "./timeline";
-import { useDrawnMark } from "./use-drawn-mark";
-import { VerdictBand } from "./verdict-band";
-import { OnceAlive } from "../once-alive";
-import { guarded } from "../guarded";
+import { Timeline } from "./time-axis/timeline";
+import { useDrawnMark } from "./answer/use-drawn-mark";
+import { VerdictBand } from "./answer/verdict-band";
+import { OnceAlive } from "../page/once-alive";
+import { guarded } from "../page/guarded";
 
 type Props = {
   readonly initial: OutingView;

@@ -1,4 +1,4 @@
-import type { OutingView } from "@/formats/wire/outing-view";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
 
 type Props = { readonly view: OutingView };
 

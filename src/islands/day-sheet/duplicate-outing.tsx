@@ -1,10 +1,10 @@
 import { useId, useState, type FormEvent } from "react";
 import { v7 as uuid } from "uuid";
 import { instantOf, localText } from "@/formats/local-time";
-import type { OutingView } from "@/formats/wire/outing-view";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { makeOuting } from "@/stores/new-outing";
-import { Dialog } from "../dialog";
-import { TextField } from "../text-field";
+import { Dialog } from "../page/dialog";
+import { TextField } from "../fields/text-field";
 
 type Props = { readonly view: OutingView; readonly isOpen: boolean; readonly onClose: () => void };
 

@@ -1,4 +1,4 @@
-import { Dialog } from "../dialog";
+import { Dialog } from "../page/dialog";
 
 type Props = { readonly isOpen: boolean; readonly onClose: () => void };
 

@@ -1,12 +1,12 @@
 import { useStore } from "@nanostores/react";
 import { useState } from "react";
 import { v7 as uuid } from "uuid";
-import { partyWords, type Sitting } from "@/formats/display/party-words";
-import { verdictWords } from "@/formats/display/words";
-import type { OutingView } from "@/formats/wire/outing-view";
-import { $line } from "@/stores/headline";
+import { partyWords, type Sitting } from "@/formats/display/words/party-words";
+import { verdictWords } from "@/formats/display/words/sheet-words";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { $line } from "@/stores/answer/headline";
 import { makeOuting } from "@/stores/new-outing";
-import { ChoiceField } from "../choice-field";
+import { ChoiceField } from "../fields/choice-field";
 import { PersonFields, USUAL_PERSON } from "../new-outing/person-fields";
 
 export type Party = {

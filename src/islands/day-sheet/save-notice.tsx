@@ -1,6 +1,6 @@
 import { useStore } from "@nanostores/react";
-import { $clashes } from "@/stores/editing";
-import { $isKept, $save, doAgainOnNewer, saveAsCopy, saveNow, type SaveState } from "@/stores/saving";
+import { $clashes } from "@/stores/sheet/editing";
+import { $isKept, $save, doAgainOnNewer, saveAsCopy, saveNow, type SaveState } from "@/stores/saving/saving";
 
 const NOTICE = "border-cranberry bg-raised flex flex-wrap items-center gap-3 border-l-4 px-3 py-2";
 const WORDS = { saved: "saved", changed: "changed …", saving: "saving …" } as const;

@@ -1,20 +1,20 @@
 import { useStore } from "@nanostores/react";
 import { CloudSun, Copy, HelpCircle, MapPin, Redo2, Shirt, Undo2 } from "lucide-react";
 import { memo, useEffect, useState, type ReactNode } from "react";
-import { inventedWords } from "@/formats/display/invented-words";
+import { inventedWords } from "@/formats/display/words/invented-words";
 import { clockText, dateText } from "@/formats/display/time";
-import type { OutingView } from "@/formats/wire/outing-view";
-import { $selection } from "@/stores/day-sheet";
-import { $history, $lastDone, redo, undo } from "@/stores/editing";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { $selection } from "@/stores/sheet/day-sheet";
+import { $history, $lastDone, redo, undo } from "@/stores/sheet/editing";
 import { drawnFrom } from "./drawn-from";
 import { Help } from "./help";
 import { SaveNotice } from "./save-notice";
-import { late } from "../late";
+import { late } from "../page/late";
 
 /** Fetched when first opened: the sheet itself stands sooner without them. */
-const AddClothes = late(() => import("./add-clothes").then((module) => module.AddClothes));
+const AddClothes = late(() => import("./clothes/add-clothes").then((module) => module.AddClothes));
 const DuplicateOuting = late(() => import("./duplicate-outing").then((module) => module.DuplicateOuting));
-const WeatherDialog = late(() => import("./weather-dialog").then((module) => module.WeatherDialog));
+const WeatherDialog = late(() => import("./weather/weather-dialog").then((module) => module.WeatherDialog));
 
 const ICON_PX = 16;
 

@@ -1,6 +1,6 @@
 import { useState } from "react";
-import { addExtra } from "@/stores/plan";
-import { TextField } from "../text-field";
+import { addExtra } from "@/stores/sheet/plan";
+import { TextField } from "../fields/text-field";
 
 /** A thing to take that the list does not know: optics, tackle, a camera. */
 export function AddThing() {

@@ -1,10 +1,10 @@
 import { useEffect, useState } from "react";
 import { untilText } from "@/formats/display/time";
-import { hasPending } from "@/stores/pending";
+import { hasPending } from "@/stores/saving/pending";
 import { changePreferences } from "@/stores/preferences";
 import type { Theme } from "@/formats/display/preferences";
-import { OnceAlive } from "../once-alive";
-import { guarded } from "../guarded";
+import { OnceAlive } from "../page/once-alive";
+import { guarded } from "../page/guarded";
 
 /** A moment of the card as it is shown. */
 export type ShownMoment = { readonly atMs: number; readonly clock: string; readonly words: string };

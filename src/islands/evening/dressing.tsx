@@ -1,9 +1,9 @@
 import { dressingOrder, type DressingSpot, type DressingStep } from "@/core/evening";
-import { SPOT_WORDS, stepWords } from "@/formats/display/dressing-words";
+import { SPOT_WORDS, stepWords } from "@/formats/display/words/dressing-words";
 import { clockText, durationText } from "@/formats/display/time";
 import { instantAt } from "@/formats/outing-file/to-outing";
-import type { OutingView } from "@/formats/wire/outing-view";
-import { plannedOfView } from "@/formats/wire/planned-of-view";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { plannedOfView } from "@/formats/wire/outing/planned-of-view";
 
 type Block = { readonly spot: DressingSpot; readonly minute: number; readonly steps: readonly DressingStep[] };
 

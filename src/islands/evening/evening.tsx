@@ -1,22 +1,22 @@
 import { useStore } from "@nanostores/react";
 import { useEffect, useState } from "react";
-import { inventedWords } from "@/formats/display/invented-words";
+import { inventedWords } from "@/formats/display/words/invented-words";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText, dateText } from "@/formats/display/time";
-import { againstPlanWords, verdictWords } from "@/formats/display/words";
-import type { OutingView, VerdictLine } from "@/formats/wire/outing-view";
-import type { CareById } from "@/formats/wire/planned-of-view";
-import { $view } from "@/stores/day-sheet";
+import { againstPlanWords, verdictWords } from "@/formats/display/words/sheet-words";
+import type { OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
+import type { CareById } from "@/formats/wire/outing/planned-of-view";
+import { $view } from "@/stores/sheet/day-sheet";
 import { $preferences } from "@/stores/preferences";
 import { untilRecomputed } from "@/stores/recomputing";
-import { keepSaved, openSheet } from "@/stores/saving";
+import { keepSaved, openSheet } from "@/stores/saving/saving";
 import { SaveNotice } from "../day-sheet/save-notice";
-import { useInitially } from "../use-initially";
+import { useInitially } from "../page/use-initially";
 import { DressingList } from "./dressing";
 import { LeftWithFields } from "./left-with";
 import { Packing } from "./packing";
-import { OnceAlive } from "../once-alive";
-import { guarded } from "../guarded";
+import { OnceAlive } from "../page/once-alive";
+import { guarded } from "../page/guarded";
 
 type Props = {
   readonly initial: OutingView;

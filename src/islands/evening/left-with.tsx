@@ -1,8 +1,8 @@
 import { PLAN_RANGE } from "@/core/evening";
-import type { OutingView } from "@/formats/wire/outing-view";
-import { leaveWith, tellPlace } from "@/stores/plan";
-import { NumberField } from "../number-field";
-import { TextField } from "../text-field";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { leaveWith, tellPlace } from "@/stores/sheet/plan";
+import { NumberField } from "../fields/number-field";
+import { TextField } from "../fields/text-field";
 
 const USUAL_ALARM_MIN = 60;
 

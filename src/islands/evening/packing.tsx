@@ -1,9 +1,9 @@
 import { sumOf, PACK_GROUPS, packingList, type PackGroup, type PackLine } from "@/core/evening";
 import { plainNumber } from "@/formats/display/numbers";
-import { PACK_GROUP_WORDS, packLineWords } from "@/formats/display/pack-words";
-import type { OutingView } from "@/formats/wire/outing-view";
-import { plannedOfView, type CareById } from "@/formats/wire/planned-of-view";
-import { removeExtra, tick, untickAll } from "@/stores/plan";
+import { PACK_GROUP_WORDS, packLineWords } from "@/formats/display/words/pack-words";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { plannedOfView, type CareById } from "@/formats/wire/outing/planned-of-view";
+import { removeExtra, tick, untickAll } from "@/stores/sheet/plan";
 import { AddThing } from "./add-thing";
 
 const G_PER_KG = 1000;

@@ -1,8 +1,8 @@
 import { useStore } from "@nanostores/react";
 import { MOST_SOCKS } from "@/core/bench";
-import { $byPlace, type FootColumn as Column } from "@/stores/foot-bench";
+import { $byPlace, type FootColumn as Column } from "@/stores/bench/foot-bench";
 import { NONE, pieceOptions } from "../bench/piece-options";
-import { ChoiceField } from "../choice-field";
+import { ChoiceField } from "../fields/choice-field";
 
 type Props = {
   readonly place: number;

@@ -3,12 +3,12 @@ import { LEVELS, LIMIT_TABLE, type Level } from "@/core/limits";
 import { TRACTION, WALKABILITY, WATER_RESISTANCE } from "@/core/pieces";
 import { cloFromInsulation } from "@/core/units";
 import { GROUNDS } from "@/core/weather";
-import { CLOSURE_WORDS } from "@/formats/display/label-words";
-import { fitWords, tightCostWords, toeText } from "@/formats/display/foot-words";
+import { CLOSURE_WORDS } from "@/formats/display/words/label-words";
+import { fitWords, tightCostWords, toeText } from "@/formats/display/words/foot-words";
 import { degreesText, fixedNumber, plainNumber } from "@/formats/display/numbers";
-import { GROUND_WORDS } from "@/formats/display/place-words";
+import { GROUND_WORDS } from "@/formats/display/words/place-words";
 import type { Preferences } from "@/formats/display/preferences";
-import type { Choice } from "@/stores/bench";
+import type { Choice } from "@/stores/bench/bench";
 import { FigureTable, type FigureRow } from "../bench/figure-table";
 
 type Props = {

@@ -1,19 +1,19 @@
 import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
 import { WHY_PRINTED_DIFFERS } from "@/core/opinion";
-import { toeText } from "@/formats/display/foot-words";
+import { toeText } from "@/formats/display/words/foot-words";
 import type { Preferences } from "@/formats/display/preferences";
-import type { OutingView } from "@/formats/wire/outing-view";
-import { $benchProblem, $setting, chosen, MOST_COLUMNS } from "@/stores/bench";
-import { beginFootBench, feet } from "@/stores/foot-bench";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { $benchProblem, $setting, chosen, MOST_COLUMNS } from "@/stores/bench/bench";
+import { beginFootBench, feet } from "@/stores/bench/foot-bench";
 import { $preferences } from "@/stores/preferences";
-import { useInitially } from "../use-initially";
+import { useInitially } from "../page/use-initially";
 import { BenchFields } from "../bench/bench-fields";
 import { FootChart, FootLegend } from "./foot-chart";
 import { FootColumn } from "./foot-column";
 import { FootTable } from "./foot-table";
-import { OnceAlive } from "../once-alive";
-import { guarded } from "../guarded";
+import { OnceAlive } from "../page/once-alive";
+import { guarded } from "../page/guarded";
 
 type Props = { readonly view: OutingView; readonly preferences: Preferences };
 

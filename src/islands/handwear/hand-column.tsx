@@ -1,8 +1,8 @@
 import { useStore } from "@nanostores/react";
 import { MOST_HAND_LAYERS } from "@/core/bench";
-import { $handwear, type HandColumn as Column } from "@/stores/hand-bench";
+import { $handwear, type HandColumn as Column } from "@/stores/bench/hand-bench";
 import { NONE, pieceOptions } from "../bench/piece-options";
-import { ChoiceField } from "../choice-field";
+import { ChoiceField } from "../fields/choice-field";
 
 type Props = {
   readonly place: number;

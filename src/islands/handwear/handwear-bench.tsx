@@ -1,20 +1,20 @@
 import { useStore } from "@nanostores/react";
 import { useEffect, useState } from "react";
 import { DEXTERITY } from "@/core/pieces";
-import { fingerText, taskText } from "@/formats/display/hand-words";
+import { fingerText, taskText } from "@/formats/display/words/hand-words";
 import type { Preferences } from "@/formats/display/preferences";
-import type { OutingView } from "@/formats/wire/outing-view";
-import { $benchProblem, $setting, chosenPiece, MOST_COLUMNS } from "@/stores/bench";
-import { beginHandBench, hands } from "@/stores/hand-bench";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { $benchProblem, $setting, chosenPiece, MOST_COLUMNS } from "@/stores/bench/bench";
+import { beginHandBench, hands } from "@/stores/bench/hand-bench";
 import { $preferences } from "@/stores/preferences";
 import { BenchFields } from "../bench/bench-fields";
-import { ChoiceField } from "../choice-field";
-import { useInitially } from "../use-initially";
+import { ChoiceField } from "../fields/choice-field";
+import { useInitially } from "../page/use-initially";
 import { TaskChart, TaskLegend } from "./hand-chart";
 import { HandColumn } from "./hand-column";
 import { HandTable } from "./hand-table";
-import { OnceAlive } from "../once-alive";
-import { guarded } from "../guarded";
+import { OnceAlive } from "../page/once-alive";
+import { guarded } from "../page/guarded";
 
 type Props = { readonly view: OutingView; readonly preferences: Preferences };
 

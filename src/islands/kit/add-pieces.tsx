@@ -3,8 +3,8 @@ import { QUICK_PIECES } from "@/core/starter-kit";
 import { STARTER_KITS, type StarterKitKey } from "@/core/starter-kit";
 import { STARTER_PIECES, starterPiece, type StarterPiece, type StarterPieceKey } from "@/core/starter-kit";
 import { $chosenPiece, addPieces, type FreshPiece } from "@/stores/kit-page";
-import { ChoiceField } from "../choice-field";
-import { NumberField } from "../number-field";
+import { ChoiceField } from "../fields/choice-field";
+import { NumberField } from "../fields/number-field";
 
 const CURRENCY = "EUR";
 

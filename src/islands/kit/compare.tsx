@@ -6,18 +6,18 @@ import { coveredPatches } from "@/core/labels";
 import { DEXTERITY, NOISE, WATER_RESISTANCE, type Piece } from "@/core/pieces";
 import { PATCHES, type Patch } from "@/core/patches";
 import { cloFromInsulation } from "@/core/units";
-import { dryingText } from "@/formats/display/care-words";
-import { contestWords, printedGrams } from "@/formats/display/compare-words";
+import { dryingText } from "@/formats/display/words/care-words";
+import { contestWords, printedGrams } from "@/formats/display/words/compare-words";
 import { fixedNumber, moneyText, plainNumber, windText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
-import { warmestClo } from "@/formats/display/reading-words";
-import { PATCH_WORDS } from "@/formats/display/words";
-import type { KitPiece } from "@/formats/wire/kit-view";
-import type { OutingView } from "@/formats/wire/outing-view";
-import { kitOf } from "@/formats/wire/view-to-outing";
+import { warmestClo } from "@/formats/display/words/reading-words";
+import { PATCH_WORDS } from "@/formats/display/words/sheet-words";
+import type { KitPiece } from "@/formats/wire/kit/kit-view";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { kitOf } from "@/formats/wire/outing/view-to-outing";
 import { $preferences } from "@/stores/preferences";
-import { ChoiceField } from "../choice-field";
-import { Dialog } from "../dialog";
+import { ChoiceField } from "../fields/choice-field";
+import { Dialog } from "../page/dialog";
 import { MinutesBeside } from "./minutes-beside";
 
 type Props = {

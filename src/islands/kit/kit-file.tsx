@@ -1,13 +1,13 @@
 import { useState } from "react";
 import { guessedMark, readKit, type DecimalMark } from "@/formats/kit-file/read-kit";
 import { kitToCsv, kitToJson } from "@/formats/kit-file/write-kit";
-import { contentOf, type KitPiece } from "@/formats/wire/kit-view";
+import { contentOf, type KitPiece } from "@/formats/wire/kit/kit-view";
 import { addPieces } from "@/stores/kit-page";
-import { ChoiceField } from "../choice-field";
-import { Dialog } from "../dialog";
-import { readTextFile } from "../read-text-file";
-import { saveFile } from "../save-file";
-import { ToldList } from "../told-list";
+import { ChoiceField } from "../fields/choice-field";
+import { Dialog } from "../page/dialog";
+import { readTextFile } from "../page/read-text-file";
+import { saveFile } from "../page/save-file";
+import { ToldList } from "../fields/told-list";
 
 type Props = { readonly pieces: readonly KitPiece[]; readonly onClose: () => void };
 

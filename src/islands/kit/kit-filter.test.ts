@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { starterPiece, STARTER_PIECES, type StarterPieceKey } from "@/core/starter-kit";
-import type { KitPiece } from "@/formats/wire/kit-view";
+import type { KitPiece } from "@/formats/wire/kit/kit-view";
 import { isAskedFor, NO_FILTER, type KitFilter } from "./kit-filter";
 
 const piece = (key: StarterPieceKey, change: Partial<KitPiece> = {}): KitPiece => {

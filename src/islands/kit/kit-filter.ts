@@ -2,7 +2,7 @@ import { laneOf, type LaneName } from "@/core/pieces";
 import { isCareDue } from "@/core/care";
 import { FACE_PERMEABILITY_L_PER_M2S } from "@/core/labels";
 import type { PieceKind } from "@/core/pieces";
-import type { KitPiece } from "@/formats/wire/kit-view";
+import type { KitPiece } from "@/formats/wire/kit/kit-view";
 
 /** What of a kit is asked for. */
 export type KitFilter = {

@@ -1,7 +1,7 @@
 import { LANES, type LaneName } from "@/core/pieces";
 import { PIECE_KINDS, type PieceKind } from "@/core/pieces";
-import { KIND_WORDS } from "@/formats/display/label-words";
-import { ChoiceField } from "../choice-field";
+import { KIND_WORDS } from "@/formats/display/words/label-words";
+import { ChoiceField } from "../fields/choice-field";
 import { keysOfTraits, KIT_TRAITS, type KitFilter, type KitTrait } from "./kit-filter";
 
 type Props = { readonly filter: KitFilter; readonly onChange: (filter: KitFilter) => void };

@@ -13,10 +13,10 @@ import {
 import { ArrowDown, ArrowUp } from "lucide-react";
 import { useMemo, useState } from "react";
 import { LANES, laneOf } from "@/core/pieces";
-import { KIND_WORDS } from "@/formats/display/label-words";
+import { KIND_WORDS } from "@/formats/display/words/label-words";
 import { fixedNumber, moneyText } from "@/formats/display/numbers";
-import { warmestClo, type ReadingRow } from "@/formats/display/reading-words";
-import type { KitPiece } from "@/formats/wire/kit-view";
+import { warmestClo, type ReadingRow } from "@/formats/display/words/reading-words";
+import type { KitPiece } from "@/formats/wire/kit/kit-view";
 
 type Props = {
   readonly pieces: readonly KitPiece[];

@@ -1,16 +1,16 @@
 import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
 import type { SatMinutes } from "@/core/bench";
-import { limitWords } from "@/formats/display/words";
+import { limitWords } from "@/formats/display/words/sheet-words";
 import { durationText } from "@/formats/display/time";
-import type { KitPiece } from "@/formats/wire/kit-view";
-import type { OutingView } from "@/formats/wire/outing-view";
-import { kitOf } from "@/formats/wire/view-to-outing";
-import { $benchProblem, $setting } from "@/stores/bench";
-import { beginPieceBench, tried } from "@/stores/piece-bench";
+import type { KitPiece } from "@/formats/wire/kit/kit-view";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { kitOf } from "@/formats/wire/outing/view-to-outing";
+import { $benchProblem, $setting } from "@/stores/bench/bench";
+import { beginPieceBench, tried } from "@/stores/bench/piece-bench";
 import { $preferences } from "@/stores/preferences";
 import { BenchFields } from "../bench/bench-fields";
-import { useInitially } from "../use-initially";
+import { useInitially } from "../page/use-initially";
 
 type Props = { readonly pieces: readonly KitPiece[]; readonly sheet: OutingView };
 

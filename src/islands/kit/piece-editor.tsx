@@ -3,16 +3,16 @@ import { massCheck } from "@/core/bench";
 import type { Label } from "@/core/labels";
 import { OUTING_RANGE } from "@/core/outing";
 import { plainNumber } from "@/formats/display/numbers";
-import { contentOf, LONGEST_NOTE, type KitPiece, type PieceContent } from "@/formats/wire/kit-view";
+import { contentOf, LONGEST_NOTE, type KitPiece, type PieceContent } from "@/formats/wire/kit/kit-view";
 import { duplicatePiece, savePiece } from "@/stores/kit-page";
-import { TextField } from "../text-field";
-import { CareFields } from "./care-fields";
-import { LabelFields } from "./label-fields";
-import { OptionalNumber } from "./optional-number";
-import { Photo } from "./photo";
+import { TextField } from "../fields/text-field";
+import { CareFields } from "./fields/care-fields";
+import { LabelFields } from "./fields/label-fields";
+import { OptionalNumber } from "./fields/optional-number";
+import { Photo } from "./fields/photo";
 import { Reading } from "./reading";
 import { MINOR_PER_UNIT, MOST_PRICE } from "@/core/pieces";
-import { TraitFields } from "./trait-fields";
+import { TraitFields } from "./fields/trait-fields";
 
 const USUAL_CURRENCY = "EUR";
 /** Of middle size, for the cloth in a piece: its size is not asked (assumption). */

@@ -2,7 +2,7 @@ import { FIGURE_SIZE, FRONT_FIGURE, SIDE_FIGURE, type FigureShape } from "@/char
 import type { Label } from "@/core/labels";
 import type { Patch } from "@/core/patches";
 import { fixedNumber } from "@/formats/display/numbers";
-import { readingRows, type ReadingRow } from "@/formats/display/reading-words";
+import { readingRows, type ReadingRow } from "@/formats/display/words/reading-words";
 
 /** As warm as a part is shown at its fullest: about what the thickest parka reads. */
 const FULLEST_CLO = 5;

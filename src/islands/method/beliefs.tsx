@@ -9,9 +9,9 @@ import { cloFromInsulation } from "@/core/units";
 import { plainNumber } from "@/formats/display/numbers";
 import { STARTER_KITS } from "@/core/starter-kit";
 import type { StarterPiece } from "@/core/starter-kit";
-import { NumberField } from "../number-field";
-import { OnceAlive } from "../once-alive";
-import { guarded } from "../guarded";
+import { NumberField } from "../fields/number-field";
+import { OnceAlive } from "../page/once-alive";
+import { guarded } from "../page/guarded";
 
 // Beliefs that mislead, each with a figure that moves: the same core as every sheet.
 

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { v7 as uuid } from "uuid";
 import { dateText } from "@/formats/display/time";
-import type { StartingPoints } from "@/formats/wire/starting-points";
+import type { StartingPoints } from "@/formats/wire/outing/starting-points";
 import { makeOuting } from "@/stores/new-outing";
 
 /** Earlier outings and worked examples: a press makes one like it and opens it. */

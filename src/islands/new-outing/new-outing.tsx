@@ -1,13 +1,13 @@
 import { useState } from "react";
 import type { Preferences } from "@/formats/display/preferences";
-import type { StartingPoints } from "@/formats/wire/starting-points";
+import type { StartingPoints } from "@/formats/wire/outing/starting-points";
 import { $preferences } from "@/stores/preferences";
-import { OnceAlive } from "../once-alive";
-import { useInitially } from "../use-initially";
-import { OneOf } from "../one-of";
+import { OnceAlive } from "../page/once-alive";
+import { useInitially } from "../page/use-initially";
+import { OneOf } from "../fields/one-of";
 import { FromEarlier } from "./from-earlier";
 import { FromPlace } from "./from-place";
-import { guarded } from "../guarded";
+import { guarded } from "../page/guarded";
 
 type Props = { readonly points: StartingPoints; readonly preferences: Preferences };
 type Start = "place" | "earlier";

@@ -1,7 +1,7 @@
 import { PERSON_RANGE } from "@/core/body";
-import { ChoiceField, optionsOf } from "../choice-field";
-import { NumberField } from "../number-field";
-import { TextField } from "../text-field";
+import { ChoiceField, optionsOf } from "../fields/choice-field";
+import { NumberField } from "../fields/number-field";
+import { TextField } from "../fields/text-field";
 
 const SEX_WORDS = { female: "female", male: "male" } as const;
 

@@ -1,4 +1,4 @@
-import type { OutingLine } from "@/formats/wire/outing-view";
+import type { OutingLine } from "@/formats/wire/outing/outing-view";
 import { LOCAL_OWNER_ID } from "../access";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";

@@ -1,4 +1,4 @@
-import type { OutingLine } from "@/formats/wire/outing-view";
+import type { OutingLine } from "@/formats/wire/outing/outing-view";
 import { LOCAL_OWNER_ID } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";

@@ -1,6 +1,6 @@
 import type { Database } from "@/db";
-import type { FieldCard } from "@/formats/wire/field-card";
-import type { OutingView } from "@/formats/wire/outing-view";
+import type { FieldCard } from "@/formats/wire/evening/field-card";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { LOCAL_OWNER_ID } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";

@@ -1,6 +1,6 @@
 import { readKit } from "@/db";
-import type { OutingView, VerdictLine } from "@/formats/wire/outing-view";
-import type { CareById } from "@/formats/wire/planned-of-view";
+import type { OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
+import type { CareById } from "@/formats/wire/outing/planned-of-view";
 import { LOCAL_OWNER_ID } from "../access";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";

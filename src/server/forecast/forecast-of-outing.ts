@@ -1,6 +1,6 @@
 import type { Database } from "@/db";
 import { FORECAST_RANGE } from "@/core/forecast";
-import { toForecastView, type ForecastView } from "@/formats/wire/forecast-view";
+import { toForecastView, type ForecastView } from "@/formats/wire/evening/forecast-view";
 import { AppError } from "../app-error";
 import { openOuting } from "../outings/open-outing";
 import type { Forecasts } from "../ports/forecasts";

@@ -1,4 +1,4 @@
-import type { ErrorBody } from "@/formats/wire/outing-view";
+import type { ErrorBody } from "@/formats/wire/outing/outing-view";
 import { faultCode } from "@/db";
 import { APP_ERRORS, AppError } from "../app-error";
 import { log } from "../log";

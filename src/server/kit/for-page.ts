@@ -1,5 +1,5 @@
 import { readPeopleAndPlaces } from "@/db";
-import type { KitView } from "@/formats/wire/kit-view";
+import type { KitView } from "@/formats/wire/kit/kit-view";
 import { LOCAL_OWNER_ID } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";

@@ -8,8 +8,8 @@ import {
   type Database,
   type Replaced,
 } from "@/db";
-import type { NewPieces, PieceStatusChange, SavedPiece } from "@/formats/wire/kit-schema";
-import type { KitView } from "@/formats/wire/kit-view";
+import type { NewPieces, PieceStatusChange, SavedPiece } from "@/formats/wire/kit/kit-schema";
+import type { KitView } from "@/formats/wire/kit/kit-view";
 import { AppError } from "../app-error";
 import { isUuid } from "../uuid";
 import { readCare } from "../stored/stored";

@@ -1,6 +1,6 @@
 import { deleteOutfit, keepOutfit, lastOutingBefore, readOutfits, type Database } from "@/db";
-import { outfitOf, type OutfitsView } from "@/formats/wire/outfit";
-import { beforeSchema, type NewOutfit } from "@/formats/wire/outfit-schema";
+import { outfitOf, type OutfitsView } from "@/formats/wire/kit/outfit";
+import { beforeSchema, type NewOutfit } from "@/formats/wire/kit/outfit-schema";
 import { AppError } from "../app-error";
 import { openOuting } from "../outings/open-outing";
 import { readOutfitWearings } from "../stored/stored";

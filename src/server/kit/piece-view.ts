@@ -1,6 +1,6 @@
 import type { OutingRows } from "@/db";
 import { readLabel, readTraits } from "../stored/stored";
-import type { PieceView } from "@/formats/wire/outing-view";
+import type { PieceView } from "@/formats/wire/outing/outing-view";
 
 /** A piece of the database as it is answered. */
 export function toPieceView(row: OutingRows["kit"][number]): PieceView {

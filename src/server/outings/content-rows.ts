@@ -1,5 +1,5 @@
 import type { OutingContent } from "@/db";
-import type { OutingContentView } from "@/formats/wire/outing-view";
+import type { OutingContentView } from "@/formats/wire/outing/outing-view";
 
 /** What a sheet holds, as rows. */
 export const contentRows = ({

@@ -1,6 +1,6 @@
 import { readPeopleAndPlaces } from "@/db";
-import type { StartingPoints } from "@/formats/wire/starting-points";
-import type { OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing-view";
+import type { StartingPoints } from "@/formats/wire/outing/starting-points";
+import type { OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
 import { LOCAL_OWNER_ID } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";

@@ -1,5 +1,5 @@
 import { readOuting, type Connection } from "@/db";
-import type { OutingView } from "@/formats/wire/outing-view";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { AppError } from "../app-error";
 import { isUuid } from "../uuid";
 import { toView } from "./to-view";

@@ -11,9 +11,9 @@ import {
   type Database,
 } from "@/db";
 import { MOST_COMMANDS, type History } from "@/formats/sheet-commands/sheet-command";
-import type { OutingFigures } from "@/formats/wire/field-card";
-import type { SaveOuting } from "@/formats/wire/outing-schema";
-import type { OutingContentView, OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing-view";
+import type { OutingFigures } from "@/formats/wire/evening/field-card";
+import type { SaveOuting } from "@/formats/wire/outing/outing-schema";
+import type { OutingContentView, OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
 import { isUuid } from "../uuid";
 import { AppError } from "../app-error";
 import { contentRows } from "./content-rows";

@@ -11,8 +11,8 @@ import {
   type Connection,
   type Database,
 } from "@/db";
-import type { OutingAlong } from "@/formats/wire/new-outing-schema";
-import type { OutingContentView, OutingView, PhaseView } from "@/formats/wire/outing-view";
+import type { OutingAlong } from "@/formats/wire/outing/new-outing-schema";
+import type { OutingContentView, OutingView, PhaseView } from "@/formats/wire/outing/outing-view";
 import { AppError } from "../app-error";
 import { contentRows } from "./content-rows";
 import { openOuting } from "./open-outing";

@@ -11,7 +11,13 @@ import {
   readTyped,
 } from "../stored/stored";
 import { readVerdict } from "../stored/stored-figures";
-import type { OutingLine, OutingView, PhaseView, WearingView, WeatherHourView } from "@/formats/wire/outing-view";
+import type {
+  OutingLine,
+  OutingView,
+  PhaseView,
+  WearingView,
+  WeatherHourView,
+} from "@/formats/wire/outing/outing-view";
 
 /** Rows of an outing as browsers get them. */
 export function toView({ outing, person, place, weather, phases, wearings, kit }: OutingRows): OutingView {

@@ -1,7 +1,7 @@
 import type { HeldTo } from "@/core/changes";
 import { inTransaction, keepHeldTo, type Database } from "@/db";
 import { mergedThing } from "@/formats/sheet-commands/merge";
-import type { HeldToChange } from "@/formats/wire/held-to-schema";
+import type { HeldToChange } from "@/formats/wire/kit/held-to-schema";
 import { AppError } from "../app-error";
 import { readHeldTo } from "../stored/stored";
 import { isUuid } from "../uuid";

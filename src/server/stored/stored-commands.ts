@@ -1,5 +1,5 @@
-import { isApplicable } from "@/formats/wire/change-schema";
-import { commandSchema } from "@/formats/wire/outing-schema";
+import { isApplicable } from "@/formats/wire/outing/change-schema";
+import { commandSchema } from "@/formats/wire/outing/outing-schema";
 import type { History, SheetCommand } from "@/formats/sheet-commands/sheet-command";
 
 const asCommand = (value: unknown): SheetCommand | null => {

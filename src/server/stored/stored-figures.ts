@@ -1,7 +1,7 @@
 import { z } from "zod";
 import type { StoredCard } from "@/db";
 import { verdictLineSchema } from "@/formats/wire/answers";
-import type { VerdictLine } from "@/formats/wire/outing-view";
+import type { VerdictLine } from "@/formats/wire/outing/outing-view";
 
 // Figures that cannot be read are no loss: they are computed again. So these readers answer `null` instead of an error.
 

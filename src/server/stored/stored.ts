@@ -4,10 +4,10 @@ import { usualLevels } from "@/core/outing";
 import { doingExtras, recurringSchema } from "@/formats/outing-file/doing-schema";
 import { heatSpansSchema } from "@/formats/outing-file/heat-schema";
 import { labelSchema } from "@/formats/outing-file/label-schema";
-import { careSchema } from "@/formats/wire/kit-schema";
-import { heldToSchema } from "@/formats/wire/held-to-schema";
-import { outfitWearingsSchema } from "@/formats/wire/outfit-schema";
-import { planSchema, typedSchema } from "@/formats/wire/outing-schema";
+import { careSchema } from "@/formats/wire/kit/kit-schema";
+import { heldToSchema } from "@/formats/wire/kit/held-to-schema";
+import { outfitWearingsSchema } from "@/formats/wire/kit/outfit-schema";
+import { planSchema, typedSchema } from "@/formats/wire/outing/outing-schema";
 import { AppError } from "../app-error";
 
 // What stands in the database as JSON was written by some version of this program, perhaps an older one, or put there by

@@ -3,10 +3,10 @@ import { goOrStay, standardOpinion } from "@/core/opinion";
 import { simulateOuting } from "@/core/simulation";
 import { type Outing } from "@/core/outing";
 import { minutesRange } from "@/core/range";
-import type { OutingFigures } from "@/formats/wire/field-card";
-import type { OutingView } from "@/formats/wire/outing-view";
-import { verdictLine } from "@/formats/wire/verdict-line";
-import { viewToOuting } from "@/formats/wire/view-to-outing";
+import type { OutingFigures } from "@/formats/wire/evening/field-card";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { verdictLine } from "@/formats/wire/outing/verdict-line";
+import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 
 /** What an outing comes to; `null` where its figures leave what can be computed, which the sheet itself says why. */
 export type Judgement = OutingFigures | null;

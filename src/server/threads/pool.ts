@@ -1,7 +1,7 @@
 import { availableParallelism } from "node:os";
 import pLimit from "p-limit";
 import { Piscina } from "piscina";
-import type { OutingView } from "@/formats/wire/outing-view";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { AppError } from "../app-error";
 import { log } from "../log";
 import type { Judgement } from "./judge";

@@ -1,6 +1,6 @@
 import type { APIRoute } from "astro";
 import { madeSchema, outingLinesSchema } from "@/formats/wire/answers";
-import { newOutingSchema } from "@/formats/wire/new-outing-schema";
+import { newOutingSchema } from "@/formats/wire/outing/new-outing-schema";
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { database } from "@/server/composition";
 import { readJson } from "@/server/http/read-json";

@@ -1,5 +1,5 @@
 import type { APIRoute } from "astro";
-import { asOfSchema, forecastViewSchema } from "@/formats/wire/forecast-schema";
+import { asOfSchema, forecastViewSchema } from "@/formats/wire/evening/forecast-schema";
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { database, forecasts } from "@/server/composition";
 import { forecastOfOuting } from "@/server/forecast/forecast-of-outing";

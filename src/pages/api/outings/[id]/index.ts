@@ -1,6 +1,6 @@
 import type { APIRoute } from "astro";
 import { madeSchema, outingViewSchema, savedSchema } from "@/formats/wire/answers";
-import { saveOutingSchema } from "@/formats/wire/outing-schema";
+import { saveOutingSchema } from "@/formats/wire/outing/outing-schema";
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";

@@ -1,5 +1,5 @@
 import type { APIRoute } from "astro";
-import { heldToChangeSchema } from "@/formats/wire/held-to-schema";
+import { heldToChangeSchema } from "@/formats/wire/kit/held-to-schema";
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";

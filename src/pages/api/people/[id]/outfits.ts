@@ -1,5 +1,5 @@
 import type { APIRoute } from "astro";
-import { newOutfitSchema, outfitsSchema } from "@/formats/wire/outfit-schema";
+import { newOutfitSchema, outfitsSchema } from "@/formats/wire/kit/outfit-schema";
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";

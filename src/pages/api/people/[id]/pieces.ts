@@ -1,5 +1,5 @@
 import type { APIRoute } from "astro";
-import { kitViewSchema, newPiecesSchema } from "@/formats/wire/kit-schema";
+import { kitViewSchema, newPiecesSchema } from "@/formats/wire/kit/kit-schema";
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";

@@ -1,6 +1,6 @@
 import type { APIRoute } from "astro";
 import { savedSchema } from "@/formats/wire/answers";
-import { savedPieceSchema } from "@/formats/wire/kit-schema";
+import { savedPieceSchema } from "@/formats/wire/kit/kit-schema";
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";

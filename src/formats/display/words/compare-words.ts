@@ -1,0 +1,26 @@
+import { windContest } from "@/core/bench";
+import { gramReading } from "@/core/labels";
+import type { Piece } from "@/core/pieces";
+import type { Patch } from "@/core/patches";
+import { windText } from "../numbers";
+import type { WindUnit } from "../units";
+import { PATCH_WORDS } from "./sheet-words";
+
+/** How two pieces stand to each other on a patch, in a sentence; nothing where one of them does not lie there. */
+export function contestWords(one: Piece, other: Piece, patch: Patch, unit: WindUnit): string | null {
+  const contest = windContest(one, other, patch);
+  if (!contest) return null;
+  const where = `at the ${PATCH_WORDS[patch] ?? patch}`;
+  if (contest.kind === "always") {
+    const [warm, cool] = contest.warmer === "one" ? [one, other] : [other, one];
+    return `${warm.name} is warmer than ${cool.name} ${where}, in still air and in wind.`;
+  }
+  const [warm, cool] = contest.stillWarmer === "one" ? [one, other] : [other, one];
+  return `${warm.name} is warmer ${where} in still air, but loses to ${cool.name} above ${windText(contest.windMPerS, unit, 0)}.`;
+}
+
+/** The grams a label prints, in words; "–" where it prints none. */
+export function printedGrams(piece: Piece): string {
+  const reading = gramReading(piece.label);
+  return reading ? `${reading.massGPerM2} g/m²` : "–";
+}

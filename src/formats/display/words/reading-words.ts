@@ -1,0 +1,40 @@
+import { readLabel, type Label } from "@/core/labels";
+import type { Patch } from "@/core/patches";
+import { cloFromInsulation } from "@/core/units";
+import { PATCH_WORDS } from "./sheet-words";
+
+/** What a label comes to on patches that read alike. */
+export type ReadingRow = {
+  readonly parts: string;
+  readonly patches: readonly Patch[];
+  readonly insulationM2KPerW: number;
+  readonly spreadM2KPerW: number;
+  readonly clo: number;
+  readonly spreadClo: number;
+};
+
+const SAME_CLO_DIGITS = 2;
+
+/** A label read, patches that read alike together, the warmest first. */
+export function readingRows(label: Label): ReadingRow[] {
+  const groups = new Map<string, { patches: Patch[]; insulation: number; spread: number }>();
+  for (const { patch, insulationM2KPerW, spreadM2KPerW } of readLabel(label)) {
+    const key = `${cloFromInsulation(insulationM2KPerW).toFixed(SAME_CLO_DIGITS)} ${spreadM2KPerW.toFixed(3)}`;
+    const group = groups.get(key) ?? { patches: [], insulation: insulationM2KPerW, spread: spreadM2KPerW };
+    if (!group.patches.includes(patch)) group.patches.push(patch);
+    groups.set(key, group);
+  }
+  return [...groups.values()]
+    .map(({ patches, insulation, spread }) => ({
+      parts: patches.map((patch) => PATCH_WORDS[patch] ?? patch).join(", "),
+      patches,
+      insulationM2KPerW: insulation,
+      spreadM2KPerW: spread,
+      clo: cloFromInsulation(insulation),
+      spreadClo: cloFromInsulation(spread),
+    }))
+    .sort((one, other) => other.insulationM2KPerW - one.insulationM2KPerW);
+}
+
+/** The patch a piece is warmest on, for lists. */
+export const warmestClo = (label: Label): ReadingRow | null => readingRows(label)[0] ?? null;

@@ -1,0 +1,165 @@
+import type { Digit } from "@/core/digits";
+import {
+  LIMIT_TABLE,
+  type Graze,
+  type Level,
+  type Limit,
+  type LimitPart,
+  type LimitPlace,
+  type Recovery,
+} from "@/core/limits";
+import type { PhaseKind, WhenOff } from "@/core/outing";
+import type { WetPart } from "@/core/simulation";
+import type { Touched } from "@/core/touch";
+import type { WettingKind } from "@/core/water";
+import type { VerdictLine } from "../../wire/outing/outing-view";
+import { plainNumber, temperatureText } from "../numbers";
+import type { Preferences } from "../preferences";
+import { durationText } from "../time";
+
+export const PHASE_WORDS: Readonly<Record<PhaseKind, string>> = {
+  walkIn: "walk in",
+  setUp: "set up",
+  sit: "sit",
+  task: "task",
+  break: "break",
+  warmUp: "warm up",
+  walkOut: "walk out",
+};
+
+export const LEVEL_WORDS: Readonly<Record<Level, string>> = { comfort: "comfort", cold: "cold", hard: "hard" };
+
+const PART_WORDS: Readonly<Record<LimitPart, string>> = {
+  toes: "toes",
+  fingers: "fingers",
+  nose: "nose",
+  cheeks: "cheeks",
+  ears: "ears",
+  body: "body",
+};
+
+/** Patches whose name in code is no word. */
+export const PATCH_WORDS: Readonly<Record<string, string>> = {
+  lowerBack: "lower back",
+  upperArm: "upper arm",
+  thighOnSeat: "thigh on the seat",
+  footUpper: "foot",
+};
+
+const isPlural = ({ part }: Pick<LimitPlace, "part">): boolean => ["toes", "fingers", "cheeks", "ears"].includes(part);
+
+const BODY_LIMIT_WORDS: Partial<Record<Limit, string>> = {
+  heatDebt: "heat debt",
+  shivering: "shivering",
+  meanSkin: "cold all over",
+  trunk: "a cold core",
+  heat: "an overheated body",
+};
+
+/** "left toes", "fingers", "cold all over". */
+export function limitWords(limit: Limit, { part, side }: LimitPlace): string {
+  const words = BODY_LIMIT_WORDS[limit] ?? PART_WORDS[part];
+  return side === "left" || side === "right" ? `${side} ${words}` : words;
+}
+
+/** What was beyond its limit as the sit began and is left: "fingers back in 12 min". */
+export const recoveryWords = ({ limit, place, backAfterMinutes }: Recovery): string =>
+  `${limitWords(limit, place)} back in ${durationText(backAfterMinutes)}`;
+
+/** A curve that runs along its limit: "nose stays about 7 °C, along its limit". */
+export function grazeWords({ limit, place, value }: Graze, { temperature }: Pick<Preferences, "temperature">): string {
+  const { unit } = LIMIT_TABLE[limit];
+  const told = unit === "°C" ? temperatureText(value, temperature) : `${plainNumber(value, 1)} ${unit}`;
+  const words = limitWords(limit, { ...place, side: null });
+  return `${words} ${isPlural(place) ? "stay" : "stays"} about ${told}, along the limit`;
+}
+
+/** What ends a sit, as the verdict says it: "left toes end it". */
+export function endsItWords(limit: Limit, place: LimitPlace): string {
+  const words = limitWords(limit, place);
+  return `${words} ${isPlural(place) ? "end" : "ends"} it`;
+}
+
+/** How somebody arrives whose sit ends as it begins. */
+export const arrivesWords = (limit: Limit | null): string =>
+  limit === "heat" ? "arrives too hot" : "arrives too cold";
+
+/** A verdict in a line, for lists. */
+export function verdictWords(verdict: VerdictLine): string {
+  const where: LimitPlace = { part: verdict.part ?? "body", side: verdict.side };
+  if (verdict.kind === "longerThan") return `longer than ${durationText(verdict.minutesStill)}`;
+  const what = verdict.limit ? limitWords(verdict.limit, where) : "";
+  if (verdict.kind === "arrivesTooCold") return `${arrivesWords(verdict.limit)}: ${what}`;
+  return `${durationText(verdict.minutesStill)} still, then ${what}`;
+}
+
+/** How a verdict stands to the plan: "20 min short", "35 min to spare". */
+export function againstPlanWords(verdict: VerdictLine): string {
+  const spare = verdict.minutesStill - verdict.plannedMinutes;
+  if (spare === 0) return "just the planned time";
+  return spare < 0 ? `${durationText(-spare)} short of the plan` : `${durationText(spare)} to spare`;
+}
+
+export const LIGHT_WORDS = { dark: "dark", twilight: "twilight", day: "day" } as const;
+
+/** Heat of a minute, by where it comes from or goes to. */
+export const LEDGER_WORDS: Readonly<Record<string, string>> = {
+  made: "made at rest and by work",
+  shivering: "shivering",
+  body: "given up by the body, which cools",
+  air: "the air",
+  sky: "sky and surroundings",
+  ground: "seat and ground",
+  vapour: "vapour through the clothes",
+  breath: "breath",
+  kept: "kept, the body warms",
+  "from air": "from the air",
+  "from sky": "from sun and surroundings",
+  "from ground": "from the seat",
+  "from vapour": "from vapour",
+  "from breath": "from breath",
+};
+
+export const STATE_WORDS = { warm: "warm", cool: "cool", cold: "cold", numb: "near numb" } as const;
+
+export const WHEN_OFF_WORDS: Readonly<Record<WhenOff, string>> = {
+  pack: "carried in the pack",
+  vehicle: "left at the vehicle",
+  hung: "hung up to dry",
+  home: "left at home",
+};
+
+export const WETTING_WORDS: Readonly<Record<WettingKind, string>> = {
+  spray: "spray",
+  branches: "snow off branches",
+  overflow: "slush about the hole",
+  wetHands: "hands in water, fish, wet line",
+};
+
+export const TOUCHED_WORDS: Readonly<Record<Touched, string>> = {
+  aluminium: "aluminium",
+  steel: "steel",
+  glass: "glass",
+  plastic: "plastic",
+  wood: "wood",
+  foam: "foam",
+};
+
+export const WET_PART_WORDS: Readonly<Record<WetPart, string>> = {
+  trunk: "trunk",
+  feet: "feet",
+  hands: "hands",
+  head: "head",
+  legs: "legs",
+  mouth: "over the mouth",
+};
+
+export const DIGIT_WORDS: Readonly<Record<Digit, string>> = {
+  leftFingers: "left fingers",
+  rightFingers: "right fingers",
+  leftToes: "left toes",
+  rightToes: "right toes",
+  nose: "nose",
+  cheeks: "cheeks",
+  ears: "ears",
+};

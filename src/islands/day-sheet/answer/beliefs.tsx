@@ -1,0 +1,78 @@
+import { useStore } from "@nanostores/react";
+import { memo } from "react";
+import { gramReading } from "@/core/labels";
+import { headShare } from "@/core/trace";
+import { cloFromInsulation } from "@/core/units";
+import { plainNumber } from "@/formats/display/numbers";
+import { PATCH_WORDS } from "@/formats/display/words/sheet-words";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { $look } from "@/stores/answer/beside";
+import { drawnFrom } from "../drawn-from";
+import { Folded } from "../folded";
+
+type Props = { readonly view: OutingView };
+
+const percent = (share: number): string => `${plainNumber(100 * share, 0)} %`;
+
+/** "Most heat leaves through the head", beside the minute read out. */
+function HeadBelief() {
+  const look = useStore($look);
+  if (!look) return null;
+  const { ofLoss, ofSkin } = headShare(look);
+  return (
+    <li>
+      <strong>“Most heat leaves through the head.”</strong> In this minute the head gives off {percent(ofLoss)} of what
+      all the skin loses dry, on {percent(ofSkin)} of the skin. A bare head beside a well dressed body loses more than
+      its share, never most.
+    </li>
+  );
+}
+
+type Row = { readonly id: string; readonly name: string; readonly text: string; readonly massGPerM2: number };
+
+/** Worn pieces whose label prints grams, most grams first. */
+function gramRows({ kit, wearings }: OutingView): Row[] {
+  const worn = new Set(wearings.map(({ pieceId }) => pieceId));
+  return kit
+    .filter(({ id }) => worn.has(id))
+    .flatMap(({ id, name, label }): Row[] => {
+      const reading = gramReading(label);
+      if (!reading) return [];
+      const { massGPerM2, patch, insulationM2KPerW } = reading;
+      const clo = plainNumber(cloFromInsulation(insulationM2KPerW), 1);
+      return [{ id, name, massGPerM2, text: `${clo} clo at the ${PATCH_WORDS[patch] ?? patch}` }];
+    })
+    .sort((one, other) => other.massGPerM2 - one.massGPerM2);
+}
+
+/** "Grams compare and add up", beside what is worn. */
+function GramsBelief({ view }: Props) {
+  const rows = gramRows(view);
+  if (rows.length < 2) return null;
+  return (
+    <li>
+      <strong>“Grams compare, and add up.”</strong> The same grams mean another thickness in a parka, a boot, a glove, a
+      knit:
+      <ul className="text-muted mt-1">
+        {rows.map(({ id, name, massGPerM2, text }) => (
+          <li key={id}>
+            {name}: {plainNumber(massGPerM2, 0)} g/m² → {text}
+          </li>
+        ))}
+      </ul>
+    </li>
+  );
+}
+
+/** Beliefs that mislead, each beside a figure of this plan. */
+export const Beliefs = memo(
+  ({ view }: Props) => (
+    <Folded title="Beliefs, looked at here">
+      <ul className="mt-1 flex flex-col gap-2 text-sm">
+        <HeadBelief />
+        <GramsBelief view={view} />
+      </ul>
+    </Folded>
+  ),
+  drawnFrom<Props>("kit", "wearings"),
+);

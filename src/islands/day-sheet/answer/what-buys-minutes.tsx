@@ -1,0 +1,60 @@
+import { useStore } from "@nanostores/react";
+import { memo, useState } from "react";
+import type { Worth } from "@/core/changes";
+import { changeWords } from "@/formats/display/words/change-words";
+import { moneyText } from "@/formats/display/numbers";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { $worths } from "@/stores/answer/beside";
+import { drawnFrom } from "../drawn-from";
+import { WorthRow } from "./worth-row";
+
+type Props = { readonly view: OutingView };
+
+const SHOWN_AT_FIRST = 4;
+
+/** What the piece that goes on cost; nothing where no price is known or nothing goes on. */
+function priceOf(view: OutingView, { change }: Worth): string | null {
+  if (change.kind !== "wearPiece" && change.kind !== "swapPiece") return null;
+  const piece = view.kit.find(({ id }) => id === change.pieceIds[0]);
+  if (!piece || piece.priceMinor === null || piece.currency === null) return null;
+  return `yours, ${moneyText(piece.priceMinor, piece.currency)}`;
+}
+
+function Ranked({ view }: Props) {
+  const worths = useStore($worths);
+  const [isLong, setLong] = useState(false);
+  const nameOf = (id: string): string => view.kit.find((piece) => piece.id === id)?.name ?? "a piece";
+  const useful = worths?.filter(({ gainedMinutes, change }) => gainedMinutes > 0 && change.kind !== "school") ?? [];
+  const shown = isLong ? useful : useful.slice(0, SHOWN_AT_FIRST);
+  return (
+    <section aria-label="What buys minutes" className="border-line border-t pt-3">
+      <h2 className="text-lg font-semibold">What buys minutes</h2>
+      {worths === null && (
+        <p role="status" className="text-muted text-sm">
+          trying every single change …
+        </p>
+      )}
+      {worths !== null && useful.length === 0 && (
+        <p className="text-muted text-sm">No single change of this kit and plan gains a minute.</p>
+      )}
+      <ol>
+        {shown.map((worth) => (
+          <WorthRow
+            key={worth.change.id}
+            worth={worth}
+            words={changeWords(worth.change, nameOf)}
+            price={priceOf(view, worth)}
+          />
+        ))}
+      </ol>
+      {useful.length > SHOWN_AT_FIRST && (
+        <button type="button" className="press mt-2" onClick={() => setLong(!isLong)}>
+          {isLong ? "Show the best alone" : `Show all ${useful.length}`}
+        </button>
+      )}
+    </section>
+  );
+}
+
+/** Every single change of the plan by the minutes it gains; tried as a second curve, kept by a second press. */
+export const WhatBuysMinutes = memo(Ranked, drawnFrom<Props>("kit"));

@@ -1,0 +1,139 @@
+import { useStore } from "@nanostores/react";
+import { useState } from "react";
+import type { PieceTrace, StackTrace, Trace } from "@/core/trace";
+import { cloFromInsulation } from "@/core/units";
+import { plainNumber, temperatureText, windText } from "@/formats/display/numbers";
+import type { Preferences } from "@/formats/display/preferences";
+import { limitWords, PATCH_WORDS } from "@/formats/display/words/sheet-words";
+import { $why, askWhy } from "@/stores/answer/beside";
+import { Dialog } from "../../page/dialog";
+
+type Ended = Extract<Trace, { kind: "ended" }>;
+type Shown = { readonly preferences: Preferences };
+
+const clo = (insulationM2KPerW: number): string => `${plainNumber(cloFromInsulation(insulationM2KPerW), 2)} clo`;
+const watts = (value: number): string => `${plainNumber(value, 0)} W`;
+const perArea = (value: number): string => `${plainNumber(value, 0)} W/m²`;
+const placeWords = (patch: string, side: string | null): string =>
+  `${side ? `${side} ` : ""}${PATCH_WORDS[patch] ?? patch}`;
+
+function PieceStep({ piece }: { readonly piece: PieceTrace }) {
+  return (
+    <details className="border-line border-l pl-3">
+      <summary>
+        {piece.name}: <strong>{clo(piece.insulationM2KPerW)}</strong>
+        {piece.spreadM2KPerW > 0 && <span className="text-muted"> ± {clo(piece.spreadM2KPerW)}</span>}
+      </summary>
+      <ul className="text-sm">
+        {piece.materials.map(({ material, reading }, place) => (
+          <li key={place}>
+            {material.kind}, {plainNumber(reading.thicknessMm, 1)} mm: {clo(reading.insulationM2KPerW)}{" "}
+            <span className="text-muted">({reading.source})</span>
+          </li>
+        ))}
+        {piece.assemblyFactor !== 1 && <li>seams and openings leave {plainNumber(piece.assemblyFactor * 100, 0)} %</li>}
+        {piece.loftKept !== 1 && <li>wear leaves {plainNumber(piece.loftKept * 100, 0)} %</li>}
+        <li className="text-muted">source: {piece.source}</li>
+      </ul>
+    </details>
+  );
+}
+
+function StackStep({ stack }: { readonly stack: StackTrace }) {
+  return (
+    <details open className="border-line border-l pl-3">
+      <summary>
+        Over the {placeWords(stack.patch, stack.side)}: <strong>{clo(stack.totalM2KPerW)}</strong> to the{" "}
+        {stack.touches ? "ground" : "air"}
+      </summary>
+      {stack.leaks && <p className="text-sm">An opening lets wind in here.</p>}
+      {stack.overfillMm > 0 && (
+        <p className="text-sm">Too tight by {plainNumber(stack.overfillMm, 1)} mm: pressed, with less blood.</p>
+      )}
+      {stack.pieces.length === 0 && <p className="text-sm">bare</p>}
+      {stack.pieces.map((piece) => (
+        <PieceStep key={piece.pieceId} piece={piece} />
+      ))}
+      <p className="text-muted text-sm">source: {stack.source}</p>
+    </details>
+  );
+}
+
+function Heat({ trace }: { readonly trace: Ended }) {
+  const { digit, body } = trace;
+  return (
+    <ul className="list-disc pl-5">
+      {digit && (
+        <li>
+          It loses {perArea(digit.lostWPerM2)}
+          {digit.byBloodWPerM2 !== null &&
+            `; blood brings ${perArea(digit.byBloodWPerM2)}, the limb beside it ${perArea(digit.fromBesideWPerM2 ?? 0)}`}
+          .
+        </li>
+      )}
+      <li>
+        The body makes {watts(body.madeW)} ({watts(body.shiveringW)} by shivering) and loses {watts(body.dryW)} dry,{" "}
+        {watts(body.breathedW)} by breath, {watts(body.vapourW)} by vapour.
+      </li>
+      <li>
+        Most goes at the{" "}
+        {body.greatestLosses
+          .slice(0, 3)
+          .map(({ patch, side, lostW }) => `${placeWords(patch, side)} ${watts(lostW)}`)
+          .join(", ")}
+        .
+      </li>
+    </ul>
+  );
+}
+
+/** From the limit over the heat of that minute and the stack to labels and their sources. */
+export function TraceSteps({ trace, preferences }: Shown & { readonly trace: Ended }) {
+  const { limit, conditions, stacks } = trace;
+  const value =
+    limit.value === null
+      ? ""
+      : limit.unit === "°C"
+        ? temperatureText(limit.value, preferences.temperature)
+        : `${limit.value} ${limit.unit}`;
+  return (
+    <div className="flex flex-col gap-3">
+      <p>
+        Limit reached: <strong>{limitWords(limit.limit, limit.place)}</strong>, {value}, at the level “{limit.level}”.{" "}
+        <span className="text-muted">Source: {limit.source}.</span>
+      </p>
+      <p>
+        Air {temperatureText(conditions.airTemperatureC, preferences.temperature, 1)}, wind past the body{" "}
+        {windText(conditions.relativeWindMPerS, preferences.wind, 1)}, ground{" "}
+        {temperatureText(conditions.groundTemperatureC, preferences.temperature, 1)}, heat made{" "}
+        {plainNumber(conditions.activityRatio, 1)} times basal.
+      </p>
+      <Heat trace={trace} />
+      {stacks.map((stack) => (
+        <StackStep key={`${stack.patch} ${stack.side}`} stack={stack} />
+      ))}
+    </div>
+  );
+}
+
+/** Why this number: from the verdict to the limit, the heat of that minute, the stack, the label and its source. */
+export function WhyPanel({ preferences }: Shown) {
+  const [isOpen, setOpen] = useState(false);
+  const trace = useStore($why);
+  const open = (): void => {
+    setOpen(true);
+    void askWhy();
+  };
+  return (
+    <>
+      <button type="button" className="press press-small" onClick={open}>
+        Why this number
+      </button>
+      <Dialog title="Why this number" isOpen={isOpen} onClose={() => setOpen(false)}>
+        {trace === null && <p role="status">looking at that minute …</p>}
+        {trace?.kind === "longerThan" && <p>Nothing ends the sit within the time computed: {trace.why}.</p>}
+        {trace?.kind === "ended" && <TraceSteps trace={trace} preferences={preferences} />}
+      </Dialog>
+    </>
+  );
+}

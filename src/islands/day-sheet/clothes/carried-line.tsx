@@ -1,0 +1,28 @@
+import { memo } from "react";
+import { carriedAt } from "@/core/dressing";
+import { plainNumber } from "@/formats/display/numbers";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { drawnFrom } from "../drawn-from";
+
+const G_PER_KG = 1000;
+const kilograms = (grams: number): string => `${plainNumber(grams / G_PER_KG, 1)} kg`;
+
+type Props = { readonly view: OutingView; readonly minute: number };
+
+/** At its end an outing is over: what was worn to the end is worn in its last minute. */
+const lastMinuteOf = ({ phases }: OutingView): number => phases.reduce((sum, { minutes }) => sum + minutes, 0) - 1;
+
+function Carried({ view, minute }: Props) {
+  const { wornG, packG, packL, unknownMass } = carriedAt(view.kit, view.wearings, Math.min(minute, lastMinuteOf(view)));
+  if (view.wearings.length === 0) return null;
+  return (
+    <p className="text-muted bg-ground relative py-0.5 text-xs" data-testid="carried">
+      at this minute: worn {kilograms(wornG)} · in the pack {kilograms(packG)}, about {plainNumber(packL, 0)} L
+      {unknownMass > 0 && ` · ${unknownMass} without a known mass`}
+      <span className="max-sm:hidden"> · bar: worn, dots: carried</span>
+    </p>
+  );
+}
+
+/** What is worn and what is in the pack at the minute read out. */
+export const CarriedLine = memo(Carried, drawnFrom<Props>("kit", "wearings", "phases"));

@@ -1,0 +1,87 @@
+import { useEffect, useState } from "react";
+import { NOISE } from "@/core/pieces";
+import { cloFromInsulation } from "@/core/units";
+import { fixedNumber, moneyText, plainNumber } from "@/formats/display/numbers";
+import { durationText } from "@/formats/display/time";
+import type { OutfitPiece } from "@/formats/wire/kit/outfit";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { SHOWN_SITES, worthOf, type OutfitWorth } from "@/stores/sheet/outfits";
+import { FigureTable, type FigureRow } from "../../bench/figure-table";
+
+export type NamedOutfit = { readonly name: string; readonly pieces: readonly OutfitPiece[] };
+type Props = { readonly view: OutingView; readonly outfits: readonly NamedOutfit[] };
+type Row = FigureRow<OutfitWorth, NamedOutfit>;
+
+const GRAMS_PER_KG = 1000;
+const NOT_KNOWN = "not known of all";
+/** As many as can be read beside each other. */
+const MOST_OUTFITS = 6;
+
+const SITE_WORDS: Readonly<Record<(typeof SHOWN_SITES)[number], string>> = {
+  scalp: "head",
+  neck: "neck",
+  chest: "chest",
+  "upperArm.left": "upper arm",
+  "fingers.left": "fingers",
+  "thigh.left": "thigh",
+  "toes.left": "toes",
+  "sole.left": "sole, under weight",
+};
+
+const rowsOf = (currency: string | null): Row[] => [
+  { title: "Which", text: (_, { name }) => name },
+  {
+    title: "Minutes still here",
+    text: ({ minutes }) => (minutes === null ? "longer than is looked at" : durationText(minutes)),
+  },
+  ...SHOWN_SITES.map((site, place): Row => ({
+    title: `clo, skin to air: ${SITE_WORDS[site]}`,
+    text: ({ sitesM2KPerW }) => fixedNumber(cloFromInsulation(sitesM2KPerW[place]!), 2),
+  })),
+  {
+    title: "Mass",
+    text: ({ massG }) => (massG === null ? NOT_KNOWN : `${plainNumber(massG / GRAMS_PER_KG, 1)} kg`),
+  },
+  { title: "Packed", text: ({ volumeL }) => (volumeL === null ? NOT_KNOWN : `${plainNumber(volumeL, 0)} L`) },
+  {
+    title: "Price",
+    text: ({ priceMinor }) => (priceMinor === null || currency === null ? NOT_KNOWN : moneyText(priceMinor, currency)),
+  },
+  { title: "Loudest piece", text: ({ noise }) => (noise === null ? "not known" : NOISE[noise]!) },
+];
+
+/** Outfits side by side in this plan's weather, place and phases. */
+export function OutfitTable({ view, outfits }: Props) {
+  const shown = outfits.slice(0, MOST_OUTFITS);
+  const [worths, setWorths] = useState<readonly (OutfitWorth | null)[]>([]);
+  const { weather, phases, kit } = view;
+  const key = shown.map(({ name }) => name).join("\n");
+  useEffect(() => {
+    let isOvertaken = false;
+    void (async () => {
+      const found: (OutfitWorth | null)[] = [];
+      for (const { pieces } of shown) {
+        found.push(await worthOf(view, pieces));
+        if (isOvertaken) return;
+        setWorths([...found]);
+      }
+    })();
+    return () => {
+      isOvertaken = true;
+    };
+    // What the answers follow from; what is worn now does not change them.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key, weather, phases, kit]);
+  if (shown.length === 0) return null;
+  const currency = kit.find((piece) => piece.currency !== null)?.currency ?? null;
+  return (
+    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Outfits side by side">
+      <FigureTable
+        head="Outfit"
+        rows={rowsOf(currency)}
+        answers={shown.map((_, place) => worths[place] ?? null)}
+        chosen={shown}
+      />
+    </div>
+  );
+}

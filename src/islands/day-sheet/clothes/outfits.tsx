@@ -1,0 +1,90 @@
+import { useStore } from "@nanostores/react";
+import { useEffect, useState, type FormEvent } from "react";
+import type { OutfitPiece, OutfitsView } from "@/formats/wire/kit/outfit";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { $outfits, fetchOutfits, forgetOutfit, keepWorn, wearOutfit } from "@/stores/sheet/outfits";
+import { OutfitTable, type NamedOutfit } from "./outfit-table";
+import { TextField } from "../../fields/text-field";
+
+type Props = { readonly view: OutingView };
+
+const lastOf = ({ last }: OutfitsView): NamedOutfit[] =>
+  last && last.wearings.length > 0 ? [{ name: `as for ${last.name}`, pieces: last.wearings }] : [];
+const kept = ({ outfits }: OutfitsView): NamedOutfit[] =>
+  outfits.map(({ name, wearings }) => ({ name, pieces: wearings }));
+const countText = (pieces: readonly OutfitPiece[]): string =>
+  `${pieces.length} ${pieces.length === 1 ? "piece" : "pieces"}`;
+
+/** Whole outfits: what was worn the last time, and what was kept under a name. */
+export function Outfits({ view }: Props) {
+  const found = useStore($outfits);
+  const [name, setName] = useState("");
+  const [told, setTold] = useState<{ readonly words: string; readonly isProblem: boolean } | null>(null);
+  const run = async (work: () => Promise<void>, words: string): Promise<void> => {
+    try {
+      await work();
+      setTold({ words, isProblem: false });
+    } catch (error) {
+      setTold({ words: (error as Error).message, isProblem: true });
+    }
+  };
+  useEffect(() => {
+    fetchOutfits().catch((error: Error) => setTold({ words: error.message, isProblem: true }));
+  }, [view.person.id]);
+  const wear = (words: string, pieces: readonly OutfitPiece[]): void => {
+    const missing = wearOutfit(words, pieces);
+    const left = missing === 0 ? "" : ` ${missing} no longer in the kit, left out.`;
+    setTold({ words: `You wear ${words} now. Undo brings back what was there.${left}`, isProblem: false });
+  };
+  const keep = (event: FormEvent): void => {
+    event.preventDefault();
+    const wanted = name.trim();
+    if (wanted === "") setTold({ words: "Give the outfit a name.", isProblem: true });
+    else void run(() => keepWorn(wanted), `${wanted} is kept.`);
+  };
+  const last = found?.last;
+  return (
+    <div className="flex flex-col gap-4">
+      <ul className="flex flex-col gap-2">
+        {last && last.wearings.length > 0 && (
+          <li className="flex flex-wrap items-center gap-3">
+            <button type="button" className="press" onClick={() => wear(`the same as for ${last.name}`, last.wearings)}>
+              The same as last time
+            </button>
+            <span className="text-muted text-sm">
+              {last.name}, {countText(last.wearings)}
+            </span>
+          </li>
+        )}
+        {found?.outfits.map(({ id, name: own, wearings }) => (
+          <li key={id} className="flex flex-wrap items-center gap-3">
+            <button type="button" className="press" onClick={() => wear(own, wearings)}>
+              {own}
+            </button>
+            <span className="text-muted text-sm">{countText(wearings)}</span>
+            <button
+              type="button"
+              className="press press-small"
+              onClick={() => void run(() => forgetOutfit(id), `${own} is forgotten.`)}
+            >
+              Forget<span className="sr-only"> {own}</span>
+            </button>
+          </li>
+        ))}
+        {found && found.outfits.length === 0 && <li className="text-muted">No outfit is kept under a name yet.</li>}
+      </ul>
+      {found && <OutfitTable view={view} outfits={[...lastOf(found), ...kept(found)]} />}
+      <form className="flex flex-wrap items-end gap-3" onSubmit={keep} noValidate>
+        <TextField label="Keep what is worn in the sit as" value={name} onChange={setName} />
+        <button type="submit" className="press border-accent">
+          Keep outfit
+        </button>
+      </form>
+      {told && (
+        <p role={told.isProblem ? "alert" : "status"} className={told.isProblem ? "text-cranberry" : "text-sm"}>
+          {told.words}
+        </p>
+      )}
+    </div>
+  );
+}

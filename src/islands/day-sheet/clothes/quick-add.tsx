@@ -1,0 +1,141 @@
+import { useId, useRef, useState, type FormEvent } from "react";
+import type { Wear } from "@/core/labels";
+import { OUTING_RANGE } from "@/core/outing";
+import { WEAR_WORDS } from "@/formats/display/words/label-words";
+import { readTypedNumber } from "@/formats/typed-number";
+import { QUICK_PIECES } from "@/core/starter-kit";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { ChoiceField, optionsOf } from "../../fields/choice-field";
+import { addToKit, wearUsually } from "@/stores/sheet/kit";
+
+/** Own pieces, one after the other: what it is, its figure, Enter; the next begins at once. */
+export function QuickAdd({ view }: { readonly view: OutingView }) {
+  const id = useId();
+  const first = useRef<HTMLSelectElement>(null);
+  const [place, setPlace] = useState(0);
+  const [figureText, setFigureText] = useState(String(QUICK_PIECES[0]!.figure.usual));
+  const [massText, setMassText] = useState("");
+  const [name, setName] = useState("");
+  const [wear, setWear] = useState<Wear>("used");
+  const [told, setTold] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const quick = QUICK_PIECES[place]!;
+  const { words, unit, range } = quick.figure;
+  const figure = readTypedNumber(figureText);
+  const mass = readTypedNumber(massText);
+  const massG = mass === null ? null : Math.round(mass);
+  const isFigureUsable = figure !== null && figure >= range[0] && figure <= range[1];
+  const [leastG, mostG] = OUTING_RANGE.pieceMassG;
+  const isMassUsable = massG === null ? massText.trim() === "" : massG >= leastG && massG <= mostG;
+
+  const choose = (next: number): void => {
+    setPlace(next);
+    setFigureText(String(QUICK_PIECES[next]!.figure.usual));
+  };
+  const add = async (event: FormEvent): Promise<void> => {
+    event.preventDefault();
+    setProblem(null);
+    if (!isFigureUsable || !isMassUsable) {
+      setProblem(
+        isFigureUsable
+          ? `Give a mass from ${leastG} to ${mostG} g, or leave it empty.`
+          : `Give ${words.toLowerCase()} from ${range[0]} to ${range[1]} ${unit}.`,
+      );
+      return;
+    }
+    const fresh = {
+      name: name.trim() || `${quick.words} ${figureText} ${unit}`,
+      kind: quick.kind,
+      label: quick.labelOf(figure, wear),
+      fingersTogether: quick.fingersTogether,
+      traits: quick.traits,
+      massG,
+      priceMinor: null,
+      currency: null,
+    };
+    try {
+      const [piece] = await addToKit([fresh]);
+      if (piece) wearUsually(piece);
+      setTold(`${fresh.name} is in the kit and on the sheet.`);
+      setName("");
+      setMassText("");
+      first.current?.focus();
+    } catch (error) {
+      setProblem((error as Error).message);
+    }
+  };
+  const worn = view.wearings.length;
+  return (
+    <form className="flex flex-col gap-3" onSubmit={(event) => void add(event)} noValidate>
+      <p className="text-muted text-sm">
+        Choose what it is (type its first letters), give the figure on the label, press Enter; the next begins at once.
+      </p>
+      <div className="flex flex-wrap items-end gap-4">
+        <div className="flex flex-col gap-1">
+          <label htmlFor={`${id}-what`} className="text-muted text-sm">
+            What it is
+          </label>
+          <select
+            id={`${id}-what`}
+            ref={first}
+            className="field w-56"
+            value={place}
+            onChange={(event) => choose(Number(event.target.value))}
+          >
+            {QUICK_PIECES.map((own, index) => (
+              <option key={own.words} value={index}>
+                {own.words}
+              </option>
+            ))}
+          </select>
+        </div>
+        <div className="flex flex-col gap-1">
+          <label htmlFor={id} className="text-muted text-sm">
+            {words}, {unit}
+          </label>
+          <input
+            id={id}
+            className="field w-40"
+            inputMode="decimal"
+            value={figureText}
+            aria-invalid={!isFigureUsable}
+            onFocus={(event) => event.target.select()}
+            onChange={(event) => setFigureText(event.target.value)}
+          />
+        </div>
+        <label className="flex flex-col gap-1">
+          <span className="text-muted text-sm">Mass, g (if known)</span>
+          <input
+            className="field w-28"
+            inputMode="numeric"
+            value={massText}
+            aria-invalid={!isMassUsable}
+            onChange={(event) => setMassText(event.target.value)}
+          />
+        </label>
+        <label className="flex flex-col gap-1">
+          <span className="text-muted text-sm">Name (if you like)</span>
+          <input
+            className="field w-44"
+            value={name}
+            maxLength={120}
+            onChange={(event) => setName(event.target.value)}
+          />
+        </label>
+        <ChoiceField label="Wear" value={wear} options={optionsOf(WEAR_WORDS)} onChange={setWear} />
+        <button type="submit" className="press border-accent">
+          Add
+        </button>
+      </div>
+      {problem && (
+        <p role="alert" className="text-cranberry text-sm">
+          {problem}
+        </p>
+      )}
+      <p role="status" className="text-sm">
+        {told ? `${told} ` : ""}
+        {worn} on the sheet.
+      </p>
+    </form>
+  );
+}

@@ -1,0 +1,126 @@
+import { heatCourse, HEAT_RANGE, type HeatSource, type HeatSpan } from "@/core/heat";
+import { heatSpansOf } from "@/core/dressing";
+import { plainNumber } from "@/formats/display/numbers";
+import { clockText } from "@/formats/display/time";
+import { instantAt } from "@/formats/outing-file/to-outing";
+import type { OutingView, WearingView } from "@/formats/wire/outing/outing-view";
+import { editWearing, totalMinutesOf } from "@/stores/sheet/edits";
+import { ChoiceField } from "../../fields/choice-field";
+import { NumberField } from "../../fields/number-field";
+
+type Props = { readonly view: OutingView; readonly wearing: WearingView; readonly source: HeatSource };
+
+const PERCENT = 100;
+
+const meanAirC = ({ weather }: OutingView): number =>
+  weather.reduce((sum, { airTemperatureC }) => sum + airTemperatureC, 0) / Math.max(1, weather.length);
+
+/** What the battery is left with, or when it is empty. */
+function Budget({ view, wearing, source }: Props) {
+  if (source.kind === "pack") {
+    return (
+      <p className="text-muted text-sm">
+        {plainNumber(source.powerW, 1)} W a pack for {plainNumber(source.hours, 0)} h, at work{" "}
+        {plainNumber(source.startUpMinutes, 0)} min after it is opened. It needs a little air, and keeps off bare skin.
+      </p>
+    );
+  }
+  const { leftShare, emptyAtMinute } = heatCourse(
+    source,
+    heatSpansOf(wearing, source),
+    Math.max(totalMinutesOf(view), wearing.toMinute),
+    meanAirC(view),
+  );
+  const clock = (minute: number): string => clockText(instantAt(view.startsAt, minute), view.place.timeZone);
+  return (
+    <p className="text-sm" role="status">
+      {emptyAtMinute === null
+        ? `The battery keeps ${plainNumber(PERCENT * (leftShare ?? 0), 0)} % for the way out or a longer day.`
+        : `The battery is empty at ${clock(emptyAtMinute)}: a lower level or fewer hours.`}{" "}
+      <span className="text-muted">Switched off it still insulates.</span>
+    </p>
+  );
+}
+
+/** When a piece that brings heat runs, and what its battery says to that. */
+export function HeatEditor({ view, wearing, source }: Props) {
+  const spans = heatSpansOf(wearing, source);
+  const set = (heat: readonly HeatSpan[]): void => editWearing("when it heats", wearing.id, { heat });
+  const change = (place: number, part: Partial<HeatSpan>): void =>
+    set(spans.map((span, at) => (at === place ? { ...span, ...part } : span)));
+  const isPack = source.kind === "pack";
+  return (
+    <fieldset className="border-line flex flex-col gap-2 border-t pt-2">
+      <legend className="text-muted text-sm">Heat it brings</legend>
+      {spans.map((span, place) => (
+        <div key={place} className="flex flex-wrap items-end gap-3">
+          <NumberField
+            key={`${wearing.id} heat ${place} from`}
+            label={isPack ? "Opened after" : "On after"}
+            unit="min"
+            value={span.fromMinute}
+            low={isPack ? HEAT_RANGE.openedMinute[0] : 0}
+            high={span.toMinute - 1}
+            step={5}
+            decimals={0}
+            onChange={(minute) => change(place, { fromMinute: Math.round(minute) })}
+          />
+          {!isPack && (
+            <NumberField
+              key={`${wearing.id} heat ${place} to`}
+              label="Off after"
+              unit="min"
+              value={span.toMinute}
+              low={span.fromMinute + 1}
+              high={Math.max(wearing.toMinute, span.toMinute)}
+              step={5}
+              decimals={0}
+              onChange={(minute) => change(place, { toMinute: Math.round(minute) })}
+            />
+          )}
+          {!isPack && (
+            <ChoiceField
+              label="Level"
+              value={String(span.level)}
+              options={source.levelsW.map((levelW, at): [string, string] => [
+                String(at + 1),
+                `${at + 1}: ${plainNumber(levelW, 0)} W`,
+              ])}
+              onChange={(level) => change(place, { level: Number(level) })}
+            />
+          )}
+          {!isPack && (
+            <button
+              type="button"
+              className="press press-small"
+              onClick={() => set(spans.filter((_, at) => at !== place))}
+            >
+              Take out
+            </button>
+          )}
+        </div>
+      ))}
+      {!isPack && spans.length < HEAT_RANGE.spans[1] && (
+        <p>
+          <button
+            type="button"
+            className="press press-small"
+            onClick={() =>
+              set([
+                ...spans,
+                {
+                  fromMinute: spans.at(-1)?.toMinute ?? wearing.fromMinute,
+                  toMinute: Math.max(wearing.toMinute, (spans.at(-1)?.toMinute ?? 0) + 1),
+                  level: 1,
+                },
+              ])
+            }
+          >
+            {spans.length === 0 ? "Switch it on" : "On again later"}
+          </button>
+        </p>
+      )}
+      <Budget view={view} wearing={wearing} source={source} />
+    </fieldset>
+  );
+}

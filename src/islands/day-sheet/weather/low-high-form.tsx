@@ -1,0 +1,55 @@
+import { useState } from "react";
+import type { Preferences } from "@/formats/display/preferences";
+import { shapedHours } from "@/formats/outing-file/shaped-weather";
+import type { OutingView, WeatherHourView } from "@/formats/wire/outing/outing-view";
+import { editContent, totalMinutesOf } from "@/stores/sheet/edits";
+import { LowHighFields, type LowHigh } from "../../fields/low-high-fields";
+
+type Props = { readonly view: OutingView; readonly preferences: Preferences; readonly onDone: () => void };
+
+const NOT_TYPED = { precipitationMm: null, airTemperatureTyped: null, windTyped: null } as const;
+
+/** A day of which only low and high are known, shaped into hours. */
+export function LowHighForm({ view, preferences, onDone }: Props) {
+  const air = view.weather.map(({ airTemperatureC }) => airTemperatureC);
+  const mean = (of: (hour: WeatherHourView) => number): number =>
+    view.weather.reduce((sum, hour) => sum + of(hour), 0) / view.weather.length;
+  const [day, setDay] = useState<LowHigh>({
+    lowC: Math.min(...air),
+    highC: Math.max(...air),
+    windMPerS: mean((hour) => hour.windMPerS),
+  });
+  const isTurned = day.lowC > day.highC;
+  const shape = (): void => {
+    const whole = {
+      ...day,
+      relativeHumidityPercent: Math.round(mean((hour) => hour.relativeHumidityPercent)),
+      cloudShare: view.weather[0]?.cloudShare ?? null,
+    };
+    const { latitudeDeg, longitudeDeg } = view.setting;
+    const place = { startsAt: view.startsAt, timeZone: view.place.timeZone, latitudeDeg, longitudeDeg };
+    const hours = shapedHours(whole, place, totalMinutesOf(view));
+    const weather = hours.map((hour): WeatherHourView => ({ ...hour, cloudShare: whole.cloudShare, ...NOT_TYPED }));
+    editContent("shape the day", { weather, weatherShaped: true });
+    onDone();
+  };
+  return (
+    <div className="flex flex-col gap-3">
+      <p className="text-muted text-sm">
+        The day is shaped as a clear day runs: lowest at sunrise, highest early in the afternoon. Its hours are marked
+        as shaped and can be changed afterwards.
+      </p>
+      <div className="flex flex-wrap gap-4">
+        <LowHighFields day={day} preferences={preferences} onChange={setDay} />
+      </div>
+      {isTurned && (
+        <p role="alert" className="text-cranberry text-sm">
+          The low lies above the high: exchange them.
+        </p>
+      )}
+      <button type="button" className="press border-accent self-start" disabled={isTurned} onClick={shape}>
+        Shape the hours
+      </button>
+    </div>
+  );
+}

@@ -1,8 +1,0 @@
-import { useEffect } from "react";
-import { keepOffline } from "@/stores/offline";
-
-/** Has the page kept for a place without network; shows nothing. */
-export default function KeptOffline() {
-  useEffect(() => void keepOffline(), []);
-  return null;
-}

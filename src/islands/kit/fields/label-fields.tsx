@@ -1,0 +1,94 @@
+import { ASSEMBLY_FACTOR, type Label } from "@/core/labels";
+import { LAYER_RANGE } from "@/core/clothing";
+import { ASSEMBLY_WORDS, FACE_WORDS, FIT_WORDS, WEAR_WORDS } from "@/formats/display/words/label-words";
+import { plainNumber } from "@/formats/display/numbers";
+import { ChoiceField, optionsOf } from "../../fields/choice-field";
+import { NumberField } from "../../fields/number-field";
+import { PanelFields } from "./panel-fields";
+
+type Props = { readonly label: Label; readonly onChange: (label: Label) => void };
+
+const USUAL_EASE_MM = 6;
+
+/** What is printed on a piece or found by two fingers, panel by panel. */
+export function LabelFields({ label, onChange }: Props) {
+  if (label.kind === "explicit") {
+    return <p className="text-muted text-sm">Its layers were given as they are; there is no label to correct.</p>;
+  }
+  const { panels, assembly, face, fit, wear, easeMm } = label;
+  return (
+    <>
+      {panels.map((panel, place) => (
+        <PanelFields
+          key={place}
+          panel={panel}
+          place={place}
+          onChange={(changed) =>
+            onChange({ ...label, panels: panels.map((own, index) => (index === place ? changed : own)) })
+          }
+          onRemove={
+            panels.length > 1
+              ? () => onChange({ ...label, panels: panels.filter((_, index) => index !== place) })
+              : null
+          }
+        />
+      ))}
+      <button
+        type="button"
+        className="press press-small self-start"
+        onClick={() => onChange({ ...label, panels: [...panels, { ...panels.at(-1)!, part: undefined }] })}
+      >
+        Another panel
+      </button>
+      <div className="border-line flex flex-wrap gap-3 border-t pt-2">
+        <ChoiceField
+          label="Face"
+          value={face}
+          options={optionsOf(FACE_WORDS)}
+          onChange={(own) => onChange({ ...label, face: own })}
+        />
+        <ChoiceField
+          label="Fit"
+          value={fit}
+          options={optionsOf(FIT_WORDS)}
+          onChange={(own) => onChange({ ...label, fit: own })}
+        />
+        <ChoiceField
+          label="Worn"
+          value={wear}
+          options={optionsOf(WEAR_WORDS)}
+          onChange={(own) => onChange({ ...label, wear: own })}
+        />
+        <ChoiceField
+          label="Made"
+          value={assembly}
+          options={optionsOf(ASSEMBLY_WORDS).map(([own, words]): [typeof own, string] => [
+            own,
+            `${words} (× ${plainNumber(ASSEMBLY_FACTOR[own], 2)})`,
+          ])}
+          onChange={(own) => onChange({ ...label, assembly: own })}
+        />
+        {easeMm === undefined ? (
+          <button
+            type="button"
+            className="press press-small self-end"
+            onClick={() => onChange({ ...label, easeMm: USUAL_EASE_MM })}
+          >
+            Say how much room is under it
+          </button>
+        ) : (
+          <NumberField
+            label="Room under it"
+            unit="mm"
+            value={easeMm}
+            low={LAYER_RANGE.easeMm[0]}
+            high={LAYER_RANGE.easeMm[1]}
+            step={1}
+            decimals={0}
+            onChange={(mm) => onChange({ ...label, easeMm: mm })}
+          />
+        )}
+      </div>
+    </>
+  );
+}

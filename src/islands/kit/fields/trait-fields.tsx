@@ -1,0 +1,126 @@
+import {
+  DEXTERITY,
+  NOISE,
+  STIFFNESS,
+  TRACTION,
+  WALKABILITY,
+  WATER_RESISTANCE,
+  type Closure,
+  type PieceKind,
+  type PieceTraits,
+} from "@/core/pieces";
+import { OUTING_RANGE } from "@/core/outing";
+import { CLOSURE_WORDS } from "@/formats/display/words/label-words";
+import { ChoiceField, optionsOf } from "../../fields/choice-field";
+import { HeatFields } from "./heat-fields";
+import { OptionalNumber } from "./optional-number";
+
+type Props = {
+  readonly kind: PieceKind;
+  readonly traits: PieceTraits;
+  readonly onChange: (traits: PieceTraits) => void;
+};
+
+type Scale = "noise" | "waterResistance" | "stiffness" | "dexterity" | "traction" | "walkability";
+const UNKNOWN = "unknown";
+type Asked = {
+  readonly trait: Scale;
+  readonly words: string;
+  readonly steps: readonly string[];
+  readonly of?: PieceKind;
+};
+const SCALES: readonly Asked[] = [
+  { trait: "dexterity", words: "Fingers in it can", steps: DEXTERITY, of: "handwear" },
+  { trait: "traction", words: "On snow and ice", steps: TRACTION, of: "footwear" },
+  { trait: "walkability", words: "Walked in", steps: WALKABILITY, of: "footwear" },
+  { trait: "noise", words: "Noise", steps: NOISE },
+  { trait: "waterResistance", words: "Water", steps: WATER_RESISTANCE },
+  { trait: "stiffness", words: "In hard frost", steps: STIFFNESS },
+];
+
+type Flag = "isAnimalFree" | "isScentFree" | "itches" | "floats" | "opensOverBoots" | "isHarness" | "hasStrapSlot";
+const FLAGS: readonly (readonly [Flag, string])[] = [
+  ["isAnimalFree", "animal-free"],
+  ["isScentFree", "kept free of scent"],
+  ["itches", "itches"],
+  ["floats", "floats"],
+  ["opensOverBoots", "opens over boots"],
+  ["isHarness", "is a harness"],
+  ["hasStrapSlot", "has a slot for a harness strap"],
+];
+
+/** What no label prints: told by a sentence, or not known. */
+export function TraitFields({ kind, traits, onChange }: Props) {
+  return (
+    <>
+      <div className="flex flex-wrap gap-3">
+        {SCALES.filter(({ of = kind }) => of === kind).map(({ trait, words, steps }) => (
+          <ChoiceField
+            key={trait}
+            label={words}
+            value={traits[trait] === undefined ? UNKNOWN : String(traits[trait])}
+            options={[[UNKNOWN, "not known"], ...steps.map((step, place): [string, string] => [String(place), step])]}
+            onChange={(step) => onChange({ ...traits, [trait]: step === UNKNOWN ? undefined : Number(step) })}
+          />
+        ))}
+        {kind === "footwear" && (
+          <>
+            <ChoiceField<Closure | typeof UNKNOWN>
+              label="Closed by"
+              value={traits.closure ?? UNKNOWN}
+              options={[[UNKNOWN, "not known"], ...optionsOf(CLOSURE_WORDS)]}
+              onChange={(closure) => onChange({ ...traits, closure: closure === UNKNOWN ? undefined : closure })}
+            />
+            <OptionalNumber
+              label="Printed temperature, °C"
+              value={traits.printedTemperatureC ?? null}
+              low={OUTING_RANGE.printedTemperatureC[0]}
+              high={OUTING_RANGE.printedTemperatureC[1]}
+              onChange={(printed) => onChange({ ...traits, printedTemperatureC: printed ?? undefined })}
+            />
+            <OptionalNumber
+              label="Shaft, height in cm"
+              value={traits.shaftHeightCm ?? null}
+              low={OUTING_RANGE.shaftHeightCm[0]}
+              high={OUTING_RANGE.shaftHeightCm[1]}
+              onChange={(height) => onChange({ ...traits, shaftHeightCm: height ?? undefined })}
+            />
+            <label className="flex min-h-6 items-center gap-1.5 text-sm">
+              <input
+                type="checkbox"
+                className="size-4"
+                checked={traits.endsAt?.includes("ankles") ?? false}
+                onChange={(event) => onChange({ ...traits, endsAt: event.target.checked ? ["ankles"] : undefined })}
+              />
+              open at the top of the shaft
+            </label>
+          </>
+        )}
+        <OptionalNumber
+          label="Minutes to change it out there"
+          value={traits.changeMinutes ?? null}
+          low={OUTING_RANGE.changeMinutes[0]}
+          high={OUTING_RANGE.changeMinutes[1]}
+          onChange={(minutes) =>
+            onChange({ ...traits, changeMinutes: minutes === null ? undefined : Math.round(minutes) })
+          }
+        />
+      </div>
+      <HeatFields heat={traits.heat} onChange={(heat) => onChange({ ...traits, heat })} />
+      <fieldset className="flex flex-wrap gap-x-4 gap-y-1 text-sm">
+        <legend className="sr-only">It</legend>
+        {FLAGS.map(([flag, words]) => (
+          <label key={flag} className="flex min-h-6 items-center gap-1.5">
+            <input
+              type="checkbox"
+              className="size-4"
+              checked={traits[flag] ?? false}
+              onChange={(event) => onChange({ ...traits, [flag]: event.target.checked ? true : undefined })}
+            />
+            {words}
+          </label>
+        ))}
+      </fieldset>
+    </>
+  );
+}

@@ -1,0 +1,75 @@
+import { atom } from "nanostores";
+import { withoutAvoided, type Avoided, type HeldTo } from "@/core/changes";
+import type { HeldToChange } from "@/formats/wire/kit/held-to-schema";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { kitOf, viewToOuting } from "@/formats/wire/outing/view-to-outing";
+import { workerFor } from "@/workers/simulate-client";
+import { ask } from "../ask";
+import { genericPieces } from "../bench/bench";
+import { $view, show } from "../sheet/day-sheet";
+
+/** What a plan without what is avoided comes to. */
+export type AvoidedCost = {
+  readonly minutes: number | null;
+  readonly swaps: readonly { readonly from: string; readonly to: string | null }[];
+};
+export const $avoidedCost = atom<AvoidedCost | null>(null);
+
+function putOnSheet(heldTo: HeldTo): void {
+  const view = $view.get();
+  if (view) $view.set({ ...view, person: { ...view.person, heldTo } });
+}
+
+/**
+ * Keeps what the person on the sheet holds to; not an edit of the sheet. Shown at once, taken back where it is not kept.
+ * @throws {Error} with a message to show
+ */
+export async function holdTo(change: Partial<HeldTo>): Promise<void> {
+  const view = $view.get();
+  if (!view) return;
+  const before = view.person.heldTo;
+  const heldTo = { ...before, ...change };
+  putOnSheet(heldTo);
+  try {
+    const change: HeldToChange = { from: before, to: heldTo };
+    putOnSheet(await ask<HeldTo>(`/api/people/${view.person.id}/held-to`, "PUT", change));
+  } catch (error) {
+    putOnSheet(before);
+    throw error;
+  }
+}
+
+/** Whether heat debt ends a sit of this person; the answer on screen is computed again. @throws {Error} as of `holdTo` */
+export async function goByStandard(heatDebtEnds: boolean): Promise<void> {
+  const kept = holdTo({ heatDebtEnds });
+  const answerAgain = (): void => {
+    const view = $view.get();
+    if (view) show(view);
+  };
+  answerAgain();
+  await kept.catch((error: Error) => {
+    answerAgain();
+    throw error;
+  });
+}
+
+let round = 0;
+/** Works out what avoiding costs in a plan. */
+export async function askAvoidedCost(view: OutingView, avoided: readonly Avoided[]): Promise<void> {
+  const own = ++round;
+  const candidates = [
+    ...kitOf(view).map((piece, place) => ({
+      ...piece,
+      isAnimalFree: view.kit[place]!.traits.isAnimalFree === true,
+    })),
+    ...genericPieces().map(({ piece, traits }) => ({ ...piece, isAnimalFree: traits.isAnimalFree === true })),
+  ];
+  const { outing, swaps } = withoutAvoided(viewToOuting(view), candidates, avoided);
+  const answer = await workerFor("answer").simulate(outing);
+  if (own !== round || !answer.ok) return;
+  const { verdict } = answer.result.sits[answer.result.decidingSit]!;
+  $avoidedCost.set({
+    minutes: verdict.kind === "ends" ? verdict.minutesStill : verdict.kind === "arrivesTooCold" ? 0 : null,
+    swaps: swaps.map(({ from, to }) => ({ from: from.name, to: to?.name ?? null })),
+  });
+}

@@ -1,0 +1,111 @@
+import { v7 as uuid } from "uuid";
+import { splitPhase, withoutPhase, withPhaseInserted, withPhaseMinutes, type PlaceSetting } from "@/core/outing";
+import type {
+  OutingContentView,
+  OutingView,
+  PhaseView,
+  WearingView,
+  WeatherHourView,
+} from "@/formats/wire/outing/outing-view";
+import { edit } from "./editing";
+
+// What people do to a sheet, each as one command.
+
+/** Takes over what the sheet is to hold, as worked out elsewhere. */
+export const editContent = (label: string, content: Partial<OutingContentView>): void =>
+  edit(label, (view) => ({ ...view, ...content }));
+
+export const editSetting = (label: string, change: Partial<PlaceSetting>): void =>
+  edit(label, (view) => ({ ...view, setting: { ...view.setting, ...change } }));
+
+export const editHour = (index: number, change: Partial<WeatherHourView>): void =>
+  edit("weather of an hour", (view) => ({
+    ...view,
+    weatherShaped: false,
+    weather: view.weather.map((hour, place) => (place === index ? { ...hour, ...change } : hour)),
+  }));
+
+export const editPhase = (label: string, index: number, change: Partial<Omit<PhaseView, "id" | "minutes">>): void =>
+  edit(label, (view) => ({
+    ...view,
+    phases: view.phases.map((phase, place) => (place === index ? { ...phase, ...change } : phase)),
+  }));
+
+/** Gives a phase another length; what is worn moves with the phases. */
+export const editPhaseMinutes = (index: number, minutes: number): void =>
+  edit("length of a phase", (view) => ({ ...view, ...withPhaseMinutes(view.phases, view.wearings, index, minutes) }));
+
+export const insertPhase = (index: number, phase: Omit<PhaseView, "id">): void =>
+  edit("add a phase", (view) => ({
+    ...view,
+    ...withPhaseInserted(view.phases, view.wearings, index, { ...phase, id: uuid() }),
+  }));
+
+export const removePhase = (index: number): void =>
+  edit("take a phase out", (view) => ({ ...view, ...withoutPhase(view.phases, view.wearings, index) }));
+
+/** @param minute into the phase */
+export const cutPhase = (index: number, minute: number): void =>
+  edit("split a phase", (view) => ({
+    ...view,
+    phases: splitPhase(view.phases, index, minute, (phase) => ({ ...phase, id: uuid() })),
+  }));
+
+/** Cuts a wearing in two at a minute, so that its parts can be worn differently. */
+export const cutWearing = (id: string, minute: number): void =>
+  edit("split a piece's time", (view) => ({
+    ...view,
+    wearings: view.wearings.flatMap((wearing) =>
+      wearing.id === id && wearing.fromMinute < minute && minute < wearing.toMinute
+        ? [
+            { ...wearing, toMinute: minute },
+            { ...wearing, id: uuid(), fromMinute: minute },
+          ]
+        : [wearing],
+    ),
+  }));
+
+export const editWearing = (label: string, id: string, change: Partial<Omit<WearingView, "id">>): void =>
+  edit(label, (view) => ({
+    ...view,
+    wearings: view.wearings.map((wearing) => (wearing.id === id ? { ...wearing, ...change } : wearing)),
+  }));
+
+/** Swaps a piece for another wherever this one is worn in the outing. */
+export const swapPiece = (fromId: string, toId: string): void =>
+  edit("swap a piece", (view) => ({
+    ...view,
+    wearings: view.wearings.map((wearing) =>
+      wearing.pieceId === fromId ? { ...wearing, pieceId: toId, withoutParts: [] } : wearing,
+    ),
+  }));
+
+export const removeWearing = (id: string): void =>
+  edit("leave a piece off", (view) => ({ ...view, wearings: view.wearings.filter((wearing) => wearing.id !== id) }));
+
+/** Minutes of all phases. */
+export const totalMinutesOf = ({ phases }: Pick<OutingView, "phases">): number =>
+  phases.reduce((total, { minutes }) => total + minutes, 0);
+
+/** Wears a piece from a minute to the end. @returns the id of the new wearing */
+export function wear(pieceId: string, rank: number, fromMinute: number, side: WearingView["side"] = "both"): string {
+  const id = uuid();
+  edit("put a piece on", (view) => ({
+    ...view,
+    wearings: [
+      ...view.wearings,
+      {
+        id,
+        pieceId,
+        side,
+        rank,
+        fromMinute,
+        toMinute: totalMinutesOf(view),
+        opened: [],
+        withoutParts: [],
+        whenOff: "pack",
+      },
+    ],
+  }));
+  return id;
+}
