@@ -9,7 +9,7 @@ function storage(): Storage {
     get length() {
       return kept.size;
     },
-    key: (place) => [...kept.keys()][place] ?? null,
+    key: (index) => [...kept.keys()][index] ?? null,
     getItem: (key) => kept.get(key) ?? null,
     setItem: (key, value) => void kept.set(key, value),
     removeItem: (key) => void kept.delete(key),

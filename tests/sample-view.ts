@@ -37,9 +37,9 @@ export function sampleView(): OutingView {
       airTemperatureTyped: null,
       windTyped: null,
     })),
-    phases: file.phases.map(({ spot: _spot, ...phase }, place) => ({ id: `${UUID}${place}`, ...phase })),
-    wearings: file.wearings.map((wearing, place) => ({
-      id: String(place),
+    phases: file.phases.map(({ spot: _spot, ...phase }, index) => ({ id: `${UUID}${index}`, ...phase })),
+    wearings: file.wearings.map((wearing, index) => ({
+      id: String(index),
       ...wearing,
       whenOff: wearing.whenOff ?? "pack",
       opened: [],

@@ -14,8 +14,8 @@ export function twelveHourOuting(): Outing {
   const later = (minute: number): number => (minute >= sitEnd ? minute + more : minute);
   return {
     ...outing,
-    phases: outing.phases.map((phase, place) =>
-      place === lastSit ? { ...phase, minutes: phase.minutes + more } : phase,
+    phases: outing.phases.map((phase, index) =>
+      index === lastSit ? { ...phase, minutes: phase.minutes + more } : phase,
     ),
     wearings: outing.wearings.map((wearing) => ({
       ...wearing,

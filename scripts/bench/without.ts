@@ -66,10 +66,10 @@ export function withHeat(of: Outing): Outing {
     pieces: [...of.pieces, ...pieces],
     wearings: [
       ...of.wearings,
-      ...pieces.map(({ id }, place) => ({
+      ...pieces.map(({ id }, index) => ({
         pieceId: id,
         side: "both" as const,
-        rank: 15 + place,
+        rank: 15 + index,
         fromMinute: 0,
         toMinute,
         heat: [{ fromMinute: 0, toMinute, level: 1 }],

@@ -70,8 +70,8 @@ function spoiled(random: RandomStream, value: unknown): unknown {
   if (Array.isArray(value)) {
     const list = [...(value as unknown[])];
     if (list.length > 0) {
-      const place = Math.floor(random() * list.length);
-      list[place] = spoiled(random, list[place]);
+      const index = Math.floor(random() * list.length);
+      list[index] = spoiled(random, list[index]);
     }
     return list;
   }

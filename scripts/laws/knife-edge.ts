@@ -36,8 +36,8 @@ export const KNIVES: readonly Knife[] = [
       if (first!.kind !== "walkIn") return outing;
       return {
         ...outing,
-        phases: outing.phases.map((phase, place) =>
-          place === 0 ? { ...phase, minutes: phase.minutes + MINUTES } : phase,
+        phases: outing.phases.map((phase, index) =>
+          index === 0 ? { ...phase, minutes: phase.minutes + MINUTES } : phase,
         ),
         wearings: outing.wearings.map((wearing) => ({
           ...wearing,

@@ -24,18 +24,18 @@ export type LawsFare = {
 const ENDLESS_MINUTES = 1e6;
 const endless = (_key: string, value: unknown): unknown => (value === Infinity ? ENDLESS_MINUTES : value);
 
-const outings = Array.from({ length: count }, (_, place) => seededOuting(place + 1));
+const outings = Array.from({ length: count }, (_, index) => seededOuting(index + 1));
 const laws = LAWS.map((law): LawFares => {
-  const trials = outings.flatMap((outing, place): Broken[] => {
+  const trials = outings.flatMap((outing, index): Broken[] => {
     const trial = tryLaw(law, outing);
-    return trial ? [{ ...trial, seed: place + 1 }] : [];
+    return trial ? [{ ...trial, seed: index + 1 }] : [];
   });
   const exceptions = trials.filter(({ isException }) => isException);
   exceptions.sort((one, other) => other.worse - other.better - (one.worse - one.better));
   return { name: law.name, tried: trials.length, exceptions };
 });
-const cuts = Array.from({ length: knives }, (_, place) =>
-  tryKnife(seededOuting(place + 1)).map((cut) => ({ ...cut, seed: place + 1 })),
+const cuts = Array.from({ length: knives }, (_, index) =>
+  tryKnife(seededOuting(index + 1)).map((cut) => ({ ...cut, seed: index + 1 })),
 ).flat();
 const fare: LawsFare = { laws, knives: { tried: knives * KNIVES.length, cuts } };
 

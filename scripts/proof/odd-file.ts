@@ -79,9 +79,9 @@ export function oddFile(schema: unknown, seed: number): unknown {
   const drawn = valueOf(random, schema as Schema) as Drawn;
   const piece = (schema as Schema).properties?.pieces?.items ?? {};
   const wearing = (schema as Schema).properties?.wearings?.items ?? {};
-  const pieces = Array.from({ length: 1 + Math.floor(random() * PIECES) }, (_, place) => ({
+  const pieces = Array.from({ length: 1 + Math.floor(random() * PIECES) }, (_, index) => ({
     ...(valueOf(random, piece) as { id: string }),
-    id: `piece ${place}`,
+    id: `piece ${index}`,
   }));
   const phases = drawn.phases.map((phase) => ({ ...phase, minutes: Math.min(phase.minutes, LONGEST_PHASE_MINUTES) }));
   if (!phases.some(({ kind }) => kind === "sit")) phases[phases.length - 1]!.kind = "sit";
@@ -104,7 +104,7 @@ export function oddFile(schema: unknown, seed: number): unknown {
     weather: lowHigh
       ? undefined
       : (drawn.weather ?? [valueOf(random, (schema as Schema).properties?.weather?.items ?? {}) as object]).map(
-          (hour, place) => ({ ...hour, at: new Date(START_MS + place * MS_PER_HOUR).toISOString() }),
+          (hour, index) => ({ ...hour, at: new Date(START_MS + index * MS_PER_HOUR).toISOString() }),
         ),
     lowHigh: lowHigh && {
       ...lowHigh,

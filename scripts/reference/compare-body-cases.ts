@@ -114,15 +114,15 @@ function compareCase(tally: Tally, expected: BodyCase): void {
       body.regulate(exchange, phase.par, 60);
       body.advance(exchange, 60);
       minute += 1;
-      const place = expected.minute.indexOf(minute);
-      if (place < 0) continue;
+      const index = expected.minute.indexOf(minute);
+      if (index < 0) continue;
       const found = stateOf(body);
       for (const quantity of HISTORY) {
         tally.compare(
           quantity,
           `${expected.name}, minute ${minute}`,
           found[quantity],
-          expected[quantity][place],
+          expected[quantity][index],
           toleranceOf(quantity),
         );
       }

@@ -73,17 +73,17 @@ function firstSittingMinute(trial: TrialCase): number {
 
 function compareCurves(tally: Tally, expected: ExpectedTrial, series: OutingSeries): void {
   const surfaceM2 = bodySurfaceM2({ heightM: expected.person.height, massKg: expected.person.weight });
-  expected.minute.forEach((minute, place) => {
+  expected.minute.forEach((minute, index) => {
     const where = `${expected.name}, minute ${minute}`;
     for (const [curve, digit] of Object.entries(DIGIT_CURVES)) {
-      tally.compare(curve, where, series.digitC[digit][minute], expected[curve as DigitCurve][place], DIGIT);
+      tally.compare(curve, where, series.digitC[digit][minute], expected[curve as DigitCurve][index], DIGIT);
     }
     const skin = Array.from(series.segmentSkinC.subarray(minute * SEGMENT_COUNT, (minute + 1) * SEGMENT_COUNT));
-    tally.compare("tsk", where, skin, expected.tsk[place], SKIN);
-    tally.compare("debt", where, series.heatDebtWhPerM2[minute], expected.debt[place], DEBT);
-    tally.compare("trunk", where, series.trunkC[minute], expected.trunk[place], TRUNK);
-    tally.compare("met", where, series.heatMadeW[minute], expected.met[place], HEAT);
-    tally.compare("shiv", where, series.shiveringWPerM2[minute]! * surfaceM2, expected.shiv[place], HEAT);
+    tally.compare("tsk", where, skin, expected.tsk[index], SKIN);
+    tally.compare("debt", where, series.heatDebtWhPerM2[minute], expected.debt[index], DEBT);
+    tally.compare("trunk", where, series.trunkC[minute], expected.trunk[index], TRUNK);
+    tally.compare("met", where, series.heatMadeW[minute], expected.met[index], HEAT);
+    tally.compare("shiv", where, series.shiveringWPerM2[minute]! * surfaceM2, expected.shiv[index], HEAT);
   });
 }
 
@@ -109,15 +109,15 @@ export function compareTrialOutings(file: TrialFile): FileReport {
   for (const expected of file.cases) {
     const outing = trialToOuting(expected);
     let minute = 0;
-    expected.phases.forEach((phase, place) => {
+    expected.phases.forEach((phase, index) => {
       const found = resistancesAt(outing, minute);
       for (const { patch, side, key } of SITES) {
         const name = trialKey(patch, side);
         tally.compare(
           "R",
-          `${expected.name}, phase ${place}, ${name}`,
+          `${expected.name}, phase ${index}, ${name}`,
           found[key],
-          expected.resistance[place]?.[name],
+          expected.resistance[index]?.[name],
           RESISTANCE,
         );
       }

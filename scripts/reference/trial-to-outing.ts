@@ -84,8 +84,8 @@ const explicitPiece = (id: string, kind: Piece["kind"], panels: ExplicitPanel[],
 });
 
 /** The pieces of one phase: all its stacks as one explicit piece, mitts as markers, what lies under sole and seat as pads. */
-function piecesOf(phase: TrialPhase, place: number): { piece: Piece; side: Wearing["side"] }[] {
-  const id = (name: string): string => `phase ${place} ${name}`;
+function piecesOf(phase: TrialPhase, index: number): { piece: Piece; side: Wearing["side"] }[] {
+  const id = (name: string): string => `phase ${index} ${name}`;
   const stated = (patches: Patch[], insulation: number): ExplicitPanel => ({
     patches,
     side: "both",
@@ -133,8 +133,8 @@ export function trialToOuting(trial: TrialCase): Outing {
   let minute = 0;
   const pieces: Piece[] = [];
   const wearings: Wearing[] = [];
-  trial.phases.forEach((phase, place) => {
-    for (const { piece, side } of piecesOf(phase, place)) {
+  trial.phases.forEach((phase, index) => {
+    for (const { piece, side } of piecesOf(phase, index)) {
       pieces.push(piece);
       wearings.push({ pieceId: piece.id, side, rank: 0, fromMinute: minute, toMinute: minute + phase.minutes });
     }

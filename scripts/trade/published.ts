@@ -345,7 +345,7 @@ export const PUBLISHED_CHECKS: readonly TradeCheck[] = [
       const found = [0, -5, -10].map((airC) => faceAt(airC, 0.5, "nose"));
       return {
         computed: `${found.map((value) => value.toFixed(1)).join(" / ")} °C`,
-        agrees: [11, 8, 4].every((wanted, place) => Math.abs(found[place]! - wanted) <= 1.5),
+        agrees: [11, 8, 4].every((wanted, index) => Math.abs(found[index]! - wanted) <= 1.5),
       };
     },
   },

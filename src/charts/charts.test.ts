@@ -63,7 +63,7 @@ describe("spans", () => {
   });
 
   it("bars of a row never overlap", () => {
-    const items = Array.from({ length: 12 }, (_, place) => item(String(place), place % 4, place * 10, place * 10 + 75));
+    const items = Array.from({ length: 12 }, (_, index) => item(String(index), index % 4, index * 10, index * 10 + 75));
     const [lane] = wearLanes(axis, items, ["Trunk"]);
     for (const one of lane!.bars) {
       for (const other of lane!.bars) {

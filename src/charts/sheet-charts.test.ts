@@ -33,10 +33,10 @@ describe("dragging a bar", () => {
 });
 
 describe("a curve of fewer points", () => {
-  const between = (values: readonly number[], kept: readonly number[], place: number): number => {
-    const to = kept.find((own) => own >= place)!;
-    const from = kept.findLast((own) => own <= place)!;
-    return from === to ? values[to]! : values[from]! + ((place - from) / (to - from)) * (values[to]! - values[from]!);
+  const between = (values: readonly number[], kept: readonly number[], index: number): number => {
+    const to = kept.find((own) => own >= index)!;
+    const from = kept.findLast((own) => own <= index)!;
+    return from === to ? values[to]! : values[from]! + ((index - from) / (to - from)) * (values[to]! - values[from]!);
   };
 
   it("passes everywhere within the tolerance, and keeps first and last", () => {
@@ -48,8 +48,8 @@ describe("a curve of fewer points", () => {
         (values, tolerance) => {
           const kept = thinned(values, tolerance);
           expect([kept[0], kept.at(-1)]).toEqual([0, values.length - 1]);
-          values.forEach((own, place) => {
-            expect(Math.abs(own - between(values, kept, place))).toBeLessThanOrEqual(tolerance + 1e-9);
+          values.forEach((own, index) => {
+            expect(Math.abs(own - between(values, kept, index))).toBeLessThanOrEqual(tolerance + 1e-9);
           });
         },
       ),
@@ -57,8 +57,8 @@ describe("a curve of fewer points", () => {
   });
 
   it("is two points where it is straight, three at a corner, one or none where there is no more", () => {
-    const straight = Array.from({ length: 50 }, (_, place) => 3 + 0.7 * place);
-    const corner = straight.map((own, place) => (place <= 20 ? own : straight[20]!));
+    const straight = Array.from({ length: 50 }, (_, index) => 3 + 0.7 * index);
+    const corner = straight.map((own, index) => (index <= 20 ? own : straight[20]!));
     expect(thinned(straight, 0.01)).toEqual([0, 49]);
     expect(thinned(corner, 0.01)).toEqual([0, 20, 49]);
     expect([thinned([4], 0.01), thinned([], 0.01)]).toEqual([[0], []]);

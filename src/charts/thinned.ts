@@ -10,14 +10,14 @@ export function thinned(values: ArrayLike<number>, tolerance: number): number[] 
   const kept = [0];
   let from = 0;
   let [least, most] = [-Infinity, Infinity];
-  for (let place = 1; place < length; place++) {
-    const rise = values[place]! - values[from]!;
-    const run = place - from;
+  for (let index = 1; index < length; index++) {
+    const rise = values[index]! - values[from]!;
+    const run = index - from;
     const slope = rise / run;
     if (slope < least || slope > most) {
-      from = place - 1;
+      from = index - 1;
       kept.push(from);
-      const next = values[place]! - values[from]!;
+      const next = values[index]! - values[from]!;
       [least, most] = [next - tolerance, next + tolerance];
     } else {
       least = Math.max(least, (rise - tolerance) / run);

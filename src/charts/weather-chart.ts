@@ -90,10 +90,10 @@ export function weatherChart(
     return [{ index, x, temperatureY: y(hour.airTemperatureC), wind, seatWind }];
   });
   const strips = (shareOf: (hour: ChartHour) => number | null): Strip[] =>
-    weather.flatMap((hour, place): Strip[] => {
+    weather.flatMap((hour, index): Strip[] => {
       const share = shareOf(hour);
       const x = within(hour.minute);
-      const width = within(weather[place + 1]?.minute ?? axis.totalMinutes) - x;
+      const width = within(weather[index + 1]?.minute ?? axis.totalMinutes) - x;
       return share === null || share <= 0 || width <= 0 ? [] : [{ x, width, share: Math.min(1, share) }];
     });
   return {

@@ -6,12 +6,12 @@ test("gloves and mitts side by side: a liner left on lasts longer at fine work t
   page,
 }) => {
   await page.goto("/handwear");
-  const hands = (place: number) => page.getByRole("region", { name: `Hands ${place}` });
+  const hands = (index: number) => page.getByRole("region", { name: `Hands ${index}` });
   await expect(hands(1).getByTestId("task-lasts")).toHaveText(/\d/);
   await page.getByLabel("Air", { exact: true }).fill("-10");
-  const choose = async (place: number, layers: readonly string[]): Promise<void> => {
+  const choose = async (index: number, layers: readonly string[]): Promise<void> => {
     for (const [at, name] of layers.entries()) {
-      const choice = hands(place).getByRole("combobox").nth(at);
+      const choice = hands(index).getByRole("combobox").nth(at);
       await choice.selectOption(name === "" ? "" : { label: `${name} (generic)` });
     }
   };
@@ -19,8 +19,8 @@ test("gloves and mitts side by side: a liner left on lasts longer at fine work t
   await choose(2, ["Long mitts, batting 300"]);
   const figures = page.getByRole("region", { name: "In figures" });
   await expect(figures).toContainText("without Long mitts, batting 300");
-  const minutes = async (place: number): Promise<number> =>
-    Number(/(\d+) min/.exec(await hands(place).getByTestId("task-lasts").innerText())?.[1] ?? NaN);
+  const minutes = async (index: number): Promise<number> =>
+    Number(/(\d+) min/.exec(await hands(index).getByTestId("task-lasts").innerText())?.[1] ?? NaN);
   await expect(page.getByTestId("columns")).toHaveAttribute("aria-busy", "false");
   expect(await minutes(1)).toBeGreaterThan(await minutes(2));
   await page.getByLabel("The working hand has to").selectOption({ label: "grip a handle or a rod" });

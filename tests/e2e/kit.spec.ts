@@ -96,7 +96,7 @@ test("three boots on a metal platform at -12 for four hours; at 0 the tight thir
   page,
 }) => {
   await page.goto("/footwear");
-  const feet = (place: number) => page.getByRole("region", { name: `Feet ${place}` });
+  const feet = (index: number) => page.getByRole("region", { name: `Feet ${index}` });
   await expect(feet(3).getByTestId("toes-last")).toHaveText(/\d/);
   await page.getByLabel("Air", { exact: true }).fill("-12");
   await page.getByLabel("For", { exact: true }).fill("4");
@@ -106,8 +106,8 @@ test("three boots on a metal platform at -12 for four hours; at 0 the tight thir
     const option = await choice.locator("option").filter({ hasText: boot }).first().getAttribute("value");
     await choice.selectOption(option);
   }
-  const minutes = async (place: number): Promise<number> => {
-    const text = await feet(place).getByTestId("toes-last").innerText();
+  const minutes = async (index: number): Promise<number> => {
+    const text = await feet(index).getByTestId("toes-last").innerText();
     const [, hours = "0", rest = "0"] = /(?:(\d+) h )?(\d+)/.exec(text) ?? [];
     return Number(hours) * 60 + Number(rest);
   };

@@ -152,7 +152,7 @@ describe("saving", () => {
 
   it("names each field that cannot be used", async () => {
     const view = await open(LEK);
-    const phases = view.phases.map((phase, place) => (place === 2 ? { ...phase, minutes: 0 } : phase));
+    const phases = view.phases.map((phase, index) => (index === 2 ? { ...phase, minutes: 0 } : phase));
     const { status, body } = await put(view.id, { ...content(view), phases });
     expect(status).toBe(400);
     expect(body.error.problems).toMatchObject([{ path: "phases[2].minutes" }]);
@@ -297,10 +297,10 @@ describe("making outings", () => {
 
 describe("what was done to a sheet", () => {
   const setting = (seatHeightM: number) => ({ shelter: "hide", seatHeightM, ground: "snow" });
-  const command = (place: number) => ({
-    id: `01900000-0000-7000-8000-0000000002${String(place).padStart(2, "0")}`,
-    label: `step ${place}`,
-    changes: [{ collection: "setting", key: "setting", before: setting(place), after: setting(place + 1) }],
+  const command = (index: number) => ({
+    id: `01900000-0000-7000-8000-0000000002${String(index).padStart(2, "0")}`,
+    label: `step ${index}`,
+    changes: [{ collection: "setting", key: "setting", before: setting(index), after: setting(index + 1) }],
   });
   const historyOf = async (id: string) => (await call<History>(getHistory, id)).body;
   const save = async (history: unknown) => {

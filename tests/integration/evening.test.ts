@@ -100,8 +100,8 @@ describe("what a plan holds", () => {
       extras: [{ id: uuid(1), words: "rod" }],
       leftWith: { name: "Tove", reachedBy: "at home", alarmAfterMinutes: 90 },
     };
-    const phases = view.phases.map((phase, place) =>
-      place === 0 ? { ...phase, wetBy: ["branches" as const] } : phase,
+    const phases = view.phases.map((phase, index) =>
+      index === 0 ? { ...phase, wetBy: ["branches" as const] } : phase,
     );
     expect((await save(view, { plan, phases })).status).toBe(200);
     const kept = await open(id);
@@ -201,7 +201,7 @@ describe("several sitters", () => {
     expect((await save(his, { wearings: [wearing] })).status).toBe(200);
 
     const hers = await open(id);
-    const longer = hers.phases.map((phase, place) => (place === 0 ? { ...phase, minutes: phase.minutes + 25 } : phase));
+    const longer = hers.phases.map((phase, index) => (index === 0 ? { ...phase, minutes: phase.minutes + 25 } : phase));
     expect((await save(hers, { phases: longer })).status).toBe(200);
     const after = await open(uuid(10));
     expect(after.phases.map(({ minutes }) => minutes)).toEqual(longer.map(({ minutes }) => minutes));
@@ -213,7 +213,7 @@ describe("several sitters", () => {
     for (const round of [1, 2, 3, 4, 5, 6]) {
       const [one, other] = [await open(id), await open(uuid(10))];
       const withMinutes = ({ phases }: typeof one, minutes: number) => ({
-        phases: phases.map((phase, place) => (place === 1 ? { ...phase, minutes } : phase)),
+        phases: phases.map((phase, index) => (index === 1 ? { ...phase, minutes } : phase)),
       });
       const answers = await Promise.all([
         save(one, withMinutes(one, 20 + round)),

@@ -22,7 +22,7 @@ const backupOf = async ({ database }: FreshDatabase) => {
   return parsed.backup;
 };
 
-describe.each(Array.from({ length: MIGRATIONS }, (_, place) => place + 1))(
+describe.each(Array.from({ length: MIGRATIONS }, (_, index) => index + 1))(
   "rows written after %i migrations",
   (count) => {
     it("are read, judged, backed up and restored", async () => {

@@ -65,6 +65,6 @@ describe("body-tables.json", () => {
       return conductances.skinInner[SEGMENT_INDEX.chest]!;
     };
     const classes = published.conductance.cdt_cr_sk.map((row) => row[2]!);
-    [10, 15, 20, 25, 30].forEach((fat, place) => expect(Math.abs(chest(fat) / classes[place]! - 1)).toBeLessThan(0.01));
+    [10, 15, 20, 25, 30].forEach((fat, index) => expect(Math.abs(chest(fat) / classes[index]! - 1)).toBeLessThan(0.01));
   });
 });

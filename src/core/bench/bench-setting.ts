@@ -52,8 +52,8 @@ export function benchOuting(setting: BenchSetting, tried: readonly Piece[]): Out
       },
     ],
     phases: [{ kind: "sit", minutes, posture, activityRatio: STILL_ACTIVITY_RATIO, walkSpeedMPerS: 0 }],
-    wetFromStart: { pieceIds: tried.map((_, place) => `tried ${place}`), share: setting.wetShare ?? 0 },
-    pieces: [...dress.pieces, ...tried.map((piece, place) => ({ ...piece, id: `tried ${place}` }))],
+    wetFromStart: { pieceIds: tried.map((_, index) => `tried ${index}`), share: setting.wetShare ?? 0 },
+    pieces: [...dress.pieces, ...tried.map((piece, index) => ({ ...piece, id: `tried ${index}` }))],
     wearings: [
       ...dress.wearings.map((wearing) => ({ ...wearing, ...worn, side: wearing.side })),
       ...tried.map((_, rank) => ({ ...worn, pieceId: `tried ${rank}`, rank })),

@@ -102,7 +102,7 @@ function taskAnswer(setting: BenchSetting, layers: readonly Piece[], dexterityNe
   while (rewarmed < short.working.length && !isRewarmed(rewarmed)) rewarmed++;
   return {
     dexterityNeeded,
-    off: layers.flatMap((piece, place) => (dexterityNeeded > dexterityOf(piece) ? [place] : [])),
+    off: layers.flatMap((piece, index) => (dexterityNeeded > dexterityOf(piece) ? [index] : [])),
     minutes: minutesBelow(long, SETTLED_MINUTES, SETTLED_MINUTES + LONGEST_TASK_MINUTES),
     rewarmMinutes: rewarmed < short.working.length ? rewarmed - taskEnd : null,
     workingC: [...short.working.subarray(SETTLED_MINUTES)],

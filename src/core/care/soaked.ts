@@ -22,9 +22,9 @@ function clothAreaM2(label: Label): number {
   const areas = siteAreasM2({ ...ORDINARY_ADULT, sex: "male" });
   const covered = new Map<number, number>();
   for (const { patch, side, coverShare } of readLabel(label)) {
-    SITES.forEach((site, place) => {
+    SITES.forEach((site, index) => {
       if (site.patch !== patch || (side !== "both" && site.side !== null && site.side !== side)) return;
-      covered.set(place, Math.max(covered.get(place) ?? 0, coverShare));
+      covered.set(index, Math.max(covered.get(index) ?? 0, coverShare));
     });
   }
   return CLOTH_PER_SKIN * [...covered].reduce((sum, [place, share]) => sum + areas[place]! * share, 0);

@@ -97,10 +97,10 @@ function swapPiece(worn: Piece, fresh: Piece): Change {
 }
 
 /** Puts on what is put on out there ten minutes earlier. */
-function earlier(outing: Outing, place: number): Change {
-  const { pieceId, fromMinute } = outing.wearings[place]!;
+function earlier(outing: Outing, index: number): Change {
+  const { pieceId, fromMinute } = outing.wearings[index]!;
   return {
-    id: `earlier ${place} ${pieceId}`,
+    id: `earlier ${index} ${pieceId}`,
     kind: "putOnEarlier",
     pieceIds: [pieceId],
     addedMassG: 0,
@@ -108,7 +108,7 @@ function earlier(outing: Outing, place: number): Change {
       withWearings(
         plan,
         plan.wearings.map((wearing, own) =>
-          own === place ? { ...wearing, fromMinute: Math.max(0, fromMinute - EARLIER_MINUTES) } : wearing,
+          own === index ? { ...wearing, fromMinute: Math.max(0, fromMinute - EARLIER_MINUTES) } : wearing,
         ),
       ),
   };
@@ -133,19 +133,19 @@ export function clothingChanges(outing: Outing, kit: readonly Piece[]): Change[]
         .filter((old) => takesPlaceOf(fresh, old) && liesAlike(fresh, old) && standsInOn(outing, fresh, old))
         .map((old) => swapPiece(old, fresh)),
     ),
-    ...outing.wearings.flatMap(({ fromMinute }, place) => (fromMinute > 0 ? [earlier(outing, place)] : [])),
-    ...outing.wearings.flatMap(({ withoutParts, pieceId }, place): Change[] =>
+    ...outing.wearings.flatMap(({ fromMinute }, index) => (fromMinute > 0 ? [earlier(outing, index)] : [])),
+    ...outing.wearings.flatMap(({ withoutParts, pieceId }, index): Change[] =>
       withoutParts && withoutParts.length > 0
         ? [
             {
-              id: `parts ${place} ${pieceId}`,
+              id: `parts ${index} ${pieceId}`,
               kind: "partBackOn",
               pieceIds: [pieceId],
               addedMassG: 0,
               apply: (plan) =>
                 withWearings(
                   plan,
-                  plan.wearings.map((wearing, own) => (own === place ? { ...wearing, withoutParts: [] } : wearing)),
+                  plan.wearings.map((wearing, own) => (own === index ? { ...wearing, withoutParts: [] } : wearing)),
                 ),
             },
           ]

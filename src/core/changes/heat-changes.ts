@@ -61,17 +61,17 @@ function heatIn(outing: Outing, piece: Piece, source: HeatSource): Change {
 }
 
 /** Switches on what is worn and off, through the still part. */
-function heatOn(outing: Outing, place: number, source: HeatSource): Change {
-  const { pieceId } = outing.wearings[place]!;
+function heatOn(outing: Outing, index: number, source: HeatSource): Change {
+  const { pieceId } = outing.wearings[index]!;
   return {
-    id: `heat on ${place} ${pieceId}`,
+    id: `heat on ${index} ${pieceId}`,
     kind: "heatOn",
     pieceIds: [pieceId],
     addedMassG: 0,
     apply: (plan) => ({
       ...plan,
       wearings: plan.wearings.map((wearing, own) =>
-        own === place ? { ...wearing, heat: usualHeat(outing, source) } : wearing,
+        own === index ? { ...wearing, heat: usualHeat(outing, source) } : wearing,
       ),
     }),
   };
@@ -116,9 +116,9 @@ export function heatAndDryChanges(outing: Outing, kit: readonly Piece[]): Change
   const walksIn = outing.phases[0]?.kind === "walkIn";
   return [
     ...spare.flatMap((piece) => (piece.heat && piece.kind === "heatSource" ? [heatIn(outing, piece, piece.heat)] : [])),
-    ...outing.wearings.flatMap(({ pieceId, heat }, place) => {
+    ...outing.wearings.flatMap(({ pieceId, heat }, index) => {
       const source = worn.get(pieceId)?.heat;
-      return source?.kind === "electric" && (heat ?? []).length === 0 ? [heatOn(outing, place, source)] : [];
+      return source?.kind === "electric" && (heat ?? []).length === 0 ? [heatOn(outing, index, source)] : [];
     }),
     ...(walksIn
       ? spare.flatMap((fresh) =>

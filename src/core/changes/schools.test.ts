@@ -33,7 +33,7 @@ function plan(ids: readonly StarterPieceKey[], change: (wearings: Wearing[]) => 
       { ...sit, minutes: 200, recurring: [] },
     ],
     pieces: ids.map(piece),
-    wearings: change(ids.map((id, place) => wear(id, 10 * place))),
+    wearings: change(ids.map((id, index) => wear(id, 10 * index))),
   };
 }
 

@@ -36,9 +36,9 @@ type Worn = { readonly piece: Piece; readonly wearing: Wearing; readonly place: 
 function wornInSit({ pieces, wearings }: Outing, from: number, to: number): Worn[] {
   const byId = new Map(pieces.map((piece) => [piece.id, piece]));
   return wearings
-    .flatMap((wearing, place): Worn[] => {
+    .flatMap((wearing, index): Worn[] => {
       const piece = byId.get(wearing.pieceId);
-      return piece && wearing.fromMinute < to && from < wearing.toMinute ? [{ piece, wearing, place }] : [];
+      return piece && wearing.fromMinute < to && from < wearing.toMinute ? [{ piece, wearing, place: index }] : [];
     })
     .sort((one, other) => one.wearing.rank - other.wearing.rank);
 }
@@ -51,14 +51,14 @@ const insulationAt = ({ label }: Piece, patch: Patch): number =>
     .filter((reading) => reading.patch === patch)
     .reduce((most, { insulationM2KPerW }) => Math.max(most, insulationM2KPerW), 0);
 
-const replaced = (plan: Outing, place: number, ...instead: readonly Wearing[]): Outing => ({
+const replaced = (plan: Outing, index: number, ...instead: readonly Wearing[]): Outing => ({
   ...plan,
-  wearings: plan.wearings.flatMap((wearing, own) => (own === place ? instead : [wearing])),
+  wearings: plan.wearings.flatMap((wearing, own) => (own === index ? instead : [wearing])),
 });
 
 const without = (plan: Outing, places: readonly number[]): Outing => ({
   ...plan,
-  wearings: plan.wearings.filter((_, place) => !places.includes(place)),
+  wearings: plan.wearings.filter((_, index) => !places.includes(index)),
 });
 
 function school(
@@ -171,8 +171,8 @@ function hood(worn: readonly Worn[]): School | null {
     pieceIds: hooded.map(({ piece }) => piece.id),
     apply: (plan: Outing): Outing => ({
       ...plan,
-      wearings: plan.wearings.map((wearing, place) => {
-        if (!hooded.some((layer) => layer.place === place)) return wearing;
+      wearings: plan.wearings.map((wearing, index) => {
+        if (!hooded.some((layer) => layer.place === index)) return wearing;
         const rest = (wearing.withoutParts ?? []).filter((part) => part !== "hood");
         return { ...wearing, withoutParts: down ? [...rest, "hood"] : rest };
       }),

@@ -11,8 +11,8 @@ export type CoveredRegion = { readonly share: number; readonly layers: readonly 
 export function coveredRegions(worn: readonly WornLayer[]): CoveredRegion[] {
   if (worn.every(({ coverShare }) => coverShare === 1)) return [{ share: 1, layers: worn.map(({ layer }) => layer) }];
   const ends = [...new Set([...worn.map(({ coverShare }) => coverShare), 1])].sort((one, other) => one - other);
-  return ends.map((end, place) => ({
-    share: end - (ends[place - 1] ?? 0),
+  return ends.map((end, index) => ({
+    share: end - (ends[index - 1] ?? 0),
     layers: worn.filter(({ coverShare }) => coverShare >= end).map(({ layer }) => layer),
   }));
 }

@@ -32,15 +32,15 @@ export function fitLayers(layers: readonly Layer[]): FittedLayers {
   if (layers.every(({ easeMm }) => easeMm === undefined)) return { layers, overfillMm: 0 };
   const fitted = [...layers];
   let overfillMm = 0;
-  layers.forEach(({ easeMm }, place) => {
+  layers.forEach(({ easeMm }, index) => {
     if (easeMm === undefined) return;
-    const underMm = fitted.slice(0, place).reduce((total, { thicknessMm }) => total + thicknessMm, 0);
+    const underMm = fitted.slice(0, index).reduce((total, { thicknessMm }) => total + thicknessMm, 0);
     const excessMm = underMm - easeMm;
     if (excessMm <= 0) return;
     overfillMm = Math.max(overfillMm, excessMm);
     const share = clamp(easeMm / underMm, LEAST_THICKNESS_SHARE, 1);
-    for (let inner = 0; inner < place; inner++) fitted[inner] = pressed(fitted[inner]!, share);
-    fitted[place] = { ...fitted[place]!, gapMm: Math.min(fitted[place]!.gapMm, GAP_BY_FIT_MM.tight) };
+    for (let inner = 0; inner < index; inner++) fitted[inner] = pressed(fitted[inner]!, share);
+    fitted[index] = { ...fitted[index]!, gapMm: Math.min(fitted[index]!.gapMm, GAP_BY_FIT_MM.tight) };
   });
   return { layers: fitted, overfillMm };
 }

@@ -7,10 +7,10 @@ import { lightSpans } from "./light";
 import { shapedTemperatureC, type LowHigh } from "./shaped-day";
 
 const hours = (temperaturesC: readonly number[], windMPerS: readonly number[] = []): WeatherHour[] =>
-  temperaturesC.map((airTemperatureC, place) => ({
-    minute: place * 60,
+  temperaturesC.map((airTemperatureC, index) => ({
+    minute: index * 60,
     airTemperatureC,
-    windMPerS: windMPerS[place] ?? 2,
+    windMPerS: windMPerS[index] ?? 2,
     relativeHumidityPercent: 80,
     radiantTemperatureC: null,
   }));
@@ -90,7 +90,7 @@ describe("light of an outing", () => {
   it("runs dark, twilight, day before a spring dawn, without gaps", () => {
     const spans = lightSpans(start, 420, 62, 12);
     expect(spans.map(({ light }) => light)).toEqual(["dark", "twilight", "day"]);
-    spans.slice(1).forEach((span, place) => expect(span.fromMinute).toBeCloseTo(spans[place]!.toMinute, 9));
+    spans.slice(1).forEach((span, index) => expect(span.fromMinute).toBeCloseTo(spans[index]!.toMinute, 9));
     expect(spans[0]!.fromMinute).toBe(0);
     expect(spans.at(-1)!.toMinute).toBe(420);
   });

@@ -52,11 +52,11 @@ function neededClo(hour: WeatherHour, windShare: number): number {
 function adviceOf(hours: readonly WeatherHour[], needed: readonly number[]): ClothingAdvice[] {
   const advice: ClothingAdvice[] = [];
   let dressedFor = needed[0] ?? 0;
-  hours.forEach(({ minute }, place) => {
-    const change = needed[place]! - dressedFor;
+  hours.forEach(({ minute }, index) => {
+    const change = needed[index]! - dressedFor;
     if (Math.abs(change) < WORTH_A_PIECE_CLO) return;
     advice.push({ minute, action: change > 0 ? "add" : "shed", byClo: Math.abs(change) });
-    dressedFor = needed[place]!;
+    dressedFor = needed[index]!;
   });
   return advice;
 }

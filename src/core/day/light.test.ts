@@ -21,7 +21,7 @@ describe("the light of an outing", () => {
   it("runs through a whole day elsewhere, without gaps", () => {
     const spans = lightSpans(Date.UTC(2027, 2, 27, 0), 24 * 60, 62, 11);
     expect(spans.map(({ light }) => light)).toEqual(["dark", "twilight", "day", "twilight", "dark"]);
-    spans.slice(1).forEach(({ fromMinute }, place) => expect(fromMinute).toBe(spans[place]!.toMinute));
+    spans.slice(1).forEach(({ fromMinute }, index) => expect(fromMinute).toBe(spans[index]!.toMinute));
     expect([spans[0]!.fromMinute, spans.at(-1)!.toMinute]).toEqual([0, 24 * 60]);
   });
 });

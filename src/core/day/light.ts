@@ -45,9 +45,9 @@ export function lightSpans(
   const inside = turns.filter(({ atMs }) => atMs > startsAtMs && atMs < endMs);
   const marks = [{ atMs: startsAtMs, light: before }, ...inside];
   return marks
-    .map(({ atMs, light }, place) => ({
+    .map(({ atMs, light }, index) => ({
       fromMinute: (atMs - startsAtMs) / MS_PER_MINUTE,
-      toMinute: ((marks[place + 1]?.atMs ?? endMs) - startsAtMs) / MS_PER_MINUTE,
+      toMinute: ((marks[index + 1]?.atMs ?? endMs) - startsAtMs) / MS_PER_MINUTE,
       light,
     }))
     .filter(({ fromMinute, toMinute }) => toMinute > fromMinute);

@@ -87,8 +87,8 @@ describe("a toilet stop", () => {
     };
     const withStop = (bares?: "toilet"): Outing => ({
       ...outing,
-      phases: outing.phases.map((phase, place) =>
-        place === 2 ? { ...phase, recurring: [bares ? { ...stop, bares } : stop] } : phase,
+      phases: outing.phases.map((phase, index) =>
+        index === 2 ? { ...phase, recurring: [bares ? { ...stop, bares } : stop] } : phase,
       ),
     });
     const debt = (of: Outing): number => simulateOuting(of).series.heatDebtWhPerM2[ARRIVAL + 65]!;

@@ -68,10 +68,10 @@ type Worn = WornPiece & { readonly place: number; readonly covers: readonly Owne
 type OwnedCover = Cover & { readonly layers: readonly OwnedLayer[] };
 
 /** Covers of a piece with the piece on every layer; left and right keep sharing theirs. */
-function owning(covers: readonly Cover[], piece: Piece, place: number): OwnedCover[] {
+function owning(covers: readonly Cover[], piece: Piece, index: number): OwnedCover[] {
   const known = new Map<readonly WornLayer[], readonly OwnedLayer[]>();
   return covers.map((cover) => {
-    const layers = known.get(cover.layers) ?? cover.layers.map((own): OwnedLayer => ({ ...own, piece, place }));
+    const layers = known.get(cover.layers) ?? cover.layers.map((own): OwnedLayer => ({ ...own, piece, place: index }));
     known.set(cover.layers, layers);
     return { ...cover, layers };
   });
@@ -177,13 +177,13 @@ export class Dressing {
   constructor(pieces: readonly Piece[], wearings: readonly Wearing[], person: BodyPerson | null = null) {
     this.masses = person && new ArealMasses(person);
     const byId = new Map(pieces.map((piece) => [piece.id, piece]));
-    const places = new Map(pieces.map(({ id }, place) => [id, place]));
+    const places = new Map(pieces.map(({ id }, index) => [id, index]));
     const known = wearings.map((wearing): Worn => {
       const piece = byId.get(wearing.pieceId);
       if (!piece)
         throw new CoreError("unknown-piece", `a wearing names piece ${wearing.pieceId}, which is not in the outing`);
-      const place = places.get(piece.id)!;
-      return { ...wearing, piece, place, covers: owning(coversOf(readLabel(piece.label), wearing), piece, place) };
+      const index = places.get(piece.id)!;
+      return { ...wearing, piece, place: index, covers: owning(coversOf(readLabel(piece.label), wearing), piece, index) };
     });
     this.outwards = [...known].sort(outwards);
     this.windows = changeWindows(known);
@@ -273,9 +273,9 @@ export class Dresses<What = Dress> {
   /** What is worn at a minute. */
   at(minute: number): What {
     const { changes, known } = this;
-    let place = 0;
-    while (place + 1 < changes.length && changes[place + 1]! <= minute) place++;
-    return (known[place] ??= this.workOut(changes[place]!));
+    let index = 0;
+    while (index + 1 < changes.length && changes[index + 1]! <= minute) index++;
+    return (known[index] ??= this.workOut(changes[index]!));
   }
 
   /** When clothes are changed next, `to` at most. */

@@ -15,7 +15,7 @@ export class HungPieces {
   private readonly byMinute = new Map<number, HungBefore[]>();
 
   constructor(pieces: readonly Piece[], wearings: readonly Wearing[]) {
-    const places = new Map(pieces.map(({ id }, place) => [id, place]));
+    const places = new Map(pieces.map(({ id }, index) => [id, index]));
     for (const { pieceId, fromMinute } of wearings) {
       const before = wearings
         .filter((own) => own.pieceId === pieceId && own.toMinute < fromMinute)

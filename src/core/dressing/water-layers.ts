@@ -26,12 +26,12 @@ export type OwnedLayer = WornLayer & { readonly piece: Piece; readonly place: nu
 /** Site that stands for each segment: the greatest share that is not a digit. */
 const SITE_OF_SEGMENT: readonly number[] = Array.from({ length: SEGMENT_COUNT }, (_, segment) =>
   SITES.reduce(
-    (best, site, place) =>
+    (best, site, index) =>
       site.segmentIndex === segment &&
       !isDigitPatch(site.patch) &&
       site.patch !== "face" &&
       (best < 0 || site.share > SITES[best]!.share)
-        ? place
+        ? index
         : best,
     -1,
   ),
@@ -93,7 +93,7 @@ export function wetCells({ pieces, wetFromStart }: Pick<Outing, "pieces" | "wetF
 
 /** Left segment of each right one; itself elsewhere. */
 const LEFT_OF: readonly number[] = SEGMENTS.map(
-  (segment, place) => SEGMENT_INDEX[segment.replace("right", "left") as Segment] ?? place,
+  (segment, index) => SEGMENT_INDEX[segment.replace("right", "left") as Segment] ?? index,
 );
 
 /** Layers of a segment that are followed; `null` where none are. */
@@ -111,8 +111,8 @@ function twinOf(bySegment: readonly Followed[], segment: number): number {
   return left;
 }
 
-/** Cell of the book that holds a piece's water on a segment, or over the mouth (`FACE_CELL`). @param place of the piece in the outing */
-export const cellOf = (place: number, segment: number): number => place * CELLS_PER_PIECE + segment;
+/** Cell of the book that holds a piece's water on a segment, or over the mouth (`FACE_CELL`). @param index of the piece in the outing */
+export const cellOf = (index: number, segment: number): number => index * CELLS_PER_PIECE + segment;
 
 /** Cells of water an outing's pieces have. */
 export const waterCells = (pieces: readonly Piece[]): number => pieces.length * CELLS_PER_PIECE;

@@ -119,9 +119,9 @@ export function wearingProblems(
   totalMinutes: number,
 ): WearingProblem[] {
   const known = new Map(pieces.map((piece) => [piece.id, piece]));
-  const worn = wearings.flatMap((wearing, place): Worn[] => {
+  const worn = wearings.flatMap((wearing, index): Worn[] => {
     const piece = known.get(wearing.pieceId);
-    return piece ? [{ place, wearing, piece }] : [];
+    return piece ? [{ place: index, wearing, piece }] : [];
   });
   return worn.flatMap((own) => {
     const others = worn.filter((other) => other.place !== own.place && other.piece.id !== own.piece.id);

@@ -70,7 +70,7 @@ describe("what cannot be worn (common practice, no source)", () => {
 
   it("socks are counted against the boot's room, or against what is usual", () => {
     const socks = ["a", "b", "c"].map((id) => piece(id, "sock", label(["toes", "ankle"])));
-    const worn = [on("boots", 0, DAY, 40), ...socks.map(({ id }, place) => on(id, 0, DAY, 10 + place))];
+    const worn = [on("boots", 0, DAY, 40), ...socks.map(({ id }, index) => on(id, 0, DAY, 10 + index))];
     expect(kinds([boots, ...socks], worn)).toEqual(["manySocks 0"]);
     expect(kinds([boots, ...socks], worn.slice(0, 3))).toEqual([]);
     const roomy = { ...boots, label: label(["toes"], { assembly: "boot", easeMm: 9 }) };
@@ -105,7 +105,7 @@ describe("what cannot be told", () => {
   it("of boots whose layers are written out is counted by what is usual; what the kit does not know is left alone", () => {
     const written: KnownPiece = { ...boots, label: { kind: "explicit", panels: [] } };
     const socks = ["a", "b", "c"].map((id) => piece(id, "sock", label(["toes", "ankle"])));
-    const worn = [on("boots", 0, DAY, 40), ...socks.map(({ id }, place) => on(id, 0, DAY, 10 + place))];
+    const worn = [on("boots", 0, DAY, 40), ...socks.map(({ id }, index) => on(id, 0, DAY, 10 + index))];
     expect(kinds([written, ...socks], worn)).toEqual(["manySocks 0"]);
     expect(kinds(socks, worn)).toEqual([]);
   });
@@ -162,7 +162,7 @@ describe("phases put in, taken out, cut", () => {
         fc.integer({ min: 0, max: 2 }),
         fc.integer({ min: 1, max: 90 }),
         (spans, index, minutes) => {
-          const wearings = spans.map(([from, to], place) => on(String(place), from, to + 1));
+          const wearings = spans.map(([from, to], index) => on(String(index), from, to + 1));
           const there = withPhaseInserted(phases, wearings, index, phase("break", minutes));
           expect(withoutPhase(there.phases, there.wearings, index)).toEqual({ phases, wearings });
           expect(total(there.phases)).toBe(total(phases) + minutes);

@@ -28,16 +28,16 @@ export type Lever =
 const lastSitOf = (phases: readonly Phase[]): number => sitSpans(phases).at(-1)?.lastPhase ?? phases.length - 1;
 
 /** Minute at which a phase ends. */
-const endOf = (phases: readonly Phase[], place: number): number =>
-  phases.slice(0, place + 1).reduce((sum, { minutes }) => sum + minutes, 0);
+const endOf = (phases: readonly Phase[], index: number): number =>
+  phases.slice(0, index + 1).reduce((sum, { minutes }) => sum + minutes, 0);
 
 function longer(outing: Outing, hours: number): Outing {
-  const place = lastSitOf(outing.phases);
-  const [end, more] = [endOf(outing.phases, place), Math.round(hours * MINUTES_PER_HOUR)];
+  const index = lastSitOf(outing.phases);
+  const [end, more] = [endOf(outing.phases, index), Math.round(hours * MINUTES_PER_HOUR)];
   const later = (minute: number): number => (minute >= end ? minute + more : minute);
   return {
     ...outing,
-    phases: outing.phases.map((phase, at) => (at === place ? { ...phase, minutes: phase.minutes + more } : phase)),
+    phases: outing.phases.map((phase, at) => (at === index ? { ...phase, minutes: phase.minutes + more } : phase)),
     wearings: outing.wearings.map((wearing) => ({
       ...wearing,
       fromMinute: later(wearing.fromMinute),

@@ -119,11 +119,11 @@ function stepsOf(
   const steps: DressingStep[] = [];
   const note = (act: DressingStep["act"], minutes: number): void => void steps.push({ spot, minute, minutes, act });
   const ordered = inOrder(changes);
-  ordered.forEach((change, place) => {
+  ordered.forEach((change, index) => {
     steps.push(putOn(change, spot, minute));
     if (hasClosuresSet(change.wearing)) steps.push(setClosures(change, spot, minute));
     const { piece } = change;
-    const isLastSock = piece.kind === "sock" && !ordered.slice(place + 1).some((later) => later.piece.kind === "sock");
+    const isLastSock = piece.kind === "sock" && !ordered.slice(index + 1).some((later) => later.piece.kind === "sock");
     if (isLastSock && ordered.some((other) => isLegwear(other.piece) && isNextToSkin(other.piece))) {
       note({ kind: "tuckUnderwear" }, 1);
     }

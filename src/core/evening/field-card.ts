@@ -54,7 +54,7 @@ export function cardMoments(planned: Planned, sit: DecidingSit): CardMoment[] {
   const out = dressingOrder(planned).filter(({ spot }) => spot === "out");
   const dressMinutes = [...new Set(out.map(({ minute }) => minute))];
   const asPlanned: CardMoment[] = [
-    ...planned.phases.map((phase, place): CardMoment => ({ minute: starts[place]!, act: { kind: "phase", phase } })),
+    ...planned.phases.map((phase, index): CardMoment => ({ minute: starts[index]!, act: { kind: "phase", phase } })),
     ...dressMinutes.map((minute): CardMoment => ({
       minute,
       act: { kind: "dress", steps: out.filter((step) => step.minute === minute) },

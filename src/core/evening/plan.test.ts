@@ -297,8 +297,8 @@ describe("zips and parts", () => {
 describe("the field card", () => {
   const of = planned(lek);
   const end = of.phases.reduce((sum, { minutes }) => sum + minutes, 0);
-  const sits = of.phases.flatMap((phase, place) =>
-    phase.kind === "sit" ? [of.phases.slice(0, place).reduce((sum, { minutes }) => sum + minutes, 0)] : [],
+  const sits = of.phases.flatMap((phase, index) =>
+    phase.kind === "sit" ? [of.phases.slice(0, index).reduce((sum, { minutes }) => sum + minutes, 0)] : [],
   );
   const sit = (endMinutes: number | null, lowMinutes: number | null) => ({
     fromMinute: sits[0]!,

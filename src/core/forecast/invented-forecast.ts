@@ -61,7 +61,7 @@ export function inventedForecast({ latitudeDeg, longitudeDeg, fromMs, hours, asO
   const issuedAtMs = runIssuedMs(asOfMs);
   const isUsualWeather = fromMs - issuedAtMs > REACHES_DAYS * HOURS_PER_DAY * MS_PER_HOUR;
   const run = issuedAtMs / (RUN_EVERY_HOURS * MS_PER_HOUR);
-  const place = placeSeed(latitudeDeg, longitudeDeg);
+  const index = placeSeed(latitudeDeg, longitudeDeg);
   const hourAt = (atMs: number): ForecastHour => {
     if (isUsualWeather) {
       return rounded(
@@ -77,8 +77,8 @@ export function inventedForecast({ latitudeDeg, longitudeDeg, fromMs, hours, asO
     const truth = inventedHour(latitudeDeg, longitudeDeg, atMs);
     // An error turns with the run and slowly with the hour it speaks of.
     const turn = (run / RUNS_PER_TURN) * HOURS_PER_DAY + (atMs / MS_PER_HOUR) * TURN_PER_HOUR;
-    const airError = leadHours <= 0 ? 0 : airSpreadK * wave(place ^ ERROR_SEEDS.air, turn);
-    const windError = leadHours <= 0 ? 0 : windSpread * wave(place ^ ERROR_SEEDS.wind, turn);
+    const airError = leadHours <= 0 ? 0 : airSpreadK * wave(index ^ ERROR_SEEDS.air, turn);
+    const windError = leadHours <= 0 ? 0 : windSpread * wave(index ^ ERROR_SEEDS.wind, turn);
     return rounded(
       atMs,
       {

@@ -55,7 +55,7 @@ export type InventedHour = {
 
 const within01 = (value: number): number => Math.min(1, Math.max(0, value));
 const SEEDS = { air: 1, cloud: 2, wind: 3 } as const;
-const seedOf = (place: number, of: number): number => (place + Math.imul(of, 0x27d4eb2f)) >>> 0;
+const seedOf = (index: number, of: number): number => (index + Math.imul(of, 0x27d4eb2f)) >>> 0;
 
 /** What the season usually brings at an hour: mean of the year and day, no weather of its own. */
 export function usualHour(latitudeDeg: number, longitudeDeg: number, atMs: number): InventedHour {
@@ -79,14 +79,14 @@ export function usualHour(latitudeDeg: number, longitudeDeg: number, atMs: numbe
 
 /** The weather that "comes", as this program invents it. */
 export function inventedHour(latitudeDeg: number, longitudeDeg: number, atMs: number): InventedHour {
-  const place = placeSeed(latitudeDeg, longitudeDeg);
+  const index = placeSeed(latitudeDeg, longitudeDeg);
   const hour = atMs / MS_PER_HOUR;
   const usual = usualHour(latitudeDeg, longitudeDeg, atMs);
-  const cloudShare = within01(CLOUD.meanShare + CLOUD.swingShare * wave(seedOf(place, SEEDS.cloud), hour));
+  const cloudShare = within01(CLOUD.meanShare + CLOUD.swingShare * wave(seedOf(index, SEEDS.cloud), hour));
   const over = Math.max(0, cloudShare - RAIN.fromCloud) / (1 - RAIN.fromCloud);
-  const wind = WIND.meanMPerS + WIND.swingMPerS * wave(seedOf(place, SEEDS.wind), hour);
+  const wind = WIND.meanMPerS + WIND.swingMPerS * wave(seedOf(index, SEEDS.wind), hour);
   return {
-    airTemperatureC: usual.airTemperatureC + SWING_K * wave(seedOf(place, SEEDS.air), hour),
+    airTemperatureC: usual.airTemperatureC + SWING_K * wave(seedOf(index, SEEDS.air), hour),
     windMPerS: Math.max(WIND.leastMPerS, wind),
     relativeHumidityPercent: HUMIDITY.clearPercent + (HUMIDITY.overcastPercent - HUMIDITY.clearPercent) * cloudShare,
     cloudShare,

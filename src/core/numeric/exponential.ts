@@ -4,7 +4,7 @@ const PER_LN2 = 1.4426950408889634;
 const LN2_HIGH = 0.6931471803691238;
 const LN2_LOW = 1.9082149292705877e-10;
 const LARGEST_POWER = 1000;
-const POWERS_OF_TWO = Float64Array.from({ length: 2 * LARGEST_POWER + 1 }, (_, place) => 2 ** (place - LARGEST_POWER));
+const POWERS_OF_TWO = Float64Array.from({ length: 2 * LARGEST_POWER + 1 }, (_, index) => 2 ** (index - LARGEST_POWER));
 const MOST = 690; // e^±690 still lies within the powers kept
 
 // 1/n! of the series, to the eleventh power: the remainder is below 1e-14 for |r| ≤ ln 2 / 2.

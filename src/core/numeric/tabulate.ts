@@ -1,10 +1,10 @@
 /** An array of numbers worked out place by place; several times faster than `Float64Array.from` with a function. */
-export function tabulate(count: number, valueAt: (place: number) => number): Float64Array {
+export function tabulate(count: number, valueAt: (index: number) => number): Float64Array {
   const values = new Float64Array(count);
-  for (let place = 0; place < count; place++) values[place] = valueAt(place);
+  for (let position = 0; position < count; position++) values[position] = valueAt(position);
   return values;
 }
 
 /** The values, each times a factor. */
 export const scaled = (values: ArrayLike<number>, factor: number): Float64Array =>
-  tabulate(values.length, (place) => values[place]! * factor);
+  tabulate(values.length, (index) => values[index]! * factor);

@@ -23,7 +23,7 @@ export function withPhaseMinutes<P extends Phase, W extends Wearing>(
   const oldEnd = start + (phases[index]?.minutes ?? 0);
   const newEnd = start + minutes;
   return {
-    phases: phases.map((phase, place) => (place === index ? { ...phase, minutes } : phase)),
+    phases: phases.map((phase, position) => (position === index ? { ...phase, minutes } : phase)),
     wearings: wearings.map((wearing) => {
       const fromMinute = moved(wearing.fromMinute, start, oldEnd, newEnd);
       const toMinute = moved(wearing.toMinute, start, oldEnd, newEnd);
@@ -76,7 +76,7 @@ export function withoutPhase<P extends Phase, W extends Wearing>(
   const length = phases[index]?.minutes ?? 0;
   const up = (minute: number): number => (minute <= start ? minute : Math.max(start, minute - length));
   return {
-    phases: phases.filter((_, place) => place !== index),
+    phases: phases.filter((_, position) => position !== index),
     wearings: wearings
       .map((wearing) => ({ ...wearing, fromMinute: up(wearing.fromMinute), toMinute: up(wearing.toMinute) }))
       .filter(({ fromMinute, toMinute }) => toMinute > fromMinute),
@@ -94,8 +94,8 @@ export function splitPhase<P extends Phase>(
   minute: number,
   second: (phase: P) => P,
 ): P[] {
-  return phases.flatMap((phase, place) =>
-    place === index
+  return phases.flatMap((phase, position) =>
+    position === index
       ? [
           { ...phase, minutes: minute },
           { ...second(phase), minutes: phase.minutes - minute, recurring: undefined },

@@ -6,7 +6,7 @@ import { type Phase, type Wearing } from "./outing";
 
 const walk = { kind: "walkIn", posture: "standing", activityRatio: 4, walkSpeedMPerS: 1 } as const;
 const phases = (...minutes: readonly number[]): (Phase & { id: string })[] =>
-  minutes.map((own, place) => ({ ...walk, id: `p${place}`, minutes: own }));
+  minutes.map((own, index) => ({ ...walk, id: `p${index}`, minutes: own }));
 const wearing = (fromMinute: number, toMinute: number): Wearing => ({
   pieceId: "a",
   side: "both",

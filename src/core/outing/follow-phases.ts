@@ -30,12 +30,12 @@ export function followPhases<W extends Wearing>(
   const oldEnd = before.reduce((sum, { minutes }) => sum + minutes, 0);
   const moved = (minute: number): number => {
     if (minute >= oldEnd) return freshEnd;
-    const place = old.findIndex(([, { start, minutes }]) => minute < start + minutes);
-    for (let at = place; at < old.length; at++) {
+    const index = old.findIndex(([, { start, minutes }]) => minute < start + minutes);
+    for (let at = index; at < old.length; at++) {
       const [id, { start }] = old[at]!;
       const there = fresh.get(id);
       // A phase that was taken out hands what began in it on to the next that stayed.
-      if (there) return there.start + Math.min(there.minutes, at === place ? minute - start : 0);
+      if (there) return there.start + Math.min(there.minutes, at === index ? minute - start : 0);
     }
     return freshEnd;
   };

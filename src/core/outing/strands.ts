@@ -5,11 +5,11 @@ import type { Doing, Phase, PhaseKind, Recurring } from "./outing";
 /** What is done at a minute: 0 is the phase's own doing, then its recurring ones in order. */
 export function strandAt({ recurring }: Phase, minuteInPhase: number): number {
   if (!recurring) return 0;
-  for (let place = 0; place < recurring.length; place++) {
-    const { firstAfterMinutes, everyMinutes, minutes } = recurring[place]!;
+  for (let index = 0; index < recurring.length; index++) {
+    const { firstAfterMinutes, everyMinutes, minutes } = recurring[index]!;
     const since = minuteInPhase - firstAfterMinutes;
     if (since < 0) continue;
-    if ((everyMinutes === null ? since : since % everyMinutes) < minutes) return place + 1;
+    if ((everyMinutes === null ? since : since % everyMinutes) < minutes) return index + 1;
   }
   return 0;
 }

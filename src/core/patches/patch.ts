@@ -93,10 +93,10 @@ export const SITES: readonly Site[] = PATCHES.flatMap((patch): Site[] => {
   if (segment.length === 1) {
     return [{ patch, side: null, segmentIndex: SEGMENT_INDEX[segment[0]], share, form, key: patch }];
   }
-  return SIDES.map((side, place) => ({
+  return SIDES.map((side, index) => ({
     patch,
     side,
-    segmentIndex: SEGMENT_INDEX[segment[place]!],
+    segmentIndex: SEGMENT_INDEX[segment[index]!],
     share,
     form,
     key: `${patch}.${side}`,

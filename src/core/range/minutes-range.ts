@@ -46,12 +46,12 @@ function endedByOf(answers: readonly MemberAnswer[]): EndedBy[] {
   const counted: EndedBy[] = [];
   for (const { endedBy } of answers) {
     if (!endedBy) continue;
-    const place = counted.findIndex((own) => own.limit === endedBy.limit && own.place.part === endedBy.place.part);
-    const before = counted[place];
+    const index = counted.findIndex((own) => own.limit === endedBy.limit && own.place.part === endedBy.place.part);
+    const before = counted[index];
     if (!before) counted.push({ ...endedBy, members: 1 });
     else {
       const side = before.place.side === endedBy.place.side ? before.place.side : "both";
-      counted[place] = { ...before, place: { part: before.place.part, side }, members: before.members + 1 };
+      counted[index] = { ...before, place: { part: before.place.part, side }, members: before.members + 1 };
     }
   }
   return counted.sort((one, other) => other.members - one.members);

@@ -100,7 +100,7 @@ describe("the working hand", () => {
 describe("efforts", () => {
   const walkIn = (effort: NonNullable<Phase["effort"]>): Outing => ({
     ...outing,
-    phases: outing.phases.map((phase, place) => (place === 0 ? { ...phase, effort } : phase)),
+    phases: outing.phases.map((phase, index) => (index === 0 ? { ...phase, effort } : phase)),
   });
   const walk = {
     kind: "walk",
@@ -283,13 +283,13 @@ describe("sky and sun over an outing", () => {
 
   it("cloud known at one hour alone holds for all", () => {
     const all = withCloud(0.4);
-    const once = all.weather.map((hour, place) => (place === 1 ? hour : { ...hour, cloudShare: null }));
+    const once = all.weather.map((hour, index) => (index === 1 ? hour : { ...hour, cloudShare: null }));
     expect(withRadiation({ ...all, weather: once })).toEqual(withRadiation(all));
   });
 
   it("an hour that states its radiant temperature keeps it", () => {
     const stated = withCloud(0);
-    const weather = stated.weather.map((hour, place) => (place === 1 ? { ...hour, radiantTemperatureC: -3 } : hour));
+    const weather = stated.weather.map((hour, index) => (index === 1 ? { ...hour, radiantTemperatureC: -3 } : hour));
     const filled = withRadiation({ ...stated, weather });
     expect(filled.find(({ minute }) => minute === weather[1]!.minute)!.radiantTemperatureC).toBe(-3);
   });

@@ -104,14 +104,14 @@ describe("whatever is left off", () => {
           ...base,
           place: { ...base.place, ground },
           phases: base.phases.map((phase) => (phase.kind === "sit" ? { ...phase, posture } : phase)),
-          wearings: base.wearings.filter((_, place) => !off.includes(place)),
+          wearings: base.wearings.filter((_, index) => !off.includes(index)),
         };
         const { series } = simulateOuting(outing, { rested });
         return [...Object.values(series.digitC), series.trunkC, series.heatDebtWhPerM2].every((curve) =>
           curve.every(Number.isFinite),
         );
       }),
-      { numRuns: RUNS, examples: [[base.wearings.map((_, place) => place), "metal", "standing"]] },
+      { numRuns: RUNS, examples: [[base.wearings.map((_, index) => index), "metal", "standing"]] },
     );
   });
 });

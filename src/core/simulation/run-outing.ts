@@ -100,8 +100,8 @@ export function runOuting<Answer>(
   return { series: recorder.series, answers };
 }
 
-const startOfPhase = (phases: Outing["phases"], place: number): number =>
-  phases.slice(0, place).reduce((total, { minutes }) => total + minutes, 0);
+const startOfPhase = (phases: Outing["phases"], index: number): number =>
+  phases.slice(0, index).reduce((total, { minutes }) => total + minutes, 0);
 
 /** Curves of what is held past a sit's plan, from the state at its end. */
 function recorderFrom({ course, surroundings }: Run, toMinute: number, phase: number, phaseStart: number): Recorder {

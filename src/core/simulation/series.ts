@@ -133,5 +133,5 @@ function recordSkin(segmentSkinC: Float64Array, minute: number, skinC: Float64Ar
 function fillBetween(curve: Float64Array, from: number, to: number, stride: number, first: number): void {
   const start = curve[from * stride + first]!;
   const slope = (curve[to * stride + first]! - start) / (to - from);
-  for (let place = from + 1; place < to; place++) curve[place * stride + first] = start + slope * (place - from);
+  for (let index = from + 1; index < to; index++) curve[index * stride + first] = start + slope * (index - from);
 }

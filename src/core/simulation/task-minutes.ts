@@ -8,12 +8,12 @@ export function taskMinutes(phases: readonly Phase[], { fromMinute, toMinute, la
   // Minute m of the curves is the end of step m: a task's own minutes are those after its start.
   const tasks = new Uint8Array(toMinute - fromMinute + HELD_PAST_PLAN_MINUTES + 1);
   let start = 0;
-  phases.forEach((phase, place) => {
+  phases.forEach((phase, index) => {
     const end = start + phase.minutes;
     if (start >= fromMinute && end <= toMinute) {
       for (let minute = start; minute < end; minute++) mark(phase, minute - start, minute);
     }
-    if (place === lastPhase) {
+    if (index === lastPhase) {
       for (let held = 0; held < HELD_PAST_PLAN_MINUTES; held++) mark(phase, toMinute + held - start, toMinute + held);
     }
     start = end;

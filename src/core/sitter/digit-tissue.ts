@@ -55,8 +55,8 @@ export class DigitState {
     this.stepBeforeS = other.stepBeforeS;
   }
 
-  private part(place: number): Float64Array {
-    return this.all.subarray(place * DIGIT_COUNT, (place + 1) * DIGIT_COUNT);
+  private part(index: number): Float64Array {
+    return this.all.subarray(index * DIGIT_COUNT, (index + 1) * DIGIT_COUNT);
   }
 }
 
@@ -110,10 +110,10 @@ export class DigitTissue {
   /** Fingers and toes after so long in water: towards its temperature through what is worn, nothing drawn meanwhile. */
   immerse(seconds: number, waterC: number, wornM2KPerW: number): void {
     const { temperatureC } = this.state;
-    DIGITS.forEach((digit, place) => {
+    DIGITS.forEach((digit, index) => {
       if (DIGIT_PLACE[digit].shareDrawn === 0) return; // the head stays above water
-      const kept = Math.exp((-seconds * PER_CAPACITY[place]!) / wornM2KPerW);
-      temperatureC[place] = waterC + (temperatureC[place]! - waterC) * kept;
+      const kept = Math.exp((-seconds * PER_CAPACITY[index]!) / wornM2KPerW);
+      temperatureC[index] = waterC + (temperatureC[index]! - waterC) * kept;
     });
   }
 

@@ -202,8 +202,8 @@ export class OutingExchange {
     const { stacks } = at.outfit;
     if (this.stackM2KPerW.length < stacks.length) this.stackM2KPerW = new Float64Array(stacks.length);
     const { stackM2KPerW } = this;
-    for (let place = 0; place < stacks.length; place++) {
-      stackM2KPerW[place] = clothingInsulation(stacks[place]!, stirred);
+    for (let index = 0; index < stacks.length; index++) {
+      stackM2KPerW[index] = clothingInsulation(stacks[index]!, stirred);
     }
   }
 

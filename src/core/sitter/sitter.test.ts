@@ -191,16 +191,16 @@ describe("energy", () => {
       const before = Float64Array.from(sitter.digitC);
       sitter.step(surroundings.at(minute, phase, minuteInPhase), 60);
       const { drawnFromArteryW, drawnFromSkinW } = sitter.drawn;
-      DIGITS.forEach((digit, place) => {
+      DIGITS.forEach((digit, index) => {
         const { kind, segment, shareDrawn } = DIGIT_PLACE[digit];
         if (shareDrawn === 0) return;
         const areaM2 = shareDrawn * resting.parameters.skinAreaM2[SEGMENT_INDEX[segment]]!;
         const capacity = kind === "finger" ? 11_000 : 17_000;
-        const heldW = ((sitter.digitC[place]! - before[place]!) * capacity * areaM2) / 60;
-        const middleC = (sitter.digitC[place]! + before[place]!) / 2;
+        const heldW = ((sitter.digitC[index]! - before[index]!) * capacity * areaM2) / 60;
+        const middleC = (sitter.digitC[index]! + before[index]!) / 2;
         const lostW =
-          ((middleC - sitter.exchange.digitSurroundingsC[place]!) * areaM2) / sitter.exchange.digitsM2KPerW[place]!;
-        expect(Math.abs(drawnFromArteryW[place]! + drawnFromSkinW[place]! - heldW - lostW)).toBeLessThan(0.05);
+          ((middleC - sitter.exchange.digitSurroundingsC[index]!) * areaM2) / sitter.exchange.digitsM2KPerW[index]!;
+        expect(Math.abs(drawnFromArteryW[index]! + drawnFromSkinW[index]! - heldW - lostW)).toBeLessThan(0.05);
       });
     }
   });

@@ -22,7 +22,7 @@ const ASIDE_TIME_CONSTANT_S = 600;
 type Aside = { readonly temperatureC: number; readonly sinceS: number };
 
 const NOTHING_ASIDE: ReadonlyMap<number, Aside> = new Map();
-const asideKey = (place: number, digit: number): number => place * DIGIT_COUNT + digit;
+const asideKey = (index: number, digit: number): number => index * DIGIT_COUNT + digit;
 
 /** Temperatures of what is worn over the digits, °C. */
 export class StoredHeat {
@@ -76,9 +76,9 @@ export class StoredHeat {
     const aside = new Map(this.aside);
     this.plan.pieces.forEach((pieces, digit) => {
       const now = plan.pieces[digit]!;
-      for (const place of pieces.keys()) {
-        if (now.has(place)) continue;
-        aside.set(asideKey(place, digit), { temperatureC: this.temperatureC[digit]!, sinceS: this.elapsedS });
+      for (const index of pieces.keys()) {
+        if (now.has(index)) continue;
+        aside.set(asideKey(index, digit), { temperatureC: this.temperatureC[digit]!, sinceS: this.elapsedS });
       }
     });
     this.aside = aside;

@@ -10,18 +10,18 @@ const GREATEST_SHOWN = 6;
 
 /** Heat to and from a digit in the step that led to a moment. */
 export function digitFlows({ sitter }: Moment, digit: Digit): DigitFlows {
-  const place = DIGITS.indexOf(digit);
+  const index = DIGITS.indexOf(digit);
   const { segment, shareDrawn } = DIGIT_PLACE[digit];
   const { drawnFromArteryW, drawnFromSkinW } = sitter.drawn;
   const areaM2 = shareDrawn * sitter.body.parameters.skinAreaM2[SEGMENT_INDEX[segment]]!;
-  const temperatureC = sitter.digitC[place]!;
-  const surroundingsC = sitter.exchange.digitSurroundingsC[place]!;
+  const temperatureC = sitter.digitC[index]!;
+  const surroundingsC = sitter.exchange.digitSurroundingsC[index]!;
   return {
     temperatureC,
     surroundingsC,
-    byBloodWPerM2: areaM2 > 0 ? drawnFromArteryW[place]! / areaM2 : null,
-    fromBesideWPerM2: areaM2 > 0 ? drawnFromSkinW[place]! / areaM2 : null,
-    lostWPerM2: sitter.digitLossWPerM2[place]!,
+    byBloodWPerM2: areaM2 > 0 ? drawnFromArteryW[index]! / areaM2 : null,
+    fromBesideWPerM2: areaM2 > 0 ? drawnFromSkinW[index]! / areaM2 : null,
+    lostWPerM2: sitter.digitLossWPerM2[index]!,
   };
 }
 

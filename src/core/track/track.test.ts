@@ -37,13 +37,13 @@ describe("a way", () => {
   it("climbs a hill once, however much the receiver errs from point to point", () => {
     // A hill of 279.5 m up and down again, with 10 m of noise that alternates: 1,614 m when every step counts.
     const count = 1001;
-    const hill = (place: number): number => 279.5 * Math.sin((place / (count - 1)) * Math.PI);
-    const noise = (place: number): number => 10 * (((Math.sin(place * 12.9898) * 43758.5453) % 1) as number);
+    const hill = (index: number): number => 279.5 * Math.sin((index / (count - 1)) * Math.PI);
+    const noise = (index: number): number => 10 * (((Math.sin(index * 12.9898) * 43758.5453) % 1) as number);
     const points = (isNoisy: boolean): TrackPoint[] =>
-      Array.from({ length: count }, (_, place) => [
-        62 + place * 5e-5,
+      Array.from({ length: count }, (_, index) => [
+        62 + index * 5e-5,
         11,
-        500 + hill(place) + (isNoisy ? noise(place) : 0),
+        500 + hill(index) + (isNoisy ? noise(index) : 0),
       ]);
     const quiet = wayOf(points(false));
     const noisy = wayOf(points(true));
@@ -51,12 +51,12 @@ describe("a way", () => {
     expect(Math.abs(noisy.upM + noisy.downM - 559) / 559).toBeLessThan(0.05);
     // gpxpy's own sum (each height smoothed 0.3, 0.4, 0.3 with its neighbours; from memory of its source), without noise.
     const heights = points(false).map(([, , height]) => height!);
-    const smooth = heights.map((height, place) =>
-      place === 0 || place === count - 1
+    const smooth = heights.map((height, index) =>
+      index === 0 || index === count - 1
         ? height
-        : 0.3 * heights[place - 1]! + 0.4 * height + 0.3 * heights[place + 1]!,
+        : 0.3 * heights[index - 1]! + 0.4 * height + 0.3 * heights[index + 1]!,
     );
-    const up = smooth.slice(1).reduce((sum, height, place) => sum + Math.max(0, height - smooth[place]!), 0);
+    const up = smooth.slice(1).reduce((sum, height, index) => sum + Math.max(0, height - smooth[index]!), 0);
     expect(Math.abs(quiet.upM - up) / up).toBeLessThan(0.03);
   });
 

@@ -76,8 +76,8 @@ function smoothed(profile: readonly (readonly [distanceM: number, elevationM: nu
 export function wayOf(points: readonly TrackPoint[]): Way {
   let gone = 0;
   const profile: [number, number][] = [];
-  points.forEach((point, place) => {
-    if (place > 0) gone += distanceM(points[place - 1]!, point);
+  points.forEach((point, index) => {
+    if (index > 0) gone += distanceM(points[index - 1]!, point);
     if (point[2] !== null) profile.push([gone, point[2]]);
   });
   const [first, last] = [points[0]?.[2] ?? null, points.at(-1)?.[2] ?? null];

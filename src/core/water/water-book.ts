@@ -190,8 +190,8 @@ export class WaterBook {
 
   /** Begins with water in what is worn. @param shares of its own mass, by cell */
   startWet(plan: WaterPlan, shares: Float64Array): void {
-    plan.cell.forEach((cell, place) => {
-      this.state.waterGPerM2[cell] = shares[cell]! * plan.massGPerM2[place]!;
+    plan.cell.forEach((cell, index) => {
+      this.state.waterGPerM2[cell] = shares[cell]! * plan.massGPerM2[index]!;
     });
     const { breath } = plan;
     if (breath !== null) this.state.waterGPerM2[breath.cell] = shares[breath.cell]! * breath.massGPerM2;
@@ -210,8 +210,8 @@ export class WaterBook {
   /** Fills all that is worn below the neck. */
   soak(plan: WaterPlan): void {
     for (let segment = SEGMENT_INDEX.chest; segment < SEGMENT_COUNT; segment++) {
-      for (let place = plan.first[segment]!; place < plan.first[segment + 1]!; place++) {
-        this.state.waterGPerM2[plan.cell[place]!] = plan.massGPerM2[place]! * MOST_PER_MASS;
+      for (let index = plan.first[segment]!; index < plan.first[segment + 1]!; index++) {
+        this.state.waterGPerM2[plan.cell[index]!] = plan.massGPerM2[index]! * MOST_PER_MASS;
       }
     }
     this.dressedAnew(plan);
@@ -220,8 +220,8 @@ export class WaterBook {
   /** Water in all layers of a segment, g/m². */
   heldGPerM2(plan: WaterPlan, segment: number): number {
     let held = 0;
-    for (let place = plan.first[segment]!; place < plan.first[segment + 1]!; place++) {
-      held += this.state.waterGPerM2[plan.cell[place]!]!;
+    for (let index = plan.first[segment]!; index < plan.first[segment + 1]!; index++) {
+      held += this.state.waterGPerM2[plan.cell[index]!]!;
     }
     return held;
   }
@@ -230,8 +230,8 @@ export class WaterBook {
     const { flowsG, flowsOf, state } = this;
     const first = segment * FLOWS;
     for (let flow = 0; flow < FLOWS; flow++) flowsOf[first + flow] = -flowsG[flow]!;
-    for (let place = plan.first[segment]!; place < plan.first[segment + 1]!; place++) {
-      this.startedWith[place] = state.waterGPerM2[plan.cell[place]!]!;
+    for (let index = plan.first[segment]!; index < plan.first[segment + 1]!; index++) {
+      this.startedWith[index] = state.waterGPerM2[plan.cell[index]!]!;
     }
     state.skinHeatWPerM2[segment] = this.moveVapour(plan, segment, skin, state.pendingS);
     if (wetting !== null) this.takeFromOutside(plan, segment, wetting, state.pendingS);
@@ -337,7 +337,7 @@ export class WaterBook {
   /** Puts water into a layer; what it cannot hold goes on outwards, and off the last. */
   private add(plan: WaterPlan, from: number, layers: number, layer: number, waterG: number): void {
     let left = waterG;
-    for (let place = from + layer; place < from + layers && left > 0; place++) left = this.fill(plan, place, left);
+    for (let index = from + layer; index < from + layers && left > 0; index++) left = this.fill(plan, index, left);
     this.flow(DRIPPED, left);
   }
 
@@ -347,18 +347,18 @@ export class WaterBook {
     const to = plan.first[segment + 1]!;
     let left = wetting.outside[segment]! * plan.passes[segment]! * stepS;
     this.flow(FROM_OUTSIDE, left);
-    for (let place = to - 1; place >= from && left > 0; place--) left = this.fill(plan, place, left);
+    for (let index = to - 1; index >= from && left > 0; index--) left = this.fill(plan, index, left);
     let over = wetting.overTop[segment]! * stepS;
     this.flow(FROM_OUTSIDE, over);
-    for (let place = plan.under[segment]!; place >= from && over > 0; place--) over = this.fill(plan, place, over);
+    for (let position = plan.under[segment]!; position >= from && over > 0; position--) over = this.fill(plan, position, over);
     this.flow(DRIPPED, left + over);
   }
 
   /** What a layer takes of water; gives back what it does not. */
-  private fill(plan: WaterPlan, place: number, waterG: number): number {
+  private fill(plan: WaterPlan, index: number, waterG: number): number {
     const { waterGPerM2 } = this.state;
-    const cell = plan.cell[place]!;
-    const room = Math.max(0, plan.massGPerM2[place]! * MOST_PER_MASS - waterGPerM2[cell]!);
+    const cell = plan.cell[index]!;
+    const room = Math.max(0, plan.massGPerM2[index]! * MOST_PER_MASS - waterGPerM2[cell]!);
     const taken = Math.min(room, waterG);
     waterGPerM2[cell] = waterGPerM2[cell]! + taken;
     return waterG - taken;
@@ -368,11 +368,11 @@ export class WaterBook {
   private keptShareOf(plan: WaterPlan, segment: number): number {
     const { waterGPerM2 } = this.state;
     let lost = 0;
-    for (let place = plan.first[segment]!; place < plan.first[segment + 1]!; place++) {
-      const mass = plan.massGPerM2[place]!;
+    for (let index = plan.first[segment]!; index < plan.first[segment + 1]!; index++) {
+      const mass = plan.massGPerM2[index]!;
       if (mass === 0) continue;
-      const full = Math.min(LOST_UP_TO, waterGPerM2[plan.cell[place]!]! / mass);
-      lost += plan.dryShare[place]! * plan.lossAtOwnMass[place]! * full;
+      const full = Math.min(LOST_UP_TO, waterGPerM2[plan.cell[index]!]! / mass);
+      lost += plan.dryShare[index]! * plan.lossAtOwnMass[index]! * full;
     }
     return 1 - lost;
   }

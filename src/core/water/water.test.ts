@@ -15,10 +15,10 @@ const evenly = (value: number): Float64Array => new Float64Array(SEGMENT_COUNT).
 function planOf(masses: readonly number[], loss = 0.3): WaterPlan {
   const layers = masses.length;
   const each = <Value>(value: (layer: number) => Value): Value[] =>
-    Array.from({ length: SEGMENT_COUNT * layers }, (_, place) => value(place % layers));
+    Array.from({ length: SEGMENT_COUNT * layers }, (_, index) => value(index % layers));
   return {
     first: Int32Array.from({ length: SEGMENT_COUNT + 1 }, (_, segment) => segment * layers),
-    cell: Int32Array.from({ length: SEGMENT_COUNT * layers }, (_, place) => place),
+    cell: Int32Array.from({ length: SEGMENT_COUNT * layers }, (_, index) => index),
     dryShare: Float64Array.from(each(() => 1 / layers)),
     vapourShare: Float64Array.from(each(() => 1 / layers)),
     massGPerM2: Float64Array.from(each((layer) => masses[layer]!)),

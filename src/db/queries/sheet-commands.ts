@@ -54,5 +54,5 @@ export async function patchCommands(
   if (add.length === 0) return;
   await connection
     .insert(sheetCommand)
-    .values(add.map((command, place) => ({ ownerId, outingId, position: keep + place, ...command })));
+    .values(add.map((command, index) => ({ ownerId, outingId, position: keep + index, ...command })));
 }

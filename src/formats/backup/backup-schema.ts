@@ -103,13 +103,13 @@ function checkReferences(
     if (!known[of].has(own))
       context.addIssue({ code: "custom", path, message: `names a ${of} that is not in the file` });
   };
-  pieces.forEach(({ personId }, place) => need("person", personId, ["pieces", place, "personId"]));
-  outfits.forEach(({ personId }, place) => need("person", personId, ["outfits", place, "personId"]));
-  outings.forEach(({ personId, placeId, wearings }, place) => {
-    need("person", personId, ["outings", place, "personId"]);
-    need("place", placeId, ["outings", place, "placeId"]);
+  pieces.forEach(({ personId }, index) => need("person", personId, ["pieces", index, "personId"]));
+  outfits.forEach(({ personId }, index) => need("person", personId, ["outfits", index, "personId"]));
+  outings.forEach(({ personId, placeId, wearings }, index) => {
+    need("person", personId, ["outings", index, "personId"]);
+    need("place", placeId, ["outings", index, "placeId"]);
     wearings.forEach(({ pieceId }, at) => {
-      const path = ["outings", place, "wearings", at, "pieceId"];
+      const path = ["outings", index, "wearings", at, "pieceId"];
       need("piece", pieceId, path);
       if ((owners.get(pieceId) ?? personId) !== personId)
         context.addIssue({ code: "custom", path, message: "names a piece of somebody else's kit" });

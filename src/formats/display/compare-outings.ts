@@ -57,7 +57,7 @@ function told(
 /** Two outings, or two days of one, line by line. */
 export function compareRows(one: ComparedCard, other: ComparedCard, preferences: Preferences): CompareRow[] {
   const others = told(other, preferences);
-  return told(one, preferences).map(([title, words], place) => ({ title, one: words, other: others[place]![1] }));
+  return told(one, preferences).map(([title, words], index) => ({ title, one: words, other: others[index]![1] }));
 }
 
 /** Pieces that only the first of two wears, by name. */

@@ -139,7 +139,7 @@ describe("a kit file", () => {
   });
 
   it("offers no more pieces than can be added", () => {
-    const rows = Array.from({ length: 501 }, (_, place) => SHIRT.replace("1;", `${place};`));
+    const rows = Array.from({ length: 501 }, (_, index) => SHIRT.replace("1;", `${index};`));
     expect(readKit(table(...rows), "point")).toMatchObject({
       pieces: [],
       problems: [{ reason: expect.stringMatching(/divide/) as string }],

@@ -43,8 +43,8 @@ function readJson(text: string): ReadKit {
   const read = file.data.pieces.map((piece) => pieceSchema.safeParse(piece));
   return {
     pieces: read.flatMap(({ data }) => data ?? []),
-    problems: read.flatMap(({ error }, place) =>
-      error ? [{ at: `piece ${place + 1}`, reason: reasonOf(error) }] : [],
+    problems: read.flatMap(({ error }, index) =>
+      error ? [{ at: `piece ${index + 1}`, reason: reasonOf(error) }] : [],
     ),
     notes: [],
   };

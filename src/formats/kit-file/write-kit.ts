@@ -16,11 +16,11 @@ const asText = (text: string): string => (/^[=+\-@\t\r']/.test(text) ? `'${text}
 const inJson = (value: object): string => (Object.keys(value).length > 0 ? JSON.stringify(value) : "");
 
 /** What belongs to the whole piece. */
-function headCells(piece: WrittenPiece, place: number): KitRow {
+function headCells(piece: WrittenPiece, index: number): KitRow {
   const { name, kind, label, fingersTogether, massG, priceMinor, currency, note, traits, care } = piece;
   const worn = label.kind === "panels" ? label : null;
   return {
-    piece: String(place + 1),
+    piece: String(index + 1),
     name: asText(name),
     kind,
     ...(worn && { face: worn.face, fit: worn.fit, wear: worn.wear, assembly: worn.assembly }),
@@ -56,7 +56,7 @@ export function kitToCsv(pieces: readonly WrittenPiece[]): {
   readonly text: string;
   readonly leftOut: readonly string[];
 } {
-  const rows = pieces.flatMap((piece, place) => panelRows(piece.label, headCells(piece, place)));
+  const rows = pieces.flatMap((piece, index) => panelRows(piece.label, headCells(piece, index)));
   const text = Papa.unparse({
     fields: [...KIT_COLUMNS],
     data: rows.map((row) => KIT_COLUMNS.map((column) => row[column] ?? "")),

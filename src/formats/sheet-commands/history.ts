@@ -12,7 +12,7 @@ const touched = ({ changes }: SheetCommand): string =>
 function merged(earlier: SheetCommand, later: SheetCommand): SheetCommand {
   return {
     ...earlier,
-    changes: later.changes.map((change, place) => ({ ...change, before: earlier.changes[place]!.before })),
+    changes: later.changes.map((change, index) => ({ ...change, before: earlier.changes[index]!.before })),
   };
 }
 
@@ -40,7 +40,7 @@ export function remembered(history: History, command: SheetCommand, sinceLastMs:
 
 /** What has to be sent to a server that has `saved` so that it has `now`. */
 export function historyPatch(saved: History, now: History): HistoryPatch {
-  const idAt = ({ dropped, commands }: History, place: number): string | undefined => commands[place - dropped]?.id;
+  const idAt = ({ dropped, commands }: History, index: number): string | undefined => commands[index - dropped]?.id;
   let keep = now.dropped;
   while (idAt(now, keep) !== undefined && idAt(now, keep) === idAt(saved, keep)) keep++;
   return { keep, add: now.commands.slice(keep - now.dropped), done: now.dropped + now.done };

@@ -9,7 +9,7 @@ const isFields = (thing: unknown): thing is Fields =>
 export function same(one: unknown, other: unknown): boolean {
   if (one === other) return true;
   if (Array.isArray(one) && Array.isArray(other)) {
-    return one.length === other.length && one.every((value, place) => same(value, other[place]));
+    return one.length === other.length && one.every((value, index) => same(value, other[index]));
   }
   if (!isFields(one) || !isFields(other)) return false;
   return namesOf(one, other).every((name) => same(one[name], other[name]));
@@ -41,9 +41,9 @@ export function clashes(current: unknown, from: unknown, to: unknown): boolean {
  */
 export function mergedOrder(wanted: readonly string[], current: readonly string[]): string[] {
   const order = wanted.filter((id) => current.includes(id));
-  current.forEach((id, place) => {
+  current.forEach((id, index) => {
     if (order.includes(id)) return;
-    const before = current.slice(0, place).findLast((other) => order.includes(other));
+    const before = current.slice(0, index).findLast((other) => order.includes(other));
     order.splice(before === undefined ? 0 : order.indexOf(before) + 1, 0, id);
   });
   return order;

@@ -66,7 +66,7 @@ const anyContent: fc.Arbitrary<OutingContentView> = fc.record({
         .map((temperatures) =>
           [...hours]
             .sort((one, other) => one - other)
-            .map((own, place) => hour(`2027-01-01T0${own}:00:00.000Z`, temperatures[place]!)),
+            .map((own, index) => hour(`2027-01-01T0${own}:00:00.000Z`, temperatures[index]!)),
         ),
     ),
   phases: fc
@@ -123,8 +123,8 @@ const command = (from: OutingContentView, to: OutingContentView, label = `c${mad
 });
 const atHeight = (seatHeightM: number): OutingContentView => ({ ...start, setting: { ...start.setting, seatHeightM } });
 const climbed = (heights: readonly number[]): History =>
-  heights.reduce((history, height, place) => {
-    const from = place === 0 ? start : atHeight(heights[place - 1]!);
+  heights.reduce((history, height, index) => {
+    const from = index === 0 ? start : atHeight(heights[index - 1]!);
     return remembered(history, command(from, atHeight(height)), Infinity, false);
   }, NO_HISTORY);
 
@@ -152,7 +152,7 @@ describe("the list of commands", () => {
   });
 
   it("forgets the oldest and says how many", () => {
-    const long = climbed(Array.from({ length: MOST_COMMANDS + 5 }, (_, place) => place + 1));
+    const long = climbed(Array.from({ length: MOST_COMMANDS + 5 }, (_, index) => index + 1));
     expect(long.commands).toHaveLength(MOST_COMMANDS);
     expect(long.dropped).toBe(5);
   });

@@ -10,8 +10,8 @@ const labelText = ({ label }: StarterPiece): string =>
     : [...new Set(label.panels.flatMap(({ materials }) => materials.map(materialWords)))].join("; ");
 
 const rowOf = (piece: StarterPiece): string[] =>
-  readingRows(piece.label).map(({ parts, clo, spreadClo, insulationM2KPerW }, place) => {
-    const head = place === 0 ? [piece.name, labelText(piece), `${plainNumber(piece.massG, 0)} g`] : ["", "", ""];
+  readingRows(piece.label).map(({ parts, clo, spreadClo, insulationM2KPerW }, index) => {
+    const head = index === 0 ? [piece.name, labelText(piece), `${plainNumber(piece.massG, 0)} g`] : ["", "", ""];
     const reading = `${fixedNumber(clo, 2)} ± ${fixedNumber(spreadClo, 2)}`;
     return `| ${[...head, parts, reading, fixedNumber(insulationM2KPerW, 3)].join(" | ")} |`;
   });

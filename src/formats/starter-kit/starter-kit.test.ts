@@ -126,11 +126,11 @@ function minutesIn(pieces: readonly StarterPiece[]): number {
     hours: 6,
   };
   const ordered = pieces
-    .map(({ massG, fingersTogether = false, ...piece }, place) => ({
+    .map(({ massG, fingersTogether = false, ...piece }, index) => ({
       ...piece,
       massG,
       fingersTogether,
-      id: `${place}`,
+      id: `${index}`,
     }))
     .sort((one, other) => usualWearing(one).rank - usualWearing(other).rank);
   const { verdict } = simulateOuting(benchOuting(setting, ordered), { only: ["toes", "heatDebt"] }).sits[0]!;

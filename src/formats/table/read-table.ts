@@ -36,7 +36,7 @@ function lined(rows: readonly (readonly string[])[]): { line: number; cells: rea
 
 /** What is wrong with a head; `null` when nothing is. */
 function headProblem(columns: readonly string[]): string | null {
-  const twice = columns.find((name, place) => name !== "" && columns.indexOf(name) !== place);
+  const twice = columns.find((name, index) => name !== "" && columns.indexOf(name) !== index);
   return twice === undefined ? null : `names the column ${twice} twice: take one of them out`;
 }
 
@@ -67,7 +67,7 @@ export function readTable(text: string, known: readonly string[]): ReadTable {
     if (cells.length < columns.length) return refuse(`has ${cells.length} cells where the head has ${columns.length}`);
     if (!isBlank(cells.slice(columns.length)))
       return refuse(`has ${cells.length} cells where the head has ${columns.length}: is a separator inside a cell?`);
-    return [{ line, cells: Object.fromEntries(columns.map((name, place) => [name, cells[place]!])) }];
+    return [{ line, cells: Object.fromEntries(columns.map((name, index) => [name, cells[index]!])) }];
   });
   const unknown = columns.filter((name) => name !== "" && !known.includes(name));
   const notes = unknown.map((name) => ({

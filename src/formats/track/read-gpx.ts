@@ -49,7 +49,7 @@ function partsOf({ geometry }: Feature): readonly (readonly Position[])[] | null
 
 /** Where the points of one part end and those of the next begin somewhere else. */
 function gapNote(parts: readonly (readonly TrackPoint[])[]): string[] {
-  const gaps = parts.slice(1).map((part, place) => distanceM(parts[place]!.at(-1)!, part[0]!));
+  const gaps = parts.slice(1).map((part, index) => distanceM(parts[index]!.at(-1)!, part[0]!));
   const wide = gaps.filter((gap) => gap > GAP_M);
   if (wide.length === 0) return [];
   const most = Math.round(Math.max(...wide));

@@ -9,7 +9,7 @@ const RAD_PER_DEG = Math.PI / 180;
 function flat(points: readonly TrackPoint[]): { x: number; y: number; place: number }[] {
   const [latitude, longitude] = points[0]!;
   const east = M_PER_DEG * Math.cos(latitude * RAD_PER_DEG);
-  return points.map(([lat, lon], place) => ({ x: (lon - longitude) * east, y: (lat - latitude) * M_PER_DEG, place }));
+  return points.map(([lat, lon], index) => ({ x: (lon - longitude) * east, y: (lat - latitude) * M_PER_DEG, place: index }));
 }
 
 /**

@@ -121,7 +121,7 @@ function rowsOf(text: string): Rows | string {
   }
   if (!Array.isArray(value) || !value.every((row) => typeof row === "object" && row !== null && !Array.isArray(row)))
     return "the JSON is no list of hours";
-  const rows = (value as Record<string, unknown>[]).map((cells, place) => ({ at: `entry ${place + 1}`, cells }));
+  const rows = (value as Record<string, unknown>[]).map((cells, index) => ({ at: `entry ${index + 1}`, cells }));
   const columns = [...new Set(rows.flatMap(({ cells }) => Object.keys(cells)))];
   const notes = columns
     .filter((name) => !known.includes(name))
@@ -131,8 +131,8 @@ function rowsOf(text: string): Rows | string {
 
 /** Where hours are missing between others. */
 function gapNotes(hours: readonly WeatherHourView[], timeZone: string): Told[] {
-  return hours.flatMap(({ at }, place) => {
-    const next = hours[place + 1];
+  return hours.flatMap(({ at }, index) => {
+    const next = hours[index + 1];
     const gap = next ? (Date.parse(next.at) - Date.parse(at)) / MS_PER_HOUR : 0;
     if (!next || gap <= 1) return [];
     const between = `${localText(at, timeZone).replace("T", " ")} and ${localText(next.at, timeZone).replace("T", " ")}`;

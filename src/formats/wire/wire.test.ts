@@ -56,7 +56,7 @@ describe("a way in", () => {
   it("leaves alone a phase that names its effort, and is not part of what is simulated", () => {
     const view = withWay();
     const own = { kind: "class", class: "settingUp" } as const;
-    const phases = view.phases.map((phase, place) => (place === 0 ? { ...phase, effort: own } : phase));
+    const phases = view.phases.map((phase, index) => (index === 0 ? { ...phase, effort: own } : phase));
     const outing = viewToOuting({ ...view, phases });
     expect(outing.phases[0]!.effort).toEqual(own);
     expect(outing.place).not.toHaveProperty("walkIn");

@@ -21,9 +21,9 @@ export function FigureTable<Answer, Chosen>({ head, rows, answers, chosen }: Pro
       <thead>
         <tr>
           <td />
-          {answers.map((_, place) => (
-            <th key={place} scope="col" className="text-muted px-2 py-1 text-left font-normal">
-              {head} {place + 1}
+          {answers.map((_, index) => (
+            <th key={index} scope="col" className="text-muted px-2 py-1 text-left font-normal">
+              {head} {index + 1}
             </th>
           ))}
         </tr>
@@ -34,9 +34,9 @@ export function FigureTable<Answer, Chosen>({ head, rows, answers, chosen }: Pro
             <th scope="row" className="text-muted max-w-56 py-1 pr-3 text-left font-normal">
               {title}
             </th>
-            {answers.map((answer, place) => (
-              <td key={place} className="px-2 py-1">
-                {answer ? text(answer, chosen[place]!) : "…"}
+            {answers.map((answer, index) => (
+              <td key={index} className="px-2 py-1">
+                {answer ? text(answer, chosen[index]!) : "…"}
               </td>
             ))}
           </tr>

@@ -42,8 +42,8 @@ export function DressingList({ view }: { readonly view: OutingView }) {
             <span className="text-muted text-sm font-normal">about {durationText(minutesOf(steps))}</span>
           </h3>
           <ol className="list-decimal pl-6">
-            {steps.map((step, place) => (
-              <li key={place} className="py-0.5">
+            {steps.map((step, index) => (
+              <li key={index} className="py-0.5">
                 {stepWords(step)}
               </li>
             ))}

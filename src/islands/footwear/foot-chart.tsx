@@ -74,8 +74,8 @@ export function FootChart({ answer, airTemperatureC, hours, preferences }: Props
 export function FootLegend({ preferences }: Pick<Props, "preferences">) {
   return (
     <svg viewBox="0 0 330 18" aria-hidden="true" className="block w-full max-w-xs">
-      {LEVELS.map((level, place) => (
-        <g key={level} transform={`translate(${place * 110} 0)`}>
+      {LEVELS.map((level, index) => (
+        <g key={level} transform={`translate(${index * 110} 0)`}>
           <line
             x1={0}
             x2={24}

@@ -51,10 +51,10 @@ function FootwearBench({ view, preferences: fromCookie }: Props) {
         )}
         <FootLegend preferences={preferences} />
         <div aria-busy={isBusy} className="grid gap-6 sm:grid-cols-2 lg:grid-cols-4" data-testid="columns">
-          {columns.map((column, place) => {
-            const answer = answers[place];
+          {columns.map((column, index) => {
+            const answer = answers[index];
             return (
-              <section key={place} aria-label={`Feet ${place + 1}`} className="flex min-w-0 flex-col gap-2">
+              <section key={index} aria-label={`Feet ${index + 1}`} className="flex min-w-0 flex-col gap-2">
                 <p className="text-2xl font-bold" data-testid="toes-last">
                   {answer ? toeText(answer.toeMinutes, level, hours) : "…"}
                 </p>
@@ -67,10 +67,10 @@ function FootwearBench({ view, preferences: fromCookie }: Props) {
                   />
                 )}
                 <FootColumn
-                  place={place}
+                  place={index}
                   column={column}
-                  onChange={(changed) => feet.setColumns(columns.map((own, at) => (at === place ? changed : own)))}
-                  onRemove={columns.length > 1 ? () => feet.setColumns(columns.filter((_, at) => at !== place)) : null}
+                  onChange={(changed) => feet.setColumns(columns.map((own, at) => (at === index ? changed : own)))}
+                  onRemove={columns.length > 1 ? () => feet.setColumns(columns.filter((_, at) => at !== index)) : null}
                 />
               </section>
             );

@@ -27,10 +27,10 @@ const rowsOf = ({ level, hours, preferences }: Pick<Props, "level" | "hours" | "
     title: `At rest, fingers at ${degreesText(LIMIT_TABLE.fingers.value[own]!, preferences.temperature)} after`,
     text: ({ restMinutes }) => fingerText(restMinutes[own], hours * MINUTES_PER_HOUR),
   })),
-  ...DEXTERITY.slice(1).map((words, place): Row => ({
+  ...DEXTERITY.slice(1).map((words, index): Row => ({
     title: `To ${words}`,
     text: ({ tasks }, names) => {
-      const task = tasks[place]!;
+      const task = tasks[index]!;
       return `${offText(task, names)}: ${taskText(task, level)}; after ${TASK_MINUTES} min of it, ${rewarmText(task)}${task.rewarmMinutes === 0 ? "" : " to warm again"}`;
     },
   })),

@@ -60,17 +60,17 @@ function HandwearBench({ view, preferences: fromCookie }: Props) {
           <ChoiceField
             label="The working hand has to"
             value={String(needed)}
-            options={DEXTERITY.slice(1).map((words, place): [string, string] => [String(place + 1), words])}
+            options={DEXTERITY.slice(1).map((words, index): [string, string] => [String(index + 1), words])}
             onChange={(step) => setNeeded(Number(step))}
           />
           <TaskLegend />
         </div>
         <div aria-busy={isBusy} className="grid gap-6 sm:grid-cols-2 lg:grid-cols-4" data-testid="columns">
-          {columns.map((column, place) => {
-            const answer = answers[place];
+          {columns.map((column, index) => {
+            const answer = answers[index];
             const task = answer?.tasks.find(({ dexterityNeeded }) => dexterityNeeded === needed);
             return (
-              <section key={place} aria-label={`Hands ${place + 1}`} className="flex min-w-0 flex-col gap-2">
+              <section key={index} aria-label={`Hands ${index + 1}`} className="flex min-w-0 flex-col gap-2">
                 <p>
                   <span className="text-2xl font-bold" data-testid="task-lasts">
                     {task ? taskText(task, level) : "…"}
@@ -82,10 +82,10 @@ function HandwearBench({ view, preferences: fromCookie }: Props) {
                 </p>
                 {task && <TaskChart task={task} preferences={preferences} />}
                 <HandColumn
-                  place={place}
+                  place={index}
                   column={column}
-                  onChange={(changed) => hands.setColumns(columns.map((own, at) => (at === place ? changed : own)))}
-                  onRemove={columns.length > 1 ? () => hands.setColumns(columns.filter((_, at) => at !== place)) : null}
+                  onChange={(changed) => hands.setColumns(columns.map((own, at) => (at === index ? changed : own)))}
+                  onRemove={columns.length > 1 ? () => hands.setColumns(columns.filter((_, at) => at !== index)) : null}
                 />
               </section>
             );

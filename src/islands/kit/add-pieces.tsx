@@ -9,8 +9,8 @@ import { NumberField } from "../fields/number-field";
 const CURRENCY = "EUR";
 
 /** A kind of piece by the one figure that is known of it. */
-function byFigure(place: number, figure: number): FreshPiece {
-  const { words, figure: asked, kind, fingersTogether, traits, labelOf } = QUICK_PIECES[place]!;
+function byFigure(index: number, figure: number): FreshPiece {
+  const { words, figure: asked, kind, fingersTogether, traits, labelOf } = QUICK_PIECES[index]!;
   return {
     name: `${words} ${figure} ${asked.unit}`,
     kind,

@@ -121,8 +121,8 @@ export function Compare({ pieces, sheet, onClose }: Props) {
   const patch = wanted ?? patches[0];
   const mostClo = patch ? Math.max(...asPieces.map((piece) => cloAt(piece, patch, BENCH_WINDS_M_PER_S[0]))) : 1;
   const sentences = patch
-    ? asPieces.flatMap((one, place) =>
-        asPieces.slice(place + 1).flatMap((other) => contestWords(one, other, patch, preferences.wind) ?? []),
+    ? asPieces.flatMap((one, index) =>
+        asPieces.slice(index + 1).flatMap((other) => contestWords(one, other, patch, preferences.wind) ?? []),
       )
     : [];
   return (
@@ -174,9 +174,9 @@ export function Compare({ pieces, sheet, onClose }: Props) {
                 <th scope="row" className="text-muted py-1 pr-3 text-left font-normal">
                   {title}
                 </th>
-                {pieces.map((piece, place) => (
+                {pieces.map((piece, index) => (
                   <td key={piece.id} className="px-2 py-1">
-                    {text(piece, asPieces[place]!)}
+                    {text(piece, asPieces[index]!)}
                   </td>
                 ))}
               </tr>

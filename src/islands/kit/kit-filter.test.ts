@@ -61,8 +61,8 @@ describe("what of a kit is listed", () => {
   });
 
   it("finds its own among five hundred", () => {
-    const many = Array.from({ length: 500 }, (_, place) =>
-      piece("fleeceJacket", { id: String(place), name: `Piece ${place}` }),
+    const many = Array.from({ length: 500 }, (_, index) =>
+      piece("fleeceJacket", { id: String(index), name: `Piece ${index}` }),
     );
     expect(found({ text: "piece 49", lane: "Trunk" }, many)).toHaveLength(11);
   });

@@ -54,8 +54,8 @@ export function MinutesBeside({ pieces, sheet }: Props) {
           </tr>
         </thead>
         <tbody>
-          {pieces.map(({ id, name }, place) => {
-            const answer = answers[place];
+          {pieces.map(({ id, name }, index) => {
+            const answer = answers[index];
             return (
               <tr key={id} className="border-line border-t">
                 <th scope="row" className="py-1 pr-3 text-left font-normal">

@@ -76,9 +76,9 @@ async function* textOf(connection: Connection, ownerId: string, madeAt: Date): A
   let begun = 0;
   let isFirst = true;
   /** Closes the parts before one and opens it. */
-  const upTo = (place: number): string => {
+  const upTo = (index: number): string => {
     let text = "";
-    while (begun <= place) {
+    while (begun <= index) {
       text += `${begun > 0 ? "]" : ""},"${PARTS[begun]}":[`;
       begun += 1;
       isFirst = true;

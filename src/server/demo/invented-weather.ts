@@ -25,20 +25,20 @@ const HUMIDITY_STRAY_PERCENT = 4;
 
 const oneDecimal = (value: number): number => Math.round(value * 10) / 10;
 
-const isInShower = ({ fromHour, hours }: NonNullable<InventedDay["shower"]>, place: number): boolean =>
-  place >= fromHour && place < fromHour + hours;
+const isInShower = ({ fromHour, hours }: NonNullable<InventedDay["shower"]>, index: number): boolean =>
+  index >= fromHour && index < fromHour + hours;
 
 /** Hours of invented weather: a daily wave with a little stray, the same for the same seed. */
 export function inventedHours(day: InventedDay) {
   const random = seededRandom(day.seed);
   const stray = (): number => random() * 2 - 1;
   const first = Date.parse(day.from);
-  return Array.from({ length: day.hours }, (_, place) => {
-    const at = new Date(first + place * MS_PER_HOUR);
+  return Array.from({ length: day.hours }, (_, index) => {
+    const at = new Date(first + index * MS_PER_HOUR);
     const angle = ((at.getUTCHours() - day.highestAtUtcHour) / 24) * 2 * Math.PI;
     const mean = (day.lowestC + day.highestC) / 2;
     const half = (day.highestC - day.lowestC) / 2;
-    const share = day.hours > 1 ? place / (day.hours - 1) : 0;
+    const share = day.hours > 1 ? index / (day.hours - 1) : 0;
     const wind = day.windMPerS[0] + (day.windMPerS[1] - day.windMPerS[0]) * share;
     return {
       at,
@@ -48,7 +48,7 @@ export function inventedHours(day: InventedDay) {
       cloudShare: day.cloudShare
         ? oneDecimal(day.cloudShare[0] + (day.cloudShare[1] - day.cloudShare[0]) * share)
         : null,
-      precipitationMm: day.shower ? (isInShower(day.shower, place) ? day.shower.mm : 0) : null,
+      precipitationMm: day.shower ? (isInShower(day.shower, index) ? day.shower.mm : 0) : null,
     };
   });
 }

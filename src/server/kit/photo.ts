@@ -23,7 +23,7 @@ export async function readJpeg(request: Request): Promise<Buffer> {
     parts.push(part);
   }
   const jpeg = Buffer.concat(parts);
-  if (jpeg.length < LEAST_BYTES || !JPEG_START.every((byte, place) => jpeg[place] === byte)) {
+  if (jpeg.length < LEAST_BYTES || !JPEG_START.every((byte, index) => jpeg[index] === byte)) {
     throw new AppError("bad-input", "This is no JPEG picture, whatever it calls itself.");
   }
   return jpeg;

@@ -75,7 +75,7 @@ function phasesAlong(
   after: readonly PhaseView[],
   own: readonly PhaseView[],
 ): PhaseView[] {
-  const ownId = new Map(before.map(({ id }, place) => [id, own[place]?.id]));
+  const ownId = new Map(before.map(({ id }, index) => [id, own[index]?.id]));
   return after.map((phase) => ({ ...phase, id: ownId.get(phase.id) ?? uuid() }));
 }
 

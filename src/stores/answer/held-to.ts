@@ -58,9 +58,9 @@ let round = 0;
 export async function askAvoidedCost(view: OutingView, avoided: readonly Avoided[]): Promise<void> {
   const own = ++round;
   const candidates = [
-    ...kitOf(view).map((piece, place) => ({
+    ...kitOf(view).map((piece, index) => ({
       ...piece,
-      isAnimalFree: view.kit[place]!.traits.isAnimalFree === true,
+      isAnimalFree: view.kit[index]!.traits.isAnimalFree === true,
     })),
     ...genericPieces().map(({ piece, traits }) => ({ ...piece, isAnimalFree: traits.isAnimalFree === true })),
   ];

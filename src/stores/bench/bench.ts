@@ -31,7 +31,7 @@ export const genericPieces = (): Choice[] => (Object.keys(STARTER_PIECES) as Sta
 
 /** Own pieces first, then generic ones. */
 const choicesOf = (view: OutingView): Choice[] => [
-  ...kitOf(view).map((piece, place) => ({ piece, traits: view.kit[place]!.traits, isOwn: true })),
+  ...kitOf(view).map((piece, index) => ({ piece, traits: view.kit[index]!.traits, isOwn: true })),
   ...genericPieces(),
 ];
 

@@ -65,7 +65,7 @@ function read(key: string): Pending {
 async function leftBehind(outingId: string): Promise<string[]> {
   const held = await navigator.locks?.query();
   const open = new Set(held?.held?.map(({ name }) => name));
-  const keys = Array.from({ length: localStorage.length }, (_, place) => localStorage.key(place) ?? "");
+  const keys = Array.from({ length: localStorage.length }, (_, index) => localStorage.key(index) ?? "");
   return keys.filter((key) => {
     if (!key.startsWith(keyOf(outingId, ""))) return false;
     const page = key.slice(keyOf(outingId, "").length);

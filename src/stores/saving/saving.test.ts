@@ -124,7 +124,7 @@ describe("saving a sheet", () => {
       ...theirs,
       version: 7,
       setting: { ...theirs.setting, seatHeightM: 3 },
-      weather: theirs.weather.map((hour, place) => (place === 0 ? { ...hour, windMPerS: 9 } : hour)),
+      weather: theirs.weather.map((hour, index) => (index === 0 ? { ...hour, windMPerS: 9 } : hour)),
     };
     const page = await openPage(
       (wanted) => (wanted.version === 1 ? refused(409, "version-conflict") : saved(wanted)),
@@ -208,8 +208,8 @@ describe("saving a sheet", () => {
     const closed = await openPage(() => "lost");
     closed.editPhaseMinutes(0, 41);
     await quiet();
-    const left = [...Array(localStorage.length).keys()].map((place) => {
-      const key = localStorage.key(place)!;
+    const left = [...Array(localStorage.length).keys()].map((index) => {
+      const key = localStorage.key(index)!;
       return [key, localStorage.getItem(key)!] as const;
     });
     closed.stop();
@@ -231,8 +231,8 @@ describe("saving a sheet", () => {
     const closed = await openPage(() => "lost");
     closed.editPhaseMinutes(0, 41);
     await quiet();
-    const left = Array.from({ length: localStorage.length }, (_, place) => {
-      const key = localStorage.key(place)!;
+    const left = Array.from({ length: localStorage.length }, (_, index) => {
+      const key = localStorage.key(index)!;
       return [key, localStorage.getItem(key)!] as const;
     });
     closed.stop();
@@ -246,8 +246,8 @@ describe("saving a sheet", () => {
     const stop = next.keepSaved(next.view);
     await vi.advanceTimersByTimeAsync(0);
     next.browser.happen("pagehide"); // the history has not come yet
-    const kept = Array.from({ length: localStorage.length }, (_, place) =>
-      localStorage.getItem(localStorage.key(place)!),
+    const kept = Array.from({ length: localStorage.length }, (_, index) =>
+      localStorage.getItem(localStorage.key(index)!),
     );
     expect(kept.join()).toContain('"minutes":41');
     stop();

@@ -22,13 +22,13 @@ export const editHour = (index: number, change: Partial<WeatherHourView>): void 
   edit("weather of an hour", (view) => ({
     ...view,
     weatherShaped: false,
-    weather: view.weather.map((hour, place) => (place === index ? { ...hour, ...change } : hour)),
+    weather: view.weather.map((hour, position) => (position === index ? { ...hour, ...change } : hour)),
   }));
 
 export const editPhase = (label: string, index: number, change: Partial<Omit<PhaseView, "id" | "minutes">>): void =>
   edit(label, (view) => ({
     ...view,
-    phases: view.phases.map((phase, place) => (place === index ? { ...phase, ...change } : phase)),
+    phases: view.phases.map((phase, position) => (position === index ? { ...phase, ...change } : phase)),
   }));
 
 /** Gives a phase another length; what is worn moves with the phases. */

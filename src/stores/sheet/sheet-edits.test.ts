@@ -156,9 +156,9 @@ describe("a track", () => {
 
   it("gives the first way in and the last way out their minutes, and moves what is worn along", () => {
     const sit = view().phases.findIndex(({ kind }) => kind === "sit");
-    const startOf = (place: number): number =>
+    const startOf = (index: number): number =>
       view()
-        .phases.slice(0, place)
+        .phases.slice(0, index)
         .reduce((sum, { minutes }) => sum + minutes, 0);
     const onAtSit = view()
       .wearings.filter(({ fromMinute }) => fromMinute === startOf(sit))

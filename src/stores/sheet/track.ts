@@ -12,11 +12,11 @@ const USUAL: Omit<WalkIn, "distanceM" | "climbM"> = { loadKg: 8, terrain: "dirt"
 function walkable(view: OutingView): OutingView {
   const { walkIn } = view.setting;
   if (!walkIn) return view;
-  return view.phases.reduce((now, { kind, minutes }, place) => {
+  return view.phases.reduce((now, { kind, minutes }, index) => {
     if (kind !== "walkIn" && kind !== "walkOut") return now;
     if (walkIn.distanceM / (minutes * SECONDS_PER_MINUTE) <= CONDITION_RANGE.walkSpeedMPerS[1]) return now;
     const needed = walkMinutes(walkIn, now.person, "easy", kind === "walkIn" ? "in" : "out");
-    return { ...now, ...withPhaseMinutes(now.phases, now.wearings, place, needed) };
+    return { ...now, ...withPhaseMinutes(now.phases, now.wearings, index, needed) };
   }, view);
 }
 

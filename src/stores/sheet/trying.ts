@@ -77,7 +77,7 @@ export async function keepTrial(): Promise<void> {
   if (!view || !trial?.canBeKept) return;
   const fresh = newPieces(view, trial.changed);
   const added = fresh.length > 0 ? await addToKit(fresh.map(asNewPiece)) : [];
-  const ids = new Map(fresh.map(({ id }, place) => [id, added[place]!.id]));
+  const ids = new Map(fresh.map(({ id }, index) => [id, added[index]!.id]));
   const newest = $view.get();
   const content = newest && contentOfOuting(newest, withIds(trial.changed, ids), uuid);
   if (content) editContent("keep a change", content);

@@ -44,12 +44,12 @@ export function gatherVesselFlows(flows: BloodFlows): void {
     superficial[segment] = shortCut;
     arterial[segment] = own + shortCut;
   }
-  for (let place = 0; place < BEYOND.length; place++) {
-    const segment = BEYOND[place]!;
-    const upstream = JOINED[place]!;
+  for (let index = 0; index < BEYOND.length; index++) {
+    const segment = BEYOND[index]!;
+    const upstream = JOINED[index]!;
     arterial[upstream] = arterial[upstream]! + arterial[segment]!;
     venous[upstream] = venous[upstream]! + venous[segment]!;
-    superficial[upstream] = superficial[upstream]! + superficial[segment]! * SUPERFICIAL_JOINS[place]!;
+    superficial[upstream] = superficial[upstream]! + superficial[segment]! * SUPERFICIAL_JOINS[index]!;
   }
   // The thighs' superficial veins end in the pelvis vein, which therefore carries the feet's anastomoses too.
   venous[SEGMENT_INDEX.pelvis] =

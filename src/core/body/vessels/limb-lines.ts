@@ -21,8 +21,8 @@ export function limbsInwards(system: VesselSystem): void {
   const { arteryVein, arteryCore, veinCore, superficialSkin, skinInner } = system.conductances;
   const { core, skin, superficial, venous, arterial, anastomoses } = system.flows;
   const H = BLOOD_HEAT_WH_PER_L_K;
-  for (let place = 0; place < LIMBS.length; place++) {
-    const segment = LIMBS[place]!;
+  for (let index = 0; index < LIMBS.length; index++) {
+    const segment = LIMBS[index]!;
     const inflow = segment * LINE;
     const Fc = H * core[segment]!;
     const Fk = H * skin[segment]!;
@@ -102,8 +102,8 @@ export function limbsInwards(system: VesselSystem): void {
 
 /** Puts numbers into the limbs' lines, from the heart outwards. */
 export function limbsOutwards({ kept }: VesselSystem, out: Float64Array): void {
-  for (let place = LIMBS.length - 1; place >= 0; place--) {
-    const segment = LIMBS[place]!;
+  for (let index = LIMBS.length - 1; index >= 0; index--) {
+    const segment = LIMBS[index]!;
     const at = segment * KEPT;
     const a = kept[at]! + kept[at + 1]! * out[FEEDING_ARTERY[segment]!]!;
     const v = kept[at + 2]! + kept[at + 3]! * a;

@@ -16,8 +16,8 @@ export function trunkInwards(system: VesselSystem): void {
   const { skinInner, muscleFat, coreMuscle } = system.conductances;
   const { core, muscle, fat, skin, venous, arterial } = system.flows;
   const H = BLOOD_HEAT_WH_PER_L_K;
-  for (let place = 0; place < TRUNK.length; place++) {
-    const segment = TRUNK[place]!;
+  for (let index = 0; index < TRUNK.length; index++) {
+    const segment = TRUNK[index]!;
     const inflow = segment * LINE;
     const at = segment * KEPT;
     const Fc = H * core[segment]!;
@@ -97,8 +97,8 @@ export function trunkInwards(system: VesselSystem): void {
 
 /** Puts numbers into the lines of head, neck and trunk, from the heart outwards. */
 export function trunkOutwards({ kept }: VesselSystem, out: Float64Array): void {
-  for (let place = TRUNK.length - 1; place >= 0; place--) {
-    const segment = TRUNK[place]!;
+  for (let index = TRUNK.length - 1; index >= 0; index--) {
+    const segment = TRUNK[index]!;
     const at = segment * KEPT;
     const a = kept[at]! + kept[at + 1]! * out[FEEDING_ARTERY[segment]!]!;
     out[FIRST_ARTERY + segment] = a;

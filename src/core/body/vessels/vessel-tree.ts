@@ -51,7 +51,7 @@ export class VesselTree {
     trunkInwards(system);
     const { arterial } = system.flows;
     let leaving = 0;
-    for (let place = 0; place < FROM_CENTRAL.length; place++) leaving += arterial[FROM_CENTRAL[place]!]!;
+    for (let index = 0; index < FROM_CENTRAL.length; index++) leaving += arterial[FROM_CENTRAL[index]!]!;
     // As much blood returns to the pool as leaves it: the diagonal carries what returns.
     temperatureC[CENTRAL_BLOOD_NODE] =
       (rightW[CENTRAL_BLOOD_NODE]! + veinInflow[CENTRAL]!) /

@@ -63,7 +63,7 @@ function inTheirRoom(own: SiteLayers[number], layers: SiteLayers, site: number):
   const share = fitShare(layers[SITE_INDEX[`footUpper.${side!}`]!]!.map(({ layer }) => layer));
   if (share === 1) return own;
   const boot = own.findIndex(({ layer }) => layer.easeMm !== undefined);
-  return own.map((worn, place) => (place < boot ? withInsulation(worn, share) : worn));
+  return own.map((worn, index) => (index < boot ? withInsulation(worn, share) : worn));
 }
 
 /** How a person rests. */

@@ -62,7 +62,7 @@ const SITE_OF_DIGIT: Readonly<Record<Digit, string>> = {
 export const DIGIT_SITE: readonly number[] = DIGITS.map((digit) => SITE_INDEX[SITE_OF_DIGIT[digit]]!);
 
 const sameLayers = (one: readonly WornLayer[], other: readonly WornLayer[]): boolean =>
-  one.length === other.length && one.every((layer, place) => layer === other[place]);
+  one.length === other.length && one.every((layer, index) => layer === other[index]);
 
 const sameForm = (one: PatchForm, other: PatchForm): boolean =>
   one.shape === "flat" || other.shape === "flat"
@@ -142,9 +142,9 @@ class PartsBuilder {
     const count = dressed.reduce((total, regions) => total + regions.length, 0);
     const parts = { place: new Int32Array(count), share: new Float64Array(count), stack: new Int32Array(count) };
     let part = 0;
-    dressed.forEach((regions, place) => {
+    dressed.forEach((regions, index) => {
       for (const region of regions) {
-        parts.place[part] = place;
+        parts.place[part] = index;
         parts.share[part] = region.share;
         parts.stack[part++] = this.placeOf(region.stack);
       }

@@ -17,8 +17,8 @@ export function wetContact(
   waterGPerM2: Float64Array,
 ): void {
   for (let entry = 0; entry < site.length; entry++) {
-    const place = site[entry]!;
+    const index = site[entry]!;
     const full = Math.min(1, waterGPerM2[cell[entry]!]! / massGPerM2[entry]!);
-    contactM2KPerW[place] = Math.max(TOUCH_M2K_PER_W, contactM2KPerW[place]! - lostWhenFullM2KPerW[entry]! * full);
+    contactM2KPerW[index] = Math.max(TOUCH_M2K_PER_W, contactM2KPerW[index]! - lostWhenFullM2KPerW[entry]! * full);
   }
 }

@@ -19,5 +19,5 @@ export function offText({ off }: HandTask, names: readonly string[]): string {
   if (names.length === 0) return "bare as it is";
   if (off.length === 0) return "nothing comes off";
   if (off.length === names.length) return "bare";
-  return `without ${off.map((place) => names[place]).join(" and ")}`;
+  return `without ${off.map((index) => names[index]).join(" and ")}`;
 }

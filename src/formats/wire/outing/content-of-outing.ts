@@ -24,7 +24,7 @@ function knownWearings(view: OutingView, wearings: Outing["wearings"]): (Wearing
   const free = [...view.wearings];
   const take = (found: number): WearingView | undefined => (found < 0 ? undefined : free.splice(found, 1)[0]);
   const known = wearings.map(({ pieceId }) => take(free.findIndex((own) => own.pieceId === pieceId)));
-  return known.map((own, place) => own ?? take(free.findIndex(({ id }) => id === view.wearings[place]?.id)));
+  return known.map((own, index) => own ?? take(free.findIndex(({ id }) => id === view.wearings[index]?.id)));
 }
 
 /**
@@ -40,10 +40,10 @@ export function contentOfOuting(view: OutingView, changed: Outing, newId: () => 
     weatherShaped,
     weather,
     plan,
-    phases: view.phases.map((phase, place) => {
-      const { posture, recurring } = changed.phases[place]!;
+    phases: view.phases.map((phase, index) => {
+      const { posture, recurring } = changed.phases[index]!;
       return { ...phase, posture, recurring };
     }),
-    wearings: changed.wearings.map((wearing, place) => toWearing(known[place], wearing, newId)),
+    wearings: changed.wearings.map((wearing, index) => toWearing(known[index], wearing, newId)),
   };
 }

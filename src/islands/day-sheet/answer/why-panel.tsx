@@ -25,8 +25,8 @@ function PieceStep({ piece }: { readonly piece: PieceTrace }) {
         {piece.spreadM2KPerW > 0 && <span className="text-muted"> ± {clo(piece.spreadM2KPerW)}</span>}
       </summary>
       <ul className="text-sm">
-        {piece.materials.map(({ material, reading }, place) => (
-          <li key={place}>
+        {piece.materials.map(({ material, reading }, index) => (
+          <li key={index}>
             {material.kind}, {plainNumber(reading.thicknessMm, 1)} mm: {clo(reading.insulationM2KPerW)}{" "}
             <span className="text-muted">({reading.source})</span>
           </li>

@@ -34,9 +34,9 @@ const rowsOf = (currency: string | null): Row[] => [
     title: "Minutes still here",
     text: ({ minutes }) => (minutes === null ? "longer than is looked at" : durationText(minutes)),
   },
-  ...SHOWN_SITES.map((site, place): Row => ({
+  ...SHOWN_SITES.map((site, index): Row => ({
     title: `clo, skin to air: ${SITE_WORDS[site]}`,
-    text: ({ sitesM2KPerW }) => fixedNumber(cloFromInsulation(sitesM2KPerW[place]!), 2),
+    text: ({ sitesM2KPerW }) => fixedNumber(cloFromInsulation(sitesM2KPerW[index]!), 2),
   })),
   {
     title: "Mass",
@@ -79,7 +79,7 @@ export function OutfitTable({ view, outfits }: Props) {
       <FigureTable
         head="Outfit"
         rows={rowsOf(currency)}
-        answers={shown.map((_, place) => worths[place] ?? null)}
+        answers={shown.map((_, index) => worths[index] ?? null)}
         chosen={shown}
       />
     </div>

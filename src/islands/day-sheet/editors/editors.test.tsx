@@ -44,7 +44,7 @@ describe("an hour's editor", () => {
 
   it("shows what was typed as it was typed, while its unit is chosen", () => {
     const typed = { ...hour, airTemperatureC: -12.22, airTemperatureTyped: { value: 10, unit: "°F" } };
-    const own = { ...view, weather: view.weather.map((other, place) => (place === 1 ? typed : other)) };
+    const own = { ...view, weather: view.weather.map((other, index) => (index === 1 ? typed : other)) };
     expect(editor(own, 1, inFahrenheit).field("Air temperature")).toBe("10");
     expect(editor(own).field("Air temperature")).toBe("-12.2");
   });
@@ -85,7 +85,7 @@ describe("a phase's editor", () => {
   const sit = view.phases.findIndex(({ kind }) => kind === "sit");
   const withPhase = (index: number, change: Partial<PhaseView>): OutingView => ({
     ...view,
-    phases: view.phases.map((phase, place) => (place === index ? { ...phase, ...change } : phase)),
+    phases: view.phases.map((phase, position) => (position === index ? { ...phase, ...change } : phase)),
   });
 
   it("holds its length, kind and posture", () => {
@@ -131,7 +131,7 @@ describe("a phase's editor", () => {
   });
 
   it("cannot take out the only sit, nor split what is a minute long", () => {
-    const only = { ...view, phases: view.phases.filter(({ kind }, place) => kind !== "sit" || place === sit) };
+    const only = { ...view, phases: view.phases.filter(({ kind }, index) => kind !== "sit" || index === sit) };
     expect(editor(only, sit).disabled).toContain("Take out");
     expect(editor(view, 0).buttons).toContain("Take out");
     expect(editor(withPhase(0, { minutes: 1 }), 0).disabled).toContain("Split in two");

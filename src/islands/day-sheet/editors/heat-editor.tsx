@@ -46,16 +46,16 @@ function Budget({ view, wearing, source }: Props) {
 export function HeatEditor({ view, wearing, source }: Props) {
   const spans = heatSpansOf(wearing, source);
   const set = (heat: readonly HeatSpan[]): void => editWearing("when it heats", wearing.id, { heat });
-  const change = (place: number, part: Partial<HeatSpan>): void =>
-    set(spans.map((span, at) => (at === place ? { ...span, ...part } : span)));
+  const change = (index: number, part: Partial<HeatSpan>): void =>
+    set(spans.map((span, at) => (at === index ? { ...span, ...part } : span)));
   const isPack = source.kind === "pack";
   return (
     <fieldset className="border-line flex flex-col gap-2 border-t pt-2">
       <legend className="text-muted text-sm">Heat it brings</legend>
-      {spans.map((span, place) => (
-        <div key={place} className="flex flex-wrap items-end gap-3">
+      {spans.map((span, index) => (
+        <div key={index} className="flex flex-wrap items-end gap-3">
           <NumberField
-            key={`${wearing.id} heat ${place} from`}
+            key={`${wearing.id} heat ${index} from`}
             label={isPack ? "Opened after" : "On after"}
             unit="min"
             value={span.fromMinute}
@@ -63,11 +63,11 @@ export function HeatEditor({ view, wearing, source }: Props) {
             high={span.toMinute - 1}
             step={5}
             decimals={0}
-            onChange={(minute) => change(place, { fromMinute: Math.round(minute) })}
+            onChange={(minute) => change(index, { fromMinute: Math.round(minute) })}
           />
           {!isPack && (
             <NumberField
-              key={`${wearing.id} heat ${place} to`}
+              key={`${wearing.id} heat ${index} to`}
               label="Off after"
               unit="min"
               value={span.toMinute}
@@ -75,7 +75,7 @@ export function HeatEditor({ view, wearing, source }: Props) {
               high={Math.max(wearing.toMinute, span.toMinute)}
               step={5}
               decimals={0}
-              onChange={(minute) => change(place, { toMinute: Math.round(minute) })}
+              onChange={(minute) => change(index, { toMinute: Math.round(minute) })}
             />
           )}
           {!isPack && (
@@ -86,14 +86,14 @@ export function HeatEditor({ view, wearing, source }: Props) {
                 String(at + 1),
                 `${at + 1}: ${plainNumber(levelW, 0)} W`,
               ])}
-              onChange={(level) => change(place, { level: Number(level) })}
+              onChange={(level) => change(index, { level: Number(level) })}
             />
           )}
           {!isPack && (
             <button
               type="button"
               className="press press-small"
-              onClick={() => set(spans.filter((_, at) => at !== place))}
+              onClick={() => set(spans.filter((_, at) => at !== index))}
             >
               Take out
             </button>

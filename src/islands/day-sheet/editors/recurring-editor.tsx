@@ -142,12 +142,12 @@ export function RecurringEditor({ view, index }: Props) {
     editPhase("tasks and breaks", index, { recurring: next.length > 0 ? next : undefined });
   return (
     <div>
-      {rules.map((rule, place) => (
+      {rules.map((rule, index) => (
         <Rule
-          key={place}
+          key={index}
           rule={rule}
-          onChange={(changed) => set(rules.map((own, at) => (at === place ? changed : own)))}
-          onRemove={() => set(rules.filter((_, at) => at !== place))}
+          onChange={(changed) => set(rules.map((own, at) => (at === index ? changed : own)))}
+          onRemove={() => set(rules.filter((_, at) => at !== index))}
         />
       ))}
       <p className="flex flex-wrap gap-2 pt-1">

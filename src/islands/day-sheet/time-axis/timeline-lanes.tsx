@@ -175,12 +175,12 @@ const Bar = memo(function Bar(props: BarProps) {
           {fitText(nameOf(item), room, FONT_PX)}
         </text>
       </Pressable>
-      {shown.map((regulator, place) => (
+      {shown.map((regulator, index) => (
         <RegulatorToggle
           key={regulator.name}
           item={item}
           regulator={regulator}
-          x={x + width - 8 - PART_PX * (place + 1)}
+          x={x + width - 8 - PART_PX * (index + 1)}
           y={y}
         />
       ))}
@@ -211,12 +211,12 @@ function AllLanes(props: Props) {
   const chosenId = selection?.kind === "wearing" ? selection.id : null;
   return (
     <g>
-      {lanes.map(({ lane, bars, rows }, place) => {
-        const section = sections[place]!;
+      {lanes.map(({ lane, bars, rows }, index) => {
+        const section = sections[index]!;
         const lineY = section.top - (frame.narrow ? 20 : LANE_LINE_PX);
         return (
           <g key={lane}>
-            {place > 0 && <line x1={0} x2={frame.width} y1={lineY} y2={lineY} className="stroke-line" />}
+            {index > 0 && <line x1={0} x2={frame.width} y1={lineY} y2={lineY} className="stroke-line" />}
             <SectionTitle frame={frame} section={section} title={lane} />
             {Array.from({ length: rows }, (_, row) => (
               <Carried key={row} axis={axis} y={section.top + row * LANE_ROW_PX} />

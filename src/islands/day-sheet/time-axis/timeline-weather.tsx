@@ -221,7 +221,7 @@ function AllHours(props: Props) {
       <path d={chart.areaPath} className="fill-sea-pale" opacity={0.5} />
       <path d={chart.temperaturePath} fill="none" strokeWidth={2.5} className="stroke-sea" />
       <line x1={axis.left} x2={axis.right} y1={chart.windBaseY} y2={chart.windBaseY} className="stroke-line" />
-      {chart.hours.map((mark, place) => (
+      {chart.hours.map((mark, index) => (
         <Hour
           key={view.weather[mark.index]!.at}
           hour={view.weather[mark.index]!}
@@ -233,7 +233,7 @@ function AllHours(props: Props) {
           mark={mark}
           scale={scale}
           totalMinutes={axis.totalMinutes}
-          isLabelled={!everyOther || place % 2 === 0}
+          isLabelled={!everyOther || index % 2 === 0}
         />
       ))}
     </g>

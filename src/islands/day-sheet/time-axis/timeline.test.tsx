@@ -119,7 +119,7 @@ describe("the time axis", () => {
       kit: [...view.kit, ...more],
       wearings: [
         ...view.wearings,
-        ...more.map(({ id }, place) => ({ ...worn, id, pieceId: id, rank: worn.rank + place + 1 })),
+        ...more.map(({ id }, index) => ({ ...worn, id, pieceId: id, rank: worn.rank + index + 1 })),
       ],
     };
     expect(drawn(many).names.join()).toMatch(/boot.*Problem: too little room with/);

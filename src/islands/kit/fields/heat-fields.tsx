@@ -65,10 +65,10 @@ export function HeatFields({ heat, onChange }: Props) {
       )}
       {heat?.kind === "electric" && (
         <>
-          {heat.levelsW.map((levelW, place) => (
+          {heat.levelsW.map((levelW, index) => (
             <NumberField
-              key={place}
-              label={`Level ${place + 1}`}
+              key={index}
+              label={`Level ${index + 1}`}
               unit="W"
               value={levelW}
               low={HEAT_RANGE.levelW[0]}
@@ -76,7 +76,7 @@ export function HeatFields({ heat, onChange }: Props) {
               step={0.5}
               decimals={1}
               onChange={(typed) =>
-                onChange({ ...heat, levelsW: heat.levelsW.map((own, at) => (at === place ? typed : own)) })
+                onChange({ ...heat, levelsW: heat.levelsW.map((own, at) => (at === index ? typed : own)) })
               }
             />
           ))}

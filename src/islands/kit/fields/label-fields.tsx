@@ -18,17 +18,17 @@ export function LabelFields({ label, onChange }: Props) {
   const { panels, assembly, face, fit, wear, easeMm } = label;
   return (
     <>
-      {panels.map((panel, place) => (
+      {panels.map((panel, position) => (
         <PanelFields
-          key={place}
+          key={position}
           panel={panel}
-          place={place}
+          place={position}
           onChange={(changed) =>
-            onChange({ ...label, panels: panels.map((own, index) => (index === place ? changed : own)) })
+            onChange({ ...label, panels: panels.map((own, index) => (index === position ? changed : own)) })
           }
           onRemove={
             panels.length > 1
-              ? () => onChange({ ...label, panels: panels.filter((_, index) => index !== place) })
+              ? () => onChange({ ...label, panels: panels.filter((_, index) => index !== position) })
               : null
           }
         />

@@ -59,7 +59,7 @@ export function TraitFields({ kind, traits, onChange }: Props) {
             key={trait}
             label={words}
             value={traits[trait] === undefined ? UNKNOWN : String(traits[trait])}
-            options={[[UNKNOWN, "not known"], ...steps.map((step, place): [string, string] => [String(place), step])]}
+            options={[[UNKNOWN, "not known"], ...steps.map((step, index): [string, string] => [String(index), step])]}
             onChange={(step) => onChange({ ...traits, [trait]: step === UNKNOWN ? undefined : Number(step) })}
           />
         ))}
