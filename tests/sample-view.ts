@@ -23,7 +23,7 @@ export function sampleView(): OutingView {
       accepted: levelEverywhere("cold"),
       workingHand: "right",
       coldHands: false,
-      heldTo: { avoids: [], schools: {} },
+      practicePreferences: { avoids: [], practices: {} },
     },
     place: { id: `${UUID}3`, name: "Svartmyra", timeZone: file.timeZone },
     setting: file.place,

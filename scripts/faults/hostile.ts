@@ -43,7 +43,7 @@ const ENDPOINTS = [
   "/api/outings/ID/back",
   "/api/people/ID/pieces",
   "/api/people/ID/outfits?before=VALUE",
-  "/api/people/ID/held-to",
+  "/api/people/ID/practice-preferences",
   "/api/pieces/ID",
   "/api/pieces/ID/photo?version=1",
   "/api/pieces/status",

@@ -99,7 +99,7 @@ function lasts(outing: Outing, law: Law, clothFactor?: number): number {
   const misread = clothes?.by({ labelDeviation: new Map(), clothFactor: clothFactor!, gapFactor: 1 });
   const { sits, series } = simulateSitMinutes(clothes?.outing ?? outing, {
     only: law.only,
-    misread,
+    labelErrors: misread,
     stepping: "doubled",
   });
   if (law.inDebt) return -series.heatDebtWhPerM2[series.minutes]!;

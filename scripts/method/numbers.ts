@@ -29,7 +29,7 @@ import { HIGH_SHARE, LOW_SHARE, WIDENED_BY } from "@/core/range/minutes-range";
 import { CUT_AT_DEVIATIONS, GAP_RANGE, OPENING_RANGE_PER_K, SOLE_SHARE_RANGE } from "@/core/range/variation";
 import { USUAL_START } from "@/core/sitter";
 import { SOLE_LOAD } from "@/core/sitter";
-import { BEND_OF_DOUBLED, FIRST_STEP_S, LONGEST_STEP_S, MOST_BEND_K } from "@/core/sitter/pace";
+import { ERROR_OF_DOUBLED, FIRST_STEP_S, LONGEST_STEP_S, MOST_STEP_ERROR_K } from "@/core/sitter/step-controller";
 import { COVERS_MOUTH_FROM } from "@/core/dressing";
 import { IN_WATER } from "@/core/sitter";
 import {
@@ -63,7 +63,7 @@ const PLAIN = {
   dilationFrom: COLD_DILATION_FROM_C,
   digitRadiation: DIGIT_RADIATION_W_PER_M2K,
   digitConvection: LEAST_CONVECTION_W_PER_M2K,
-  mostBend: MOST_BEND_K,
+  mostBend: MOST_STEP_ERROR_K,
   peakLoft: MEAN_OF_PEAK_LOFT,
   staticAir: STATIC_AIR_LAYER_M2K_PER_W,
   stillAir: STILL_AIR_W_PER_MK,
@@ -123,7 +123,7 @@ export const METHOD_NUMBERS: Readonly<Record<string, () => string>> = {
   seats: () => listed(SEAT_INSULATION_M2K_PER_W),
   digitWidths: () =>
     listed(Object.fromEntries(Object.entries(DIAMETER_M).map(([what, metres]) => [what, metres * MM_PER_M]))),
-  leastBend: () => `1/${figure(BEND_OF_DOUBLED)}`,
+  leastBend: () => `1/${figure(ERROR_OF_DOUBLED)}`,
   start: () => {
     const { minutes, airTemperatureC, relativeHumidityPercent, insulationClo, activityRatio } = USUAL_START;
     return `${figure(minutes)} minutes indoors at ${figure(airTemperatureC)} °C and ${figure(relativeHumidityPercent)} %, in ${figure(insulationClo)} clo, at ${figure(activityRatio)} times basal heat`;

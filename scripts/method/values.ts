@@ -17,7 +17,7 @@ import { REACHES_DAYS, RUN_EVERY_HOURS } from "@/core/forecast";
 import { AIR_SPREAD_K, WIND_SPREAD } from "@/core/forecast/invented-forecast";
 import { FAR_FROM_SHELTER_MIN, HARNESS_FROM_M, SUN_UP_DEG } from "@/core/evening";
 import { NOISE_M } from "@/core/track/way";
-import { SCHOOLS, type SchoolQuestion, type SchoolWay } from "@/core/changes";
+import { PRACTICES, type PracticeQuestion, type Practice } from "@/core/changes";
 import { capacityShare, drinkWh, USUAL_DRINK } from "@/core/heat";
 import { WORN_J_PER_KG_K } from "@/core/sitter";
 import { LEVELS, LIMIT_TABLE, LIMITS } from "@/core/limits";
@@ -29,7 +29,7 @@ import { SPREAD } from "@/core/range/variation";
 import { TOUCHED_EFFUSIVITY, USUAL_TOUCHING_SKIN_C } from "@/core/touch";
 import { SECONDS_PER_MINUTE } from "@/core/units";
 import { LATENT_J_PER_G, PASSES_BY_RESISTANCE } from "@/core/water";
-import { FOOT_SWEAT_G_PER_M2H, LATEST_MOVE_S } from "@/core/water/water-book";
+import { FOOT_SWEAT_G_PER_M2H, LATEST_MOVE_S } from "@/core/water/clothing-moisture";
 import { SOONEST_MOVE_S } from "@/core/water/water-state";
 import {
   DRY_SNOW_BELOW_C,
@@ -43,7 +43,7 @@ import {
   THROWN_G_PER_M2H,
   WET_SNOW_CLINGS,
 } from "@/core/water/wetting";
-import { SCHOOL_WAY_WORDS, SCHOOL_WORDS } from "@/formats/display/words/change-words";
+import { PRACTICE_WORDS, PRACTICE_QUESTION_WORDS } from "@/formats/display/words/change-words";
 import { KIND_WORDS } from "@/formats/display/words/label-words";
 import { WETTING_WORDS } from "@/formats/display/words/sheet-words";
 import { figure, listed, percent, words } from "./figures";
@@ -200,12 +200,12 @@ export const METHOD_VALUES: Readonly<Record<string, () => string>> = {
   drinkMl: () => figure(USUAL_DRINK.massG),
   drinkC: () => figure(USUAL_DRINK.temperatureC),
   drinkWh: () => figure(drinkWh(USUAL_DRINK.massG, USUAL_DRINK.temperatureC), 2),
-  schools: () =>
+  practices: () =>
     table(
       ["question", "ways"],
-      (Object.keys(SCHOOLS) as SchoolQuestion[]).map((question) => [
-        SCHOOL_WORDS[question],
-        SCHOOLS[question].map((way: SchoolWay) => SCHOOL_WAY_WORDS[way]).join(" · "),
+      (Object.keys(PRACTICES) as PracticeQuestion[]).map((question) => [
+        PRACTICE_QUESTION_WORDS[question],
+        PRACTICES[question].map((way: Practice) => PRACTICE_WORDS[way]).join(" · "),
       ]),
     ),
   forecastRun: () => figure(RUN_EVERY_HOURS),

@@ -314,6 +314,6 @@ export const TRADE_CHECKS: readonly TradeCheck[] = [
       };
     },
     reason:
-      "the claim of six hours at −30 °C is one person's in gear of unknown thickness; with ordinary demo labels toes and heat debt end it far sooner, and another school holds that nothing keeps one warm for long below −4 °C by day. The sit is cut short by the toes, see the rows on boots",
+      "the claim of six hours at −30 °C is one person's in gear of unknown thickness; with ordinary demo labels toes and heat debt end it far sooner, and another practice holds that nothing keeps one warm for long below −4 °C by day. The sit is cut short by the toes, see the rows on boots",
   },
 ];

@@ -20,7 +20,7 @@ import {
 import { PERSON_RANGE } from "../core/body/index";
 import { LIMITS, type AcceptedLevels } from "../core/limits/index";
 import type { CareDone } from "../core/care/index";
-import type { HeldTo } from "../core/changes/index";
+import type { PracticePreferences } from "../core/changes/index";
 import type { Label } from "../core/labels/index";
 import type { Effort } from "../core/effort/index";
 import {
@@ -113,7 +113,7 @@ export const person = pgTable(
     workingHand: text({ enum: SIDES }).notNull().default("right"),
     coldHands: boolean().notNull().default(false),
     /** Materials avoided and ways held to. */
-    heldTo: jsonb().$type<HeldTo>().notNull().default({ avoids: [], schools: {} }),
+    practicePreferences: jsonb().$type<PracticePreferences>().notNull().default({ avoids: [], practices: {} }),
     version: version(),
     createdAt: createdAt(),
     updatedAt: updatedAt(),

@@ -6,7 +6,7 @@ import type { SimulateWorker } from "./simulate.worker";
  * cannot be given up in between works in the second, so that it never keeps an answer waiting. Both work on the range:
  * an engine that has done its members answers an edit faster.
  */
-export type Purpose = "answer" | "beside";
+export type Purpose = "answer" | "derived";
 const workers = new Map<Purpose, Remote<SimulateWorker>>();
 
 /** Computes beside the page. */

@@ -60,8 +60,8 @@ function orNull<Answer>(work: () => Answer): Answer | null {
 
 /** Number of the newest question: whatever belongs to an older one is given up. */
 let newest = 0;
-const overtake = (ticket: number): void => {
-  newest = ticket;
+const cancelBefore = (request: number): void => {
+  newest = request;
 };
 
 /** Long enough that pausing costs little, short enough that an answer waits for one step of what is given up. */
@@ -83,11 +83,11 @@ function inTurn<Answer>(work: () => Promise<Answer>): Promise<Answer> {
 }
 
 /** Runs steps, hearing in between whether they are overtaken; `null` when they are, or when they cannot be done. */
-async function patiently<Answer>(steps: Steps<Answer>, ticket: number): Promise<Answer | null> {
+async function patiently<Answer>(steps: Steps<Answer>, request: number): Promise<Answer | null> {
   let since = performance.now();
   for (;;) {
     const step = orNull(() => steps.next());
-    if (step === null || ticket < newest) return null;
+    if (step === null || request < newest) return null;
     if (step.done) return step.value;
     if (performance.now() - since < PAUSE_EVERY_MS) continue;
     await nextTurn();
@@ -96,18 +96,18 @@ async function patiently<Answer>(steps: Steps<Answer>, ticket: number): Promise<
 }
 
 /** The range being worked out here, and which question it belongs to. */
-let range: { readonly ticket: number; readonly parts: RangeInParts } | null = null;
-const beginRange = (outing: Outing, sit: number, ticket: number): void => {
+let range: { readonly request: number; readonly parts: RangeInParts } | null = null;
+const beginRange = (outing: Outing, sit: number, request: number): void => {
   const parts = orNull(() => new RangeInParts(outing, sit, restedBy));
-  range = parts && { ticket, parts };
+  range = parts && { request: request, parts };
 };
 
 /** Some members of the range begun. */
-const members = (from: number, to: number, ticket: number): Promise<RangeMembers | null> =>
-  inTurn(async () => (range?.ticket === ticket ? patiently(range.parts.members(from, to), ticket) : null));
+const members = (from: number, to: number, request: number): Promise<RangeMembers | null> =>
+  inTurn(async () => (range?.request === request ? patiently(range.parts.members(from, to), request) : null));
 
-const worths = (outing: Outing, sit: number, kit: readonly Piece[], ticket: number): Promise<Worth[] | null> =>
-  inTurn(() => patiently(whatBuysMinutesInSteps(outing, sit, kit), ticket));
+const worths = (outing: Outing, sit: number, kit: readonly Piece[], request: number): Promise<Worth[] | null> =>
+  inTurn(() => patiently(whatBuysMinutesInSteps(outing, sit, kit), request));
 
 const opinion = (outing: Outing, sit: SitAnswer): Opinion | null =>
   orNull(() => {
@@ -147,7 +147,7 @@ const preview = (outing: Outing, kit: readonly Piece[], changeId: string): Previ
 
 const api = {
   simulate,
-  overtake,
+  cancelBefore: cancelBefore,
   beginRange,
   members,
   worths,

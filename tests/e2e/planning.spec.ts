@@ -294,7 +294,7 @@ test("the whole sheet stands on a laptop's screen without scrolling the page", a
   await expect(page.getByRole("region", { name: "Verdict" })).toBeInViewport({ ratio: 1 });
 });
 
-test("another school's way is seen in minutes and kept; a zip and a hood are worked on the bar", async ({ page }) => {
+test("another practice's way is seen in minutes and kept; a zip and a hood are worked on the bar", async ({ page }) => {
   await openSheet(page);
   const before = await minutesOf(page);
   await page.getByText("How others would do it").click();

@@ -132,16 +132,18 @@ describe("saving", () => {
     const [lost, again, others] = [randomUUID(), randomUUID(), randomUUID()];
     const mine = { ...content(view), saveId: lost };
     expect((await put(view.id, mine)).status).toBe(200); // the answer does not arrive: the writer still names the old version
-    const second = await put(view.id, { ...mine, saveId: again, tried: [lost] });
+    const second = await put(view.id, { ...mine, saveId: again, unacknowledgedSaves: [lost] });
     expect(second).toMatchObject({ status: 200, body: { version: view.version + 2 } });
-    const third = await put(view.id, { ...mine, saveId: randomUUID(), tried: [lost, again] });
+    const third = await put(view.id, { ...mine, saveId: randomUUID(), unacknowledgedSaves: [lost, again] });
     expect(third).toMatchObject({ status: 200, body: { version: view.version + 3 } });
 
     const newest = await open(LEK);
     expect((await put(view.id, { ...content(newest), saveId: others })).status).toBe(200);
-    expect((await put(view.id, { ...mine, saveId: randomUUID(), tried: [lost, again] })).status).toBe(409);
+    expect((await put(view.id, { ...mine, saveId: randomUUID(), unacknowledgedSaves: [lost, again] })).status).toBe(
+      409,
+    );
     expect((await put(view.id, { ...content(newest), version: newest.version + 1 })).status).toBe(200); // names no save
-    expect((await put(view.id, { ...mine, tried: [lost, again] })).status).toBe(409);
+    expect((await put(view.id, { ...mine, unacknowledgedSaves: [lost, again] })).status).toBe(409);
   });
 
   it("of two writers at once exactly one wins", async () => {

@@ -7,7 +7,7 @@ import { GET as getOuting } from "@/pages/api/outings/[id]/index";
 import { GET as listOutings } from "@/pages/api/outings/index";
 import { DELETE as deleteOutfit } from "@/pages/api/outfits/[id]";
 import { GET as getOutfits, POST as postOutfit } from "@/pages/api/people/[id]/outfits";
-import { PUT as putHeldTo } from "@/pages/api/people/[id]/held-to";
+import { PUT as putPracticePreferences } from "@/pages/api/people/[id]/practice-preferences";
 import { ALL as anyPieces, GET as getKit } from "@/pages/api/people/[id]/pieces";
 import { PUT as putPiece } from "@/pages/api/pieces/[id]/index";
 import { DELETE as deletePhoto, GET as getPhoto, PUT as putPhoto } from "@/pages/api/pieces/[id]/photo";
@@ -178,23 +178,26 @@ describe("outfits by name", () => {
 describe("what a person holds to", () => {
   it("is kept and stands on their sheets; what is no way of a question is refused", async () => {
     const { person } = await lek();
-    const heldTo = { avoids: ["animals"], schools: { bigLayer: "seated" } };
-    const { heldTo: from } = (await lek()).person;
-    expect((await call(putHeldTo, person.id, "PUT", { from, to: heldTo })).status).toBe(200);
-    expect((await lek()).person.heldTo).toEqual(heldTo);
+    const practicePreferences = { avoids: ["animals"], practices: { bigLayer: "seated" } };
+    const { practicePreferences: from } = (await lek()).person;
+    expect((await call(putPracticePreferences, person.id, "PUT", { from, to: practicePreferences })).status).toBe(200);
+    expect((await lek()).person.practicePreferences).toEqual(practicePreferences);
     // A page that has not seen it changes something else: both stay.
-    const other = { from, to: { ...from, schools: { ...from.schools, socks: "one" } } };
-    expect((await call(putHeldTo, person.id, "PUT", other)).status).toBe(200);
-    expect((await lek()).person.heldTo).toEqual({ ...heldTo, schools: { ...heldTo.schools, socks: "one" } });
-    const bad = { avoids: ["vegetables"], schools: { bigLayer: "never" } };
-    expect(await call(putHeldTo, person.id, "PUT", { from, to: bad })).toMatchObject({
+    const other = { from, to: { ...from, practices: { ...from.practices, socks: "one" } } };
+    expect((await call(putPracticePreferences, person.id, "PUT", other)).status).toBe(200);
+    expect((await lek()).person.practicePreferences).toEqual({
+      ...practicePreferences,
+      practices: { ...practicePreferences.practices, socks: "one" },
+    });
+    const bad = { avoids: ["vegetables"], practices: { bigLayer: "never" } };
+    expect(await call(putPracticePreferences, person.id, "PUT", { from, to: bad })).toMatchObject({
       status: 400,
       body: { error: { code: "bad-input" } },
     });
     const nobody = "01900000-0000-7000-8000-0000000000aa";
-    expect((await call(putHeldTo, nobody, "PUT", { from, to: heldTo })).status).toBe(404);
-    const { heldTo: now } = (await lek()).person;
-    await call(putHeldTo, person.id, "PUT", { from: now, to: from });
+    expect((await call(putPracticePreferences, nobody, "PUT", { from, to: practicePreferences })).status).toBe(404);
+    const { practicePreferences: now } = (await lek()).person;
+    await call(putPracticePreferences, person.id, "PUT", { from: now, to: from });
   });
 });
 

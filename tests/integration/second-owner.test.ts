@@ -87,8 +87,8 @@ function bodiesFor(path: string): unknown[] {
       { from: "outing", id: randomUUID(), copyOf: theirs.id, name: "mine" },
       { from: "party", id: randomUUID(), besides: theirs.id, person: { kind: "known", id: theirs.person.id } },
     ];
-  if (path.endsWith("held-to.ts")) {
-    const from = theirs.person.heldTo;
+  if (path.endsWith("practice-preferences.ts")) {
+    const from = theirs.person.practicePreferences;
     return [{ from, to: { ...from, avoids: ["down"] } }];
   }
   if (path.endsWith("pieces/status.ts")) return [{ ids: [piece!.id], to: "deleted" }];

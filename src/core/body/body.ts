@@ -115,7 +115,7 @@ export class Body {
   }
 
   /** How far the step just made led from where its start pointed, at most over cores and skins, K: how much it bent. */
-  bendK(): number {
+  stepErrorK(): number {
     const { now, ahead } = this;
     let most = 0;
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {

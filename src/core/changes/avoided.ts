@@ -1,6 +1,6 @@
 import { coveredPatches, readLabel } from "../labels";
 import { holdsDown } from "./fits-weather";
-import type { SchoolQuestion, SchoolWay } from "./schools";
+import type { PracticeQuestion, Practice } from "./practices";
 import { usualWearing } from "../dressing";
 import { type Outing } from "../outing";
 import { type Piece } from "../pieces";
@@ -10,9 +10,9 @@ export const AVOIDABLE = ["animals", "down"] as const;
 export type Avoided = (typeof AVOIDABLE)[number];
 
 /** What a person holds to, whatever a plan does. */
-export type HeldTo = {
+export type PracticePreferences = {
   readonly avoids: readonly Avoided[];
-  readonly schools: Partial<Record<SchoolQuestion, SchoolWay | undefined>>;
+  readonly practices: Partial<Record<PracticeQuestion, Practice | undefined>>;
   /** They go by the standard's rule: heat debt ends a sit. */
   readonly heatDebtEnds?: boolean | undefined;
 };

@@ -19,7 +19,7 @@ export type ChangeKind =
   | "heatIn"
   | "heatOn"
   | "changeOnArrival"
-  | "school";
+  | "practice";
 
 /** A single change of a plan that could be made. */
 export type Change = {

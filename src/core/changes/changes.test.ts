@@ -77,7 +77,7 @@ describe("what buys minutes", () => {
       phases: outing.phases.map((phase) => ({ ...phase, minutes: Math.min(phase.minutes, 90) })),
     };
     const found = whatBuysMinutes(dire, 0, KIT);
-    const best = found.filter(({ change }) => change.kind !== "pair" && change.kind !== "school")[0]!;
+    const best = found.filter(({ change }) => change.kind !== "pair" && change.kind !== "practice")[0]!;
     const pair = found.find(({ change }) => change.kind === "pair");
     expect(best.gainedMinutes < 5).toBe(pair !== undefined);
     if (pair) expect(changedOuting(dire, KIT, pair.change.id)).not.toBeNull();

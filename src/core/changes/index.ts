@@ -6,13 +6,13 @@ export {
   whatBuysMinutesInSteps,
   type Worth,
 } from "./what-buys-minutes";
-export { SCHOOLS, schoolsOf, type School, type SchoolQuestion, type SchoolWay } from "./schools";
+export { PRACTICES, practiceChoicesOf, type PracticeChoice, type PracticeQuestion, type Practice } from "./practices";
 export {
   AVOIDABLE,
   isAvoided,
   withoutAvoided,
   type Avoided,
   type AvoidablePiece,
-  type HeldTo,
+  type PracticePreferences,
   type WithoutAvoided,
 } from "./avoided";

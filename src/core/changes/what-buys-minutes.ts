@@ -8,7 +8,7 @@ import { type Piece } from "../pieces";
 import type { Change } from "./change";
 import { clothingChanges } from "./clothing-changes";
 import { heatAndDryChanges } from "./heat-changes";
-import { schoolChanges } from "./schools";
+import { practiceChanges } from "./practices";
 import { sittingChanges } from "./sitting-changes";
 
 /** What a change is worth. */
@@ -39,7 +39,7 @@ export const availableChanges = (outing: Outing, kit: readonly Piece[]): Change[
   ...clothingChanges(outing, kit),
   ...heatAndDryChanges(outing, kit),
   ...sittingChanges(outing),
-  ...schoolChanges(outing, kit),
+  ...practiceChanges(outing, kit),
 ];
 
 const PAIR = " and ";
@@ -153,12 +153,12 @@ export function* whatBuysMinutesInSteps(outing: Outing, sit: number, kit: readon
     }
     return worths;
   };
-  const isRanked = ({ change }: Worth): boolean => change.kind !== "school";
+  const isRanked = ({ change }: Worth): boolean => change.kind !== "practice";
   const foremost = singles.filter(isRanked).slice(0, RANKED);
   const best = yield* ranked(foremost.map(({ change }) => byId.get(change.id)!));
   const rest = singles.filter((worth) => !foremost.includes(worth));
   const isEnough = best.some(({ gainedMinutes }) => gainedMinutes >= WORTH_WHILE_MINUTES);
-  const own = changes.filter(({ kind }) => kind !== "school");
+  const own = changes.filter(({ kind }) => kind !== "practice");
   const together = isEnough ? [] : yield* ranked(yield* pairs(outing, trials, own));
   return [...together, ...best, ...rest].sort(byGain);
 }

@@ -5,7 +5,7 @@ import { SITE_INDEX, type Side } from "../patches";
 import { replayTo, simulateOuting } from "../simulation";
 import { sitSpans, type Wearing } from "../outing";
 import { type Piece } from "../pieces";
-import { Dressing } from "./dressing";
+import { OutfitResolver } from "./dressing";
 
 /** Invented: a sleeve on the forearm, as sewn for one side or for both. */
 const layer = {
@@ -37,7 +37,7 @@ const worn = (side: Wearing["side"], more: Partial<Wearing> = {}): Wearing => ({
   toMinute: 60,
   ...more,
 });
-const dressOf = (piece: Piece, wearing: Wearing) => new Dressing([piece], [wearing]).dresses().at(0);
+const dressOf = (piece: Piece, wearing: Wearing) => new OutfitResolver([piece], [wearing]).timeline().at(0);
 const sidesDressed = (label: Label, wearing: Wearing): Side[] => {
   const { layers } = dressOf(pieceOf(label), wearing);
   return (["left", "right"] as const).filter((side) => layers[SITE_INDEX[`forearm.${side}`]!]!.length > 0);
@@ -50,8 +50,8 @@ describe("layers from the skin out", () => {
     { id: "thick" },
   );
   const thicknesses = (wearings: readonly Wearing[]): number[] =>
-    new Dressing([thick, thin], wearings)
-      .dresses()
+    new OutfitResolver([thick, thin], wearings)
+      .timeline()
       .at(30)
       .layers[SITE_INDEX["forearm.left"]!]!.map((own) => own.layer.thicknessMm);
 

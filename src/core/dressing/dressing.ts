@@ -34,7 +34,7 @@ import { ArealMasses, storePlanOf } from "./stores";
 import { cellOf, waterPlanOf, type OwnedLayer } from "./water-layers";
 
 /** An outfit for a span of the outing, and the layers that count only where weight rests. */
-export type Dress = {
+export type OutfitState = {
   readonly fromMinute: number;
   readonly outfit: Outfit;
   /** Layers without pads, as the outfit was built of them. */
@@ -57,21 +57,22 @@ export type Dress = {
 };
 
 /** What of a dress does not follow from how much its cloth insulates. */
-type Worked = Pick<Dress, "outfit" | "contactLayers" | "cellAt" | "leaks" | "shaftHeightCm"> & {
+type Resolved = Pick<OutfitState, "outfit" | "contactLayers" | "cellAt" | "leaks" | "shaftHeightCm"> & {
   readonly clothes: readonly Worn[];
   readonly layers: Laid;
 };
 
 type Cover = { readonly site: number; readonly side: Side | null; readonly layers: readonly WornLayer[] };
 /** A wearing with its piece read: which layers it lays on which site. */
-type Worn = WornPiece & { readonly place: number; readonly covers: readonly OwnedCover[] };
+type Worn = WornPiece & { readonly pieceIndex: number; readonly covers: readonly OwnedCover[] };
 type OwnedCover = Cover & { readonly layers: readonly OwnedLayer[] };
 
 /** Covers of a piece with the piece on every layer; left and right keep sharing theirs. */
 function owning(covers: readonly Cover[], piece: Piece, index: number): OwnedCover[] {
   const known = new Map<readonly WornLayer[], readonly OwnedLayer[]>();
   return covers.map((cover) => {
-    const layers = known.get(cover.layers) ?? cover.layers.map((own): OwnedLayer => ({ ...own, piece, place: index }));
+    const layers =
+      known.get(cover.layers) ?? cover.layers.map((own): OwnedLayer => ({ ...own, piece, pieceIndex: index }));
     known.set(cover.layers, layers);
     return { ...cover, layers };
   });
@@ -162,13 +163,13 @@ const leaksOf = (worn: readonly Worn[]): LeakPoint[] =>
   });
 
 /** The wearings of an outing, read once; dresses of any task are made from them. */
-export class Dressing {
+export class OutfitResolver {
   private readonly outwards: readonly Worn[];
   private readonly changes: readonly number[];
   private readonly windows: readonly ChangeWindow[];
   private readonly masses: ArealMasses | null;
   private readonly wardrobe = new Wardrobe();
-  private readonly worked = new Map<string, Dresses<Worked>>();
+  private readonly resolved = new Map<string, OutfitTimeline<Resolved>>();
 
   /**
    * @param person whose skin the pieces cover; without one nothing stores heat
@@ -183,7 +184,12 @@ export class Dressing {
       if (!piece)
         throw new CoreError("unknown-piece", `a wearing names piece ${wearing.pieceId}, which is not in the outing`);
       const index = places.get(piece.id)!;
-      return { ...wearing, piece, place: index, covers: owning(coversOf(readLabel(piece.label), wearing), piece, index) };
+      return {
+        ...wearing,
+        piece,
+        pieceIndex: index,
+        covers: owning(coversOf(readLabel(piece.label), wearing), piece, index),
+      };
     });
     this.outwards = [...known].sort(outwards);
     this.windows = changeWindows(known);
@@ -198,24 +204,28 @@ export class Dressing {
    * How a person is dressed through the outing when their hands are so needed and these parts are bared.
    * @param misfit how much more or less cloth and air insulate than read, for those who ask what a misread label does
    */
-  dresses(needed: HandsNeeded = NO_HANDS, bared: readonly Patch[] = [], misfit: Misfit | null = null): Dresses<Dress> {
-    const worked = this.workedFor(needed, bared);
+  timeline(
+    needed: HandsNeeded = NO_HANDS,
+    bared: readonly Patch[] = [],
+    misfit: Misfit | null = null,
+  ): OutfitTimeline<OutfitState> {
+    const resolved = this.resolvedFor(needed, bared);
     const factored = misfit && new FactoredStacks(misfit);
-    return new Dresses(this.changes, (fromMinute) =>
-      this.dressOf(fromMinute, worked.at(fromMinute), factored, misfit?.cloth ?? null),
+    return new OutfitTimeline(this.changes, (fromMinute) =>
+      this.stateOf(fromMinute, resolved.at(fromMinute), factored, misfit?.cloth ?? null),
     );
   }
 
-  private workedFor(needed: HandsNeeded, bared: readonly Patch[]): Dresses<Worked> {
+  private resolvedFor(needed: HandsNeeded, bared: readonly Patch[]): OutfitTimeline<Resolved> {
     const key = [needed.left, needed.right, ...bared].join(" ");
-    const known = this.worked.get(key);
+    const known = this.resolved.get(key);
     if (known) return known;
-    const worked = new Dresses(this.changes, (fromMinute) => this.workOut(fromMinute, needed, bared));
-    this.worked.set(key, worked);
-    return worked;
+    const resolved = new OutfitTimeline(this.changes, (fromMinute) => this.resolve(fromMinute, needed, bared));
+    this.resolved.set(key, resolved);
+    return resolved;
   }
 
-  private workOut(fromMinute: number, neededNow: HandsNeeded, bared: readonly Patch[]): Worked {
+  private resolve(fromMinute: number, neededNow: HandsNeeded, bared: readonly Patch[]): Resolved {
     const isOn = (span: Pick<Wearing, "fromMinute" | "toMinute">): boolean =>
       span.fromMinute <= fromMinute && fromMinute < span.toMinute;
     const changed = this.windows.filter(isOn).flatMap((window) => window.changed);
@@ -230,16 +240,16 @@ export class Dressing {
       on.filter(({ piece }) => piece.kind === "pad"),
     );
     const outfit = buildOutfit({ layers, mitt, leaks }, this.wardrobe);
-    const cellAt: CellAt = (site, within) => cellOf(layers[site]![within]!.place, SITES[site]!.segmentIndex);
+    const cellAt: CellAt = (site, within) => cellOf(layers[site]![within]!.pieceIndex, SITES[site]!.segmentIndex);
     return { outfit, layers, contactLayers, cellAt, leaks, shaftHeightCm: openShaftCm(clothes), clothes };
   }
 
-  private dressOf(
+  private stateOf(
     fromMinute: number,
-    { outfit: asRead, layers, contactLayers, cellAt, leaks, shaftHeightCm, clothes }: Worked,
+    { outfit: asRead, layers, contactLayers, cellAt, leaks, shaftHeightCm, clothes }: Resolved,
     factored: FactoredStacks | null,
     clothFactor: ClothFactor | null,
-  ): Dress {
+  ): OutfitState {
     const outfit = factored ? factored.outfitOf(asRead) : asRead;
     const stacks = siteStacks(outfit);
     return {
@@ -259,15 +269,15 @@ export class Dressing {
 }
 
 /** What is worn in order of time, another wherever something is put on or taken off; each worked out when first asked for. */
-export class Dresses<What = Dress> {
+export class OutfitTimeline<What = OutfitState> {
   private readonly changes: readonly number[];
-  private readonly workOut: (fromMinute: number) => What;
+  private readonly resolve: (fromMinute: number) => What;
   private readonly known: (What | undefined)[] = [];
 
   /** @param changes minutes in order of time, the first not after any that is asked for */
-  constructor(changes: readonly number[], workOut: (fromMinute: number) => What) {
+  constructor(changes: readonly number[], resolve: (fromMinute: number) => What) {
     this.changes = changes;
-    this.workOut = workOut;
+    this.resolve = resolve;
   }
 
   /** What is worn at a minute. */
@@ -275,7 +285,7 @@ export class Dresses<What = Dress> {
     const { changes, known } = this;
     let index = 0;
     while (index + 1 < changes.length && changes[index + 1]! <= minute) index++;
-    return (known[index] ??= this.workOut(changes[index]!));
+    return (known[index] ??= this.resolve(changes[index]!));
   }
 
   /** When clothes are changed next, `to` at most. */

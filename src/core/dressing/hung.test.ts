@@ -45,7 +45,7 @@ describe("a piece that hangs while it is off", () => {
     const { pieces, wearings } = shirtOff("hung");
     const hung = new HungPieces(pieces, wearings);
     expect(hung.until(ON_AGAIN)).toEqual([
-      { place: pieces.findIndex(({ id }) => id === SHIRT), minutes: ON_AGAIN - OFF_FROM },
+      { pieceIndex: pieces.findIndex(({ id }) => id === SHIRT), minutes: ON_AGAIN - OFF_FROM },
     ]);
     expect(hung.until(OFF_FROM)).toEqual([]);
   });

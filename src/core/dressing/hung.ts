@@ -4,7 +4,7 @@ import type { Wearing } from "../outing";
 /** A piece that hung in the air until it was put on again. */
 export type HungBefore = {
   /** Place of the piece in the outing. */
-  readonly place: number;
+  readonly pieceIndex: number;
   readonly minutes: number;
 };
 
@@ -20,10 +20,10 @@ export class HungPieces {
       const before = wearings
         .filter((own) => own.pieceId === pieceId && own.toMinute < fromMinute)
         .reduce<Wearing | null>((last, own) => (last && last.toMinute >= own.toMinute ? last : own), null);
-      const place = places.get(pieceId);
-      if (before?.whenOff !== "hung" || place === undefined) continue;
+      const pieceIndex = places.get(pieceId);
+      if (before?.whenOff !== "hung" || pieceIndex === undefined) continue;
       const hung = this.byMinute.get(fromMinute) ?? [];
-      hung.push({ place, minutes: fromMinute - before.toMinute });
+      hung.push({ pieceIndex: pieceIndex, minutes: fromMinute - before.toMinute });
       this.byMinute.set(fromMinute, hung);
     }
   }

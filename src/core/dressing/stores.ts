@@ -94,7 +94,7 @@ function capacitiesOf(
 ): ReadonlyMap<number, number> {
   const stored = new Map<number, number>();
   for (const layer of layers) {
-    stored.set(layer.place, (stored.get(layer.place) ?? 0) + layerCapacity(layer, owned, masses));
+    stored.set(layer.pieceIndex, (stored.get(layer.pieceIndex) ?? 0) + layerCapacity(layer, owned, masses));
   }
   return stored;
 }

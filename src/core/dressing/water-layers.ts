@@ -21,7 +21,7 @@ import type { Piece } from "../pieces";
 import type { SiteStacks } from "./stack-over";
 
 /** A layer on a site and the piece it belongs to, by its place in the outing. */
-export type OwnedLayer = WornLayer & { readonly piece: Piece; readonly place: number };
+export type OwnedLayer = WornLayer & { readonly piece: Piece; readonly pieceIndex: number };
 
 /** Site that stands for each segment: the greatest share that is not a digit. */
 const SITE_OF_SEGMENT: readonly number[] = Array.from({ length: SEGMENT_COUNT }, (_, segment) =>
@@ -99,14 +99,14 @@ const LEFT_OF: readonly number[] = SEGMENTS.map(
 /** Layers of a segment that are followed; `null` where none are. */
 type Followed = { readonly stack: Stack; readonly owned: readonly OwnedLayer[]; readonly layers: number } | null;
 
-function twinOf(bySegment: readonly Followed[], segment: number): number {
+function mirrorOf(bySegment: readonly Followed[], segment: number): number {
   const left = LEFT_OF[segment]!;
   const [own, other] = [bySegment[segment], bySegment[left]];
   if (left === segment || !own || !other) return own === other ? left : segment;
   if (own.layers !== other.layers) return segment;
   for (let layer = 0; layer < own.layers; layer++) {
     const [one, two] = [own.owned[layer]!, other.owned[layer]!];
-    if (one.layer !== two.layer || one.place !== two.place) return segment;
+    if (one.layer !== two.layer || one.pieceIndex !== two.pieceIndex) return segment;
   }
   return left;
 }
@@ -141,9 +141,9 @@ function breathPlanOf(
     ({ layer, coverShare }) => coverShare >= COVERS_MOUTH_FROM && (layer.absorbingGPerM2 ?? 0) > 0,
   );
   if (within < 0 || stack === null || stack.shellsM2KPerW.length !== owned.length) return null;
-  const { layer, place, coverShare } = owned[within]!;
+  const { layer, pieceIndex: pieceIndex, coverShare } = owned[within]!;
   return {
-    cell: cellOf(place, FACE_CELL),
+    cell: cellOf(pieceIndex, FACE_CELL),
     massGPerM2: layer.absorbingGPerM2!,
     innerShare: stack.shellsM2KPerW.slice(0, within + 1).reduce((sum, shell) => sum + shell, 0) / stack.stillM2KPerW,
     dryShare: stack.shellsM2KPerW[within]! / stack.stillM2KPerW,
@@ -162,9 +162,9 @@ function writeSegment(
   factor: ClothFactor | null,
 ): void {
   for (let within = 0; within < layers; within++) {
-    const { layer, place } = owned[within]!;
+    const { layer, pieceIndex: pieceIndex } = owned[within]!;
     const at = from + within;
-    plan.cell[at] = cellOf(place, segment);
+    plan.cell[at] = cellOf(pieceIndex, segment);
     plan.dryShare[at] = stack.shellsM2KPerW[within]! / stack.stillM2KPerW;
     plan.massGPerM2[at] = layer.absorbingGPerM2 ?? 0;
     plan.lossAtOwnMass[at] = layer.lossAtOwnMass ? layer.lossAtOwnMass * clothShare(layer, factor) : 0;
@@ -197,14 +197,14 @@ export function waterPlanOf(
     lossAtOwnMass: new Float64Array(count),
     passes: new Float64Array(SEGMENT_COUNT).fill(1),
     under: new Int32Array(SEGMENT_COUNT).fill(-1),
-    twin: new Int32Array(SEGMENT_COUNT),
+    mirror: new Int32Array(SEGMENT_COUNT),
     breath: breathPlanOf(owned[FACE]!, stacks[FACE]!, factor),
   };
   let next = 0;
   for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
     const followed = bySegment[segment]!;
     plan.first[segment] = next;
-    plan.twin[segment] = twinOf(bySegment, segment);
+    plan.mirror[segment] = mirrorOf(bySegment, segment);
     if (!followed) continue;
     writeSegment(plan, segment, next, followed, factor);
     next += followed.layers;

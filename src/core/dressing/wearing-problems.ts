@@ -11,13 +11,13 @@ export type WearingProblemKind =
 export type WearingProblem = {
   readonly kind: WearingProblemKind;
   /** Place among the wearings. */
-  readonly place: number;
+  readonly index: number;
   /** The other piece it has to do with. */
   readonly otherPieceId: string;
 };
 
 export type KnownPiece = Piece & { readonly traits: PieceTraits };
-type Worn = { readonly place: number; readonly wearing: Wearing; readonly piece: KnownPiece };
+type Worn = { readonly index: number; readonly wearing: Wearing; readonly piece: KnownPiece };
 
 /** More socks than these in one boot are looked at twice, where the boot's room is not known (common practice, no source). */
 const MOST_SOCKS = 2;
@@ -56,12 +56,12 @@ const legsOverBoots: Rule = ({ wearing, piece }, others, totalMinutes) => {
   return found("legsOverBoots", boot);
 };
 
-const twoBoots: Rule = ({ place, wearing, piece }, others) =>
+const twoBoots: Rule = ({ index: index, wearing, piece }, others) =>
   piece.kind === "footwear"
     ? found(
         "twoBoots",
         others.find(
-          (other) => other.place < place && other.piece.kind === "footwear" && overlap(other.wearing, wearing),
+          (other) => other.index < index && other.piece.kind === "footwear" && overlap(other.wearing, wearing),
         ),
       )
     : null;
@@ -121,13 +121,13 @@ export function wearingProblems(
   const known = new Map(pieces.map((piece) => [piece.id, piece]));
   const worn = wearings.flatMap((wearing, index): Worn[] => {
     const piece = known.get(wearing.pieceId);
-    return piece ? [{ place: index, wearing, piece }] : [];
+    return piece ? [{ index: index, wearing, piece }] : [];
   });
   return worn.flatMap((own) => {
-    const others = worn.filter((other) => other.place !== own.place && other.piece.id !== own.piece.id);
+    const others = worn.filter((other) => other.index !== own.index && other.piece.id !== own.piece.id);
     return RULES.flatMap((rule) => {
       const problem = rule(own, others, totalMinutes);
-      return problem ? [{ kind: problem[0], place: own.place, otherPieceId: problem[1].piece.id }] : [];
+      return problem ? [{ kind: problem[0], index: own.index, otherPieceId: problem[1].piece.id }] : [];
     });
   });
 }

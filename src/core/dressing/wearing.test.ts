@@ -49,7 +49,7 @@ const boots = piece("boots", "footwear", label(["toes", "ankle"], { assembly: "b
 const bib = (opensOverBoots: boolean | undefined) =>
   piece("bib", "garment", label(["calf", "ankle"]), { opensOverBoots });
 const kinds = (pieces: readonly KnownPiece[], wearings: readonly Wearing[]) =>
-  wearingProblems(pieces, wearings, DAY).map(({ kind, place }) => `${kind} ${place}`);
+  wearingProblems(pieces, wearings, DAY).map(({ kind, index: place }) => `${kind} ${place}`);
 
 describe("what cannot be worn (common practice, no source)", () => {
   it("legwear that does not open goes on before the boots", () => {

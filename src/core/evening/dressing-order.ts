@@ -152,7 +152,7 @@ export function dressingOrder(planned: Planned): DressingStep[] {
   const start = all.filter(({ wearing }) => wearing.fromMinute === 0);
   const home = start.filter(isForHome);
   const vehicle = start.filter((change) => !isForHome(change));
-  const dressing = new Dressing([...new Set(all.map(({ piece }) => piece))], planned.wearings).dresses();
+  const dressing = new Dressing([...new Set(all.map(({ piece }) => piece))], planned.wearings).timeline();
   const gaps = (spot: DressingSpot, minute: number): DressingStep => ({
     spot,
     minute,

@@ -30,5 +30,5 @@ export { splitPhase, withoutPhase, withPhaseInserted, withPhaseMinutes } from ".
 export { followPhases } from "./follow-phases";
 export { walkEffort } from "./walk-effort";
 export { walkMinutes } from "./walk-minutes";
-export { kindAt, strandAt, strandsOf } from "./strands";
+export { kindAt, activityAt as strandAt, activitiesOf as strandsOf } from "./activities";
 export { sitSpans, type SitSpan } from "./sits";

@@ -4,7 +4,7 @@ import { natureOf, simulateSitMinutes } from "../simulation";
 import type { Crossing, LevelVerdict } from "../limits";
 import { restedPerson, type BodilyNature, type RestedPerson } from "../sitter";
 import { addCurves, bandsOf, type MemberCurves, type RangeBands } from "./bands";
-import { MisreadClothes } from "./misread";
+import { ClothesWithLabelErrors } from "./label-errors";
 import { drawVariation, type Variation } from "./variation";
 import { varyOuting } from "./vary-outing";
 
@@ -99,7 +99,7 @@ const restedAnew: RestedBy = ({ person, start }, basalHeatFactor) => restedPerso
 export class RangeInParts {
   private readonly random = seededRandom(RANGE_SEED);
   private readonly variations: Variation[] = [];
-  private readonly clothes: MisreadClothes;
+  private readonly clothes: ClothesWithLabelErrors;
 
   /**
    * @param sit place of the sit among the outing's sits
@@ -111,7 +111,7 @@ export class RangeInParts {
     private readonly sit: number,
     private readonly restedBy: RestedBy = restedAnew,
   ) {
-    this.clothes = new MisreadClothes(outing);
+    this.clothes = new ClothesWithLabelErrors(outing);
   }
 
   /** Members draw in turn from one stream, whatever the order they are asked in. */
@@ -132,7 +132,7 @@ export class RangeInParts {
       const nature = combined(natureOf(this.outing.person), variation.nature);
       const { sits, series } = simulateSitMinutes(varyOuting(this.clothes.outing, variation), {
         nature,
-        misread: this.clothes.by(variation),
+        labelErrors: this.clothes.by(variation),
         rested: this.restedBy(this.outing, nature.basalHeatFactor),
         stepping: "doubled", // what a member's step errs by is lost among what members differ by (range.test.ts)
       });

@@ -11,7 +11,7 @@ import { runToEnd } from "../numeric";
 import { restedPerson } from "../sitter";
 import { cutNormal, drawVariation, type Variation } from "./variation";
 import { minutesRange, RangeInParts, rangeMembers, rangeOf, type RangeMembers, type RestedBy } from "./minutes-range";
-import { MisreadClothes } from "./misread";
+import { ClothesWithLabelErrors } from "./label-errors";
 import { varyOuting } from "./vary-outing";
 
 const UNCHANGED: Variation = {
@@ -29,10 +29,10 @@ const withFlow = (factor: number): typeof USUAL_NATURE => ({
   flowFactor: { fingers: factor, toes: factor, face: factor },
 });
 const minutes = (variation: Variation): number => {
-  const clothes = new MisreadClothes(sampleOuting());
+  const clothes = new ClothesWithLabelErrors(sampleOuting());
   const misread = clothes.by(variation);
   const varied = varyOuting(clothes.outing, variation);
-  const { verdict } = simulateOuting(varied, { nature: variation.nature, misread }).sits[0]!;
+  const { verdict } = simulateOuting(varied, { nature: variation.nature, labelErrors: misread }).sits[0]!;
   return verdict.kind === "ends" ? verdict.minutesStill : verdict.kind === "longerThan" ? verdict.minutes : 0;
 };
 
@@ -92,20 +92,20 @@ describe("draws", () => {
 
 describe("a variation", () => {
   it("that changes nothing gives the answer itself, labels read or explicit", () => {
-    const clothes = new MisreadClothes(sampleOuting());
+    const clothes = new ClothesWithLabelErrors(sampleOuting());
     const varied = varyOuting(clothes.outing, UNCHANGED);
     const usual = simulateOuting(sampleOuting()).sits;
-    expect(simulateOuting(varied, { misread: clothes.by(UNCHANGED) }).sits).toEqual(usual);
+    expect(simulateOuting(varied, { labelErrors: clothes.by(UNCHANGED) }).sits).toEqual(usual);
     expect(simulateOuting(misreadByLabels(sampleOuting(), UNCHANGED)).sits).toEqual(usual);
   });
 
   it.each(DEMO_NAMES)("misreads what is worn as labels written out anew would: %s", (name) => {
     const outing = demoOuting(name);
-    const clothes = new MisreadClothes(outing);
+    const clothes = new ClothesWithLabelErrors(outing);
     const random = seededRandom(17);
     for (let member = 0; member < 3; member++) {
       const variation = { ...drawVariation(random, outing.pieces), clothFactor: 1, gapFactor: 1 };
-      const shared = simulateOuting(clothes.outing, { misread: clothes.by(variation) });
+      const shared = simulateOuting(clothes.outing, { labelErrors: clothes.by(variation) });
       const apart = simulateOuting(misreadByLabels(outing, variation));
       expect(shared.sits.map(({ verdict }) => verdict)).toEqual(apart.sits.map(({ verdict }) => verdict));
       for (const digit of DIGITS) {
@@ -119,7 +119,10 @@ describe("a variation", () => {
   it("misreads two pieces apart that share one label", () => {
     const outing = sampleOuting();
     const { label } = outing.pieces[0]!;
-    const clothes = new MisreadClothes({ ...outing, pieces: outing.pieces.map((piece) => ({ ...piece, label })) });
+    const clothes = new ClothesWithLabelErrors({
+      ...outing,
+      pieces: outing.pieces.map((piece) => ({ ...piece, label })),
+    });
     const [one, other] = clothes.outing.pieces;
     const { misfit } = clothes.by({ ...UNCHANGED, labelDeviation: new Map([[one!.id, 1]]) });
     const factorOf = (piece: typeof one): number => misfit.cloth(readLabel(piece!.label)[0]!.layers[0]!);
@@ -224,12 +227,12 @@ describe("the range", () => {
     const random = seededRandom(5);
     for (let member = 0; member < 16; member++) {
       const outing = sampleOuting();
-      const clothes = new MisreadClothes(outing);
+      const clothes = new ClothesWithLabelErrors(outing);
       const variation = { ...drawVariation(random, outing.pieces), clothFactor: 1, gapFactor: 1 };
       const varied = varyOuting(clothes.outing, variation);
       const misread = clothes.by(variation);
       const [coarse, fine] = (["doubled", "halved"] as const).map((stepping) => {
-        const first = simulateSitMinutes(varied, { stepping, misread }).sits[0]!;
+        const first = simulateSitMinutes(varied, { stepping, labelErrors: misread }).sits[0]!;
         return first.kind === "ends" ? first.minutesStill : 0;
       });
       expect(Math.abs(coarse! - fine!)).toBeLessThanOrEqual(2);

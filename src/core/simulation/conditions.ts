@@ -34,7 +34,7 @@ type Filled = { -readonly [Name in keyof Conditions]: Conditions[Name] };
 export type WorkedDoing = Exertion & Rest & { readonly wetBy: readonly WettingKind[]; readonly sinkingCm: number };
 
 /** What surrounds the person while they do one thing in a phase, at any minute of the outing. */
-export class StrandConditions {
+export class ActivityConditions {
   private readonly doing: WorkedDoing;
   private readonly place: Outing["place"];
   private readonly weather: WeatherCourse;

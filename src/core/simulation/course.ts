@@ -9,7 +9,7 @@ import { cellOf } from "../dressing";
  * those who ask what the step does; or in minutes of first order, as the published body steps.
  */
 export type Stepping = "paced" | "doubled" | "halved" | "published";
-const PARTS: Readonly<Record<Stepping, number>> = { paced: 1, doubled: 0.5, halved: 2, published: 1 };
+const REFINEMENT: Readonly<Record<Stepping, number>> = { paced: 1, doubled: 0.5, halved: 2, published: 1 };
 
 /** Minutes of one phase; held past its end, the clothes stay as they are at a minute. */
 export type Stretch = {
@@ -22,7 +22,7 @@ export type Stretch = {
 
 type CourseState = {
   readonly sitter: SitterState;
-  readonly pace: ReturnType<Pace["save"]>;
+  readonly stepController: ReturnType<Pace["save"]>;
   readonly at: Conditions | null;
   readonly outfit: Conditions["outfit"] | null;
 };
@@ -32,7 +32,7 @@ export class Course {
   readonly sitter: Sitter;
   private readonly surroundings: Surroundings;
   private readonly stepping: Stepping;
-  private readonly pace: Pace;
+  private readonly stepController: Pace;
   /** As the sitter was before the step being made. */
   private readonly start: SitterState;
   private readonly fallsInAtMinute: number | undefined;
@@ -44,8 +44,8 @@ export class Course {
     this.sitter = sitter;
     this.surroundings = surroundings;
     this.stepping = stepping;
-    this.pace = new Pace(PARTS[stepping]);
-    sitter.wet?.book.partMoves(PARTS[stepping]);
+    this.stepController = new Pace(REFINEMENT[stepping]);
+    sitter.wet?.moisture.partMoves(REFINEMENT[stepping]);
     this.start = this.emptyState();
   }
 
@@ -74,12 +74,12 @@ export class Course {
   save(): CourseState {
     const sitter = this.emptyState();
     this.sitter.save(sitter);
-    return { sitter, pace: this.pace.save(), at: this.at, outfit: this.outfit };
+    return { sitter, stepController: this.stepController.save(), at: this.at, outfit: this.outfit };
   }
 
-  restore({ sitter, pace, at, outfit }: CourseState): void {
+  restore({ sitter, stepController: stepController, at, outfit }: CourseState): void {
     this.sitter.restore(sitter);
-    this.pace.restore(pace);
+    this.stepController.restore(stepController);
     this.at = at;
     this.outfit = outfit;
   }
@@ -96,13 +96,13 @@ export class Course {
 
   /** What hung until now is put on drier than it was taken off. */
   private dryHung(minute: number): void {
-    for (const { place, minutes } of this.surroundings.hungUntil(minute)) {
+    for (const { pieceIndex: place, minutes } of this.surroundings.hungUntil(minute)) {
       this.sitter.wet?.dryHung(cellOf(place, 0), minutes, this.at!);
     }
   }
 
   private emptyState(): SitterState {
-    return new SitterState(this.sitter.wet?.book.state.waterGPerM2.length ?? 0);
+    return new SitterState(this.sitter.wet?.moisture.state.waterGPerM2.length ?? 0);
   }
 
   /** The minute that a step ends in; its weather at the end, where a step of second order looks. */
@@ -120,25 +120,25 @@ export class Course {
 
   /** After a change the past tells nothing of what comes. */
   private beginAnew(): void {
-    const { pace, sitter } = this;
-    pace.restart();
-    sitter.forget();
-    sitter.wet?.forget();
+    const { stepController: stepController, sitter } = this;
+    stepController.restart();
+    sitter.resetHistory();
+    sitter.wet?.resetHistory();
   }
 
   /** Steps as far as the pace allows and tells how far, s; a step that bent too much is taken back and made shorter. */
   private step(stretch: Stretch, nowS: number, endS: number): number {
-    const { sitter, pace, start } = this;
+    const { sitter, stepController: stepController, start } = this;
     if (this.stepping === "published") {
-      sitter.forget();
+      sitter.resetHistory();
       this.stepTo(stretch, nowS, SECONDS_PER_MINUTE);
       return SECONDS_PER_MINUTE;
     }
     sitter.save(start);
     for (;;) {
-      const stepS = pace.within(endS - nowS);
+      const stepS = stepController.within(endS - nowS);
       this.stepTo(stretch, nowS, stepS);
-      if (pace.accepts(stepS, sitter.bendK())) return stepS;
+      if (stepController.accepts(stepS, sitter.stepErrorK())) return stepS;
       sitter.restore(start);
     }
   }

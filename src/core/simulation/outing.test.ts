@@ -121,7 +121,7 @@ describe("a phase of another length", () => {
 describe("dressing", () => {
   it("makes a new outfit wherever something goes on or off, pads counting for contact alone", () => {
     const { pieces, wearings } = sampleOuting();
-    const dresses = new Dressing(pieces, wearings).dresses();
+    const dresses = new Dressing(pieces, wearings).timeline();
     const changes: number[] = [];
     for (let minute = -1; minute < 400; minute = dresses.nextAfter(minute, 400)) if (minute >= 0) changes.push(minute);
     // Legwear takes three minutes, a jacket one; gloves and hats none. What goes on at home and off at home costs nothing.

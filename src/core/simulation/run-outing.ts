@@ -7,7 +7,7 @@ import { OUTING_RANGE, type Outing } from "../outing";
 import { createRecorder, type OutingSeries, type Recorder } from "./series";
 import { sitWatches } from "./sit-watches";
 import { sitSpans, type SitSpan } from "../outing";
-import { Surroundings, type Misread } from "./surroundings";
+import { Surroundings, type LabelErrors } from "./surroundings";
 import { waterCells, wetCells } from "../dressing";
 
 /** What of a simulation need not be the usual. */
@@ -16,7 +16,7 @@ export type SimulationOptions = {
   readonly rested?: RestedPerson | undefined;
   readonly nature?: BodilyNature | undefined;
   /** What is worn, worked out before, with labels that say too much or too little; as read when not given. */
-  readonly misread?: Misread | undefined;
+  readonly labelErrors?: LabelErrors | undefined;
   /** Limits to judge by; those that rule for this person when not given. */
   readonly only?: readonly Limit[] | undefined;
   /** "paced" when not given. */
@@ -66,7 +66,7 @@ export function runOuting<Answer>(
   options: SimulationOptions,
   answer: (run: Run, span: SitSpan) => Answer,
 ): { readonly series: OutingSeries; readonly answers: readonly Answer[] } {
-  const { rested, misread, nature = natureOf(outing.person) } = options;
+  const { rested, labelErrors: labelErrors, nature = natureOf(outing.person) } = options;
   const { only: ruling = rulingLimits(outing.person), stepping = "paced", allCurves = true } = options;
   if (outing.phases.length === 0) throw new CoreError("no-phases", "an outing needs at least one phase");
   const spans = sitSpans(outing.phases);
@@ -84,7 +84,7 @@ export function runOuting<Answer>(
     outing.storedStartC,
   );
   const recorder = createRecorder(totalMinutes, allCurves);
-  const surroundings = new Surroundings(outing, misread);
+  const surroundings = new Surroundings(outing, labelErrors);
   const course = new Course(sitter, surroundings, stepping, outing.fallsInAtMinute);
   const run: Run = { outing, course, recorder, surroundings, ruling };
   recorder.record(0, sitter, surroundings.at(0, 0, 0));

@@ -2,7 +2,7 @@ import { bodyParameters } from "../body";
 import type { Misfit } from "../clothing";
 import { exertionOf, type Exertion } from "../effort";
 import { WeatherCourse } from "../weather";
-import { StrandConditions, workedDoing } from "./conditions";
+import { ActivityConditions, workedDoing } from "./conditions";
 import { Dressing, type Dress, type Dresses } from "../dressing";
 import { BroughtHeats } from "../dressing";
 import { HungPieces, type HungBefore } from "../dressing";
@@ -15,35 +15,35 @@ import type { Conditions } from "../sitter";
 const MIDDLE_OF_MINUTE = 0.5;
 
 /** A strand with its clothes and surroundings. */
-type StrandRun = { readonly conditions: StrandConditions; readonly dresses: Dresses };
+type ActivityRun = { readonly conditions: ActivityConditions; readonly timeline: Dresses };
 
 /** The clothes of an outing, to be worn by many variations of it whose labels are read otherwise. */
-export type Misread = { readonly dressing: Dressing; readonly misfit: Misfit };
+export type LabelErrors = { readonly resolver: Dressing; readonly misfit: Misfit };
 
 /** @throws {CoreError} `unknown-piece` */
-export const dressingOf = ({ pieces, wearings, person }: Outing): Dressing =>
+export const outfitResolverOf = ({ pieces, wearings, person }: Outing): Dressing =>
   new Dressing(pieces, wearings, person.body);
 
 /** Everything that surrounds a person through an outing, prepared once. */
 export class Surroundings {
   private readonly outing: Outing;
   private readonly hung: HungPieces;
-  private readonly runs: readonly (readonly StrandRun[])[];
+  private readonly runs: readonly (readonly ActivityRun[])[];
 
   /**
-   * @param misread what is worn, worked out before, with labels that say too much or too little
+   * @param labelErrors what is worn, worked out before, with labels that say too much or too little
    * @throws {CoreError} `no-weather`, `unknown-piece`, `out-of-range`
    */
-  constructor(outing: Outing, misread: Misread | null = null) {
+  constructor(outing: Outing, labelErrors: LabelErrors | null = null) {
     this.outing = outing;
     this.hung = new HungPieces(outing.pieces, outing.wearings);
     const weather = new WeatherCourse(withRadiation(outing));
-    const dressing = misread?.dressing ?? dressingOf(outing);
+    const resolver = labelErrors?.resolver ?? outfitResolverOf(outing);
     const byNeed = new Map<string, Dresses>();
     const dressesFor = (needed: HandsNeeded, bares: Baring | undefined): Dresses => {
       const key = `${needed.left} ${needed.right} ${bares ?? ""}`;
       const hands = needed.left === 0 && needed.right === 0 ? NO_HANDS : needed;
-      const known = byNeed.get(key) ?? dressing.dresses(hands, bares && BARINGS[bares], misread?.misfit);
+      const known = byNeed.get(key) ?? resolver.timeline(hands, bares && BARINGS[bares], labelErrors?.misfit);
       byNeed.set(key, known);
       return known;
     };
@@ -51,8 +51,8 @@ export class Surroundings {
     const heats = new BroughtHeats(outing, outing.person.body);
     this.runs = outing.phases.map((phase) =>
       strandsOf(phase).map((doing) => ({
-        conditions: new StrandConditions(outing, weather, heats, phase, workedDoing(doing, exertion(doing))),
-        dresses: dressesFor(handsNeeded(doing, outing.person), doing.bares),
+        conditions: new ActivityConditions(outing, weather, heats, phase, workedDoing(doing, exertion(doing))),
+        timeline: dressesFor(handsNeeded(doing, outing.person), doing.bares),
       })),
     );
   }
@@ -71,8 +71,8 @@ export class Surroundings {
     dressMinute = minute,
     weatherAt = minute + MIDDLE_OF_MINUTE,
   ): Conditions {
-    const { conditions, dresses } = this.runs[phase]![strandAt(this.outing.phases[phase]!, minuteInPhase)]!;
-    return conditions.at(weatherAt, dresses.at(dressMinute));
+    const { conditions, timeline: timeline } = this.runs[phase]![strandAt(this.outing.phases[phase]!, minuteInPhase)]!;
+    return conditions.at(weatherAt, timeline.at(dressMinute));
   }
 
   /**
@@ -80,10 +80,10 @@ export class Surroundings {
    * @param dressHeldAt minute whose clothes are worn all along, if so
    */
   sameUntil(minute: number, to: number, phase: number, minuteInPhase: number, dressHeldAt?: number): number {
-    const strand = strandAt(this.outing.phases[phase]!, minuteInPhase);
-    const until = dressHeldAt === undefined ? this.runs[phase]![strand]!.dresses.nextAfter(minute, to) : to;
+    const activity = strandAt(this.outing.phases[phase]!, minuteInPhase);
+    const until = dressHeldAt === undefined ? this.runs[phase]![activity]!.timeline.nextAfter(minute, to) : to;
     for (let later = minute + 1; later < until; later++) {
-      if (strandAt(this.outing.phases[phase]!, minuteInPhase + later - minute) !== strand) return later;
+      if (strandAt(this.outing.phases[phase]!, minuteInPhase + later - minute) !== activity) return later;
     }
     return until;
   }
@@ -95,13 +95,13 @@ export class Surroundings {
 
   /** The clothes of a minute, as they are without a task. */
   dressAt(minute: number, phase: number): Dress {
-    return this.runs[phase]![0]!.dresses.at(minute);
+    return this.runs[phase]![0]!.timeline.at(minute);
   }
 
   /** The clothes in which a minute is lived, handwear off for a task; arguments as of `at`. */
   dressLivedIn(minute: number, phase: number, minuteInPhase: number, dressMinute = minute): Dress {
-    const { dresses } = this.runs[phase]![strandAt(this.outing.phases[phase]!, minuteInPhase)]!;
-    return dresses.at(dressMinute);
+    const { timeline: timeline } = this.runs[phase]![strandAt(this.outing.phases[phase]!, minuteInPhase)]!;
+    return timeline.at(dressMinute);
   }
 }
 

@@ -103,7 +103,7 @@ export class DigitTissue {
   }
 
   /** After a change: what was drawn and what flowed before tells nothing of what comes. */
-  forget(): void {
+  resetHistory(): void {
     this.state.stepS = 0;
   }
 
@@ -168,7 +168,7 @@ export class DigitTissue {
   }
 
   /** As of the body: how far the step just made led from where the one before pointed, at most, K. */
-  get bendK(): number {
+  get stepErrorK(): number {
     return this.mostBentK;
   }
 

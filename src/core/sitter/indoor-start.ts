@@ -14,7 +14,7 @@ import {
 } from "../body";
 import type { Range } from "../errors";
 import { SECONDS_PER_MINUTE } from "../units";
-import { Pace } from "./pace";
+import { StepController } from "./step-controller";
 
 /** Where a person comes from: an hour of rest before stepping out. */
 export type IndoorStart = {
@@ -81,17 +81,17 @@ function restIndoors(start: IndoorStart, resting: RestingBody): Float64Array {
     insulationClo: dressedIndoors(start.insulationClo),
   } as const;
   publishedExchange(exchange, body, around);
-  const pace = new Pace();
+  const steps = new StepController();
   const endS = start.minutes * SECONDS_PER_MINUTE;
   const beforeC = new Float64Array(NODE_COUNT);
   const pastBefore = new PastState();
   for (let nowS = 0; nowS < endS;) {
-    const stepS = pace.within(endS - nowS);
+    const stepS = steps.within(endS - nowS);
     beforeC.set(body.temperatureC);
     pastBefore.copy(body.past);
     body.regulate(exchange, start.activityRatio, stepS);
     body.advance(exchange, stepS);
-    if (pace.accepts(stepS, body.bendK())) nowS += stepS;
+    if (steps.accepts(stepS, body.stepErrorK())) nowS += stepS;
     else {
       body.temperatureC.set(beforeC);
       body.past.copy(pastBefore);

@@ -211,7 +211,7 @@ export class OutingExchange {
   private writeDigits(at: Conditions): void {
     const { stacks, digitParts, digitShapes } = at.outfit;
     const { digitsM2KPerW, digitToAirWPerM2K, digitConvectionShare, stackM2KPerW, surface } = this;
-    const kept = this.water?.state.keptShare ?? DRY;
+    const kept = this.water?.state.retainedInsulation ?? DRY;
     const mouthKept = this.water?.state.mouthKeptShare ?? 1;
     digitsM2KPerW.fill(0);
     digitToAirWPerM2K.fill(0);
@@ -297,7 +297,7 @@ export class OutingExchange {
   private writeSiteResistances(at: Conditions, radiationWPerM2K: Float64Array): void {
     const { stacks, siteParts } = at.outfit;
     const { sitesM2KPerW, siteToAirWPerM2K, digitsM2KPerW, stackM2KPerW, airM2KPerW, vapourIndex, surface } = this;
-    const kept = this.water?.state.keptShare ?? DRY;
+    const kept = this.water?.state.retainedInsulation ?? DRY;
     const faceKept = 1 - BREATHED_SHARE * (1 - (this.water?.state.mouthKeptShare ?? 1));
     sitesM2KPerW.fill(0);
     siteToAirWPerM2K.fill(0);

@@ -33,10 +33,10 @@ function digitsThrough(sitter: Sitter, stepsPerMinute: number, of: Outing = outi
   return Array.from({ length: totalMinutes }, (_, minute) => {
     const { phase, minuteInPhase } = phaseAt(of.phases, minute);
     const at = surroundings.at(minute, phase, minuteInPhase);
-    if (before[0] !== at || before[1] !== at.outfit) sitter.wet?.forget(); // another doing or other clothes
+    if (before[0] !== at || before[1] !== at.outfit) sitter.wet?.resetHistory(); // another doing or other clothes
     before = [at, at.outfit];
     for (let step = 0; step < stepsPerMinute; step++) {
-      sitter.forget();
+      sitter.resetHistory();
       sitter.step(at, 60 / stepsPerMinute);
     }
     return Float64Array.from(sitter.digitC);
@@ -85,7 +85,7 @@ class EnergyBook {
 
   constructor(sitter: Sitter) {
     this.sitter = sitter;
-    this.copy = new OutingExchange(sitter.wet!.book);
+    this.copy = new OutingExchange(sitter.wet!.moisture);
   }
 
   contentJ(): number {
@@ -103,11 +103,11 @@ class EnergyBook {
     this.copy.write(this.exchange, this.sitter.body, at);
     const { skinAreaM2 } = this.sitter.body.parameters;
     const fromWaterW = skinAreaM2.reduce(
-      (total, areaM2, segment) => total + areaM2 * this.sitter.wet!.book.heatAheadWPerM2(segment, stepS),
+      (total, areaM2, segment) => total + areaM2 * this.sitter.wet!.moisture.heatAheadWPerM2(segment, stepS),
       0,
     );
     const breathedM2 = BREATHED_SHARE * SITES[SITE_INDEX.face!]!.share * skinAreaM2[SEGMENT_INDEX.head]!;
-    const fromBreathW = this.sitter.wet!.book.state.breathWPerM2 * breathedM2; // out with the breath, and some of it back
+    const fromBreathW = this.sitter.wet!.moisture.state.breathWPerM2 * breathedM2; // out with the breath, and some of it back
     this.sitter.step(at, stepS);
     const { last, now, vapour } = this.sitter.body;
     const { dryConductanceWPerK, surroundingsC, vapourPressureKPa } = this.exchange;
@@ -130,7 +130,7 @@ describe("a step taken back", () => {
       const sitter = newSitter();
       sitter.step(at, 60);
       sitter.fallIn();
-      sitter.forget();
+      sitter.resetHistory();
       return sitter;
     };
     const [once, again] = [fallen(), fallen()];
@@ -155,7 +155,7 @@ describe("energy", () => {
       const { phase, minuteInPhase } = phaseAt(outing.phases, minute);
       const before = book.contentJ();
       const drawnW = book.drawnW();
-      sitter.forget();
+      sitter.resetHistory();
       const gainW = book.step(surroundings.at(minute, phase, minuteInPhase), 60);
       const gainedW = (book.contentJ() - before) / 60;
       expect(Math.abs(gainedW - (gainW - drawnW))).toBeLessThan(0.001 * sitter.body.last.heatMadeW);
@@ -172,7 +172,7 @@ describe("energy", () => {
       const { phase, minuteInPhase } = phaseAt(outing.phases, Math.floor(step / 4));
       const at = surroundings.at(Math.floor(step / 4), phase, minuteInPhase);
       const changes = phase !== before.phase || at.outfit !== before.outfit;
-      if (changes) sitter.forget();
+      if (changes) sitter.resetHistory();
       const gainW = book.step(at, 15);
       const meanW = changes ? gainW : (gainW + gainBeforeW) / 2;
       madeJ += sitter.body.last.heatMadeW * 15;

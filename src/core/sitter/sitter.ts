@@ -30,9 +30,9 @@ export type Sitter = {
   /** Advances by a step; in conditions that change at once, forget first, and let the water in the clothes forget. */
   step(conditions: Conditions, stepS: number): void;
   /** The past tells nothing of what comes: the next step is of first order, as published. */
-  forget(): void;
+  resetHistory(): void;
   /** How far the last step led from where the one before pointed, at most over cores, skins and digits, K. */
-  bendK(): number;
+  stepErrorK(): number;
   trunkC(): number;
   meanSkinC(): number;
   /** Heat debt since the start outdoors, no credit for shivering, W·h per m² of skin. */
@@ -112,7 +112,7 @@ export function createSitter(
   const { surfaceM2, capacityJPerK } = body.parameters;
   const skinExchange = createSkinExchange();
   const wet = waterCells > 0 ? new WetClothes(waterCells, wetCells) : null;
-  const exchange = new OutingExchange(wet?.book, soleShare);
+  const exchange = new OutingExchange(wet?.moisture, soleShare);
   const digits = new DigitTissue(body, flowFactor);
   let shiveredJ = 0;
   let shiveringBeforeW = 0;
@@ -168,11 +168,11 @@ export function createSitter(
       wet?.soak();
       digits.immerse(IN_WATER.seconds, IN_WATER.waterC, IN_WATER.wornM2KPerW);
     },
-    forget: () => {
-      body.past.forget();
-      digits.forget();
+    resetHistory: () => {
+      body.past.resetHistory();
+      digits.resetHistory();
     },
-    bendK: () => Math.max(body.bendK(), digits.bendK),
+    stepErrorK: () => Math.max(body.stepErrorK(), digits.stepErrorK),
     trunkC: () => trunkCoreC(body.temperatureC),
     meanSkinC: () => meanSkinC(body.temperatureC, body.parameters),
     debtWhPerM2: () => (startHeatJ - heatContentJ() + shiveredJ) / surfaceM2 / SECONDS_PER_HOUR,
@@ -182,7 +182,7 @@ export function createSitter(
       into.past.copy(body.past);
       into.digits.copy(digits.state);
       into.stored.copy(digits.stored);
-      if (wet && into.water) into.water.copy(wet.book.state);
+      if (wet && into.water) into.water.copy(wet.moisture.state);
       into.shiveredJ = shiveredJ;
       into.shiveringW = shiveringBeforeW;
     },

@@ -130,17 +130,17 @@ describe("a face cover in an outing", () => {
   };
 
   it("takes breath up and warms the nose by it; one that leaves the mouth free does neither", () => {
-    expect(at(outing, 200).sitter.wet!.book.state.breathWPerM2).toBeGreaterThan(0);
+    expect(at(outing, 200).sitter.wet!.moisture.state.breathWPerM2).toBeGreaterThan(0);
     expect(at(half, 200).at.water!.breath).toBeNull();
-    expect(at(half, 200).sitter.wet!.book.state.breathWPerM2).toBe(0);
+    expect(at(half, 200).sitter.wet!.moisture.state.breathWPerM2).toBe(0);
   });
 
   it("in deep cold is wet by the end of the sit, as practice has it, and the nose under it still warmer than bare", () => {
     const { at: now, sitter } = at(outing, 280);
-    const held = sitter.wet!.book.state.waterGPerM2[now.water!.breath!.cell]!;
+    const held = sitter.wet!.moisture.state.waterGPerM2[now.water!.breath!.cell]!;
     expect(held).toBeGreaterThan(5);
     expect(simulateOuting(outing).series.waterGPerM2.mouth[280]).toBeCloseTo(held, 0);
-    expect(sitter.wet!.book.state.mouthKeptShare).toBeLessThan(1);
+    expect(sitter.wet!.moisture.state.mouthKeptShare).toBeLessThan(1);
     const bare = { ...outing, wearings: outing.wearings.filter(({ pieceId }) => pieceId !== "faceMask") };
     expect(sitter.digitC[4]).toBeGreaterThan(simulateOuting(bare).series.digitC.nose[280]! + 10);
   });

@@ -41,7 +41,7 @@ export type WaterPlan = {
   /** By segment: place of the layer that water from over the top of a boot runs into. */
   readonly under: Int32Array;
   /** By segment: the one on the other side, reckoned before it, that is dressed alike; else the segment itself. */
-  readonly twin: Int32Array;
+  readonly mirror: Int32Array;
   /** `null` where nothing covers the mouth, or nothing that takes up water. */
   readonly breath: BreathPlan | null;
 };

@@ -7,7 +7,7 @@ export const SOONEST_MOVE_S = 60;
 export class WaterState {
   readonly waterGPerM2: Float64Array;
   /** Share of its dry insulation that each segment's clothing keeps. */
-  readonly keptShare = new Float64Array(SEGMENT_COUNT).fill(1);
+  readonly retainedInsulation = new Float64Array(SEGMENT_COUNT).fill(1);
   /** Heat into each segment's skin when water was moved last and the time before, and the time between, s; 0: not known. */
   readonly skinHeatWPerM2 = new Float64Array(SEGMENT_COUNT);
   readonly heatBeforeWPerM2 = new Float64Array(SEGMENT_COUNT);
@@ -31,7 +31,7 @@ export class WaterState {
 
   copy(other: WaterState): void {
     this.waterGPerM2.set(other.waterGPerM2);
-    this.keptShare.set(other.keptShare);
+    this.retainedInsulation.set(other.retainedInsulation);
     this.skinHeatWPerM2.set(other.skinHeatWPerM2);
     this.heatBeforeWPerM2.set(other.heatBeforeWPerM2);
     this.mouthKeptShare = other.mouthKeptShare;

@@ -2,10 +2,10 @@ import { describe, expect, it } from "vitest";
 import fc from "fast-check";
 import { saturationPressureKPa, SEGMENT_COUNT } from "../body";
 import { bisect } from "../numeric";
-import { WATER_FLOWS, WaterBook } from "./water-book";
+import { WATER_FLOWS, ClothingMoisture } from "./clothing-moisture";
 import { writeWetting, createWetting, clinging } from "./wetting";
 import type { WaterPlan } from "./water-plan";
-import type { WetSkin } from "./water-book";
+import type { WetSkin } from "./clothing-moisture";
 import type { WetSurroundings } from "./wetting";
 import { VapourThroughLayers } from "./vapour-through-layers";
 
@@ -25,7 +25,7 @@ function planOf(masses: readonly number[], loss = 0.3): WaterPlan {
     lossAtOwnMass: evenlyOver(SEGMENT_COUNT * layers, loss),
     passes: evenly(0.5),
     under: Int32Array.from({ length: SEGMENT_COUNT }, (_, segment) => segment * layers),
-    twin: Int32Array.from({ length: SEGMENT_COUNT }, (_, segment) => segment),
+    mirror: Int32Array.from({ length: SEGMENT_COUNT }, (_, segment) => segment),
     breath: null,
   };
 }
@@ -51,10 +51,11 @@ function skinIn(airC: number, clothingM2KPerW: number, wettedness: number, drips
   };
 }
 
-const held = (book: WaterBook): number => book.state.waterGPerM2.reduce((sum, water) => sum + water, 0);
-const flow = (book: WaterBook, name: (typeof WATER_FLOWS)[number]): number => book.flowsG[WATER_FLOWS.indexOf(name)]!;
+const held = (book: ClothingMoisture): number => book.state.waterGPerM2.reduce((sum, water) => sum + water, 0);
+const flow = (book: ClothingMoisture, name: (typeof WATER_FLOWS)[number]): number =>
+  book.flowsG[WATER_FLOWS.indexOf(name)]!;
 
-function moveFor(book: WaterBook, plan: WaterPlan, skin: WetSkin, minutes: number, rainG = 0): void {
+function moveFor(book: ClothingMoisture, plan: WaterPlan, skin: WetSkin, minutes: number, rainG = 0): void {
   const wetting = rainG > 0 ? { outside: evenly(rainG / 3600), overTop: evenly(rainG / 7200) } : null;
   for (let minute = 0; minute < minutes; minute += 4) if (book.isDueAfter(240)) book.move(plan, wetting, skin);
 }
@@ -136,7 +137,7 @@ describe("the book of water", () => {
         fc.double({ min: 0, max: 150, noNaN: true }),
         fc.integer({ min: 0, max: 400 }),
         (airC, wettedness, drips, rainG) => {
-          const book = new WaterBook(SEGMENT_COUNT * 3);
+          const book = new ClothingMoisture(SEGMENT_COUNT * 3);
           const skin = skinIn(airC, 0.4, wettedness, drips);
           moveFor(book, planOf([150, 300, 0]), skin, 120, rainG);
           const came = flow(book, "fromSkin") + flow(book, "fromOutside");
@@ -149,11 +150,11 @@ describe("the book of water", () => {
   });
 
   it("soaked clothes dry, and take heat while they do", () => {
-    const book = new WaterBook(SEGMENT_COUNT * 2);
+    const book = new ClothingMoisture(SEGMENT_COUNT * 2);
     const plan = planOf([200, 200]);
     moveFor(book, plan, skinIn(-5, 0.3, 1, 400), 30);
     const wetG = held(book);
-    expect(Math.min(...book.state.keptShare)).toBeLessThan(0.9);
+    expect(Math.min(...book.state.retainedInsulation)).toBeLessThan(0.9);
     moveFor(book, plan, skinIn(-5, 0.3, 0.06, 0), 60);
     expect(held(book)).toBeLessThan(wetG);
     expect(book.state.skinHeatWPerM2[2]).toBeLessThan(0);
@@ -161,9 +162,9 @@ describe("the book of water", () => {
 
   it("a down fill keeps less than batting when both are as wet", () => {
     const kept = [0.7, 0.35].map((loss) => {
-      const book = new WaterBook(SEGMENT_COUNT);
+      const book = new ClothingMoisture(SEGMENT_COUNT);
       moveFor(book, planOf([200], loss), skinIn(-5, 0.5, 1, 300), 60);
-      return book.state.keptShare[2]!;
+      return book.state.retainedInsulation[2]!;
     });
     expect(kept[0]).toBeLessThan(kept[1]!);
   });

@@ -17,24 +17,26 @@ export async function readPeopleAndPlaces(connection: Connection, ownerId: strin
  * @param change what they hold to from what they held to, under a lock
  * @returns what is kept; `null` where there is no such person
  */
-export async function keepHeldTo(
+export async function keepPracticePreferences(
   transaction: Connection,
   ownerId: string,
   personId: string,
-  change: (row: Pick<typeof person.$inferSelect, "name" | "heldTo">) => (typeof person.$inferSelect)["heldTo"],
-): Promise<(typeof person.$inferSelect)["heldTo"] | null> {
+  change: (
+    row: Pick<typeof person.$inferSelect, "name" | "practicePreferences">,
+  ) => (typeof person.$inferSelect)["practicePreferences"],
+): Promise<(typeof person.$inferSelect)["practicePreferences"] | null> {
   const own = and(eq(person.ownerId, ownerId), eq(person.id, personId));
   const [row] = await transaction
-    .select({ name: person.name, heldTo: person.heldTo })
+    .select({ name: person.name, practicePreferences: person.practicePreferences })
     .from(person)
     .where(own)
     .for("update");
   if (!row) return null;
-  const heldTo = change(row);
+  const practicePreferences = change(row);
   await transaction
     .update(person)
-    .set({ heldTo, updatedAt: sql`now()` })
+    .set({ practicePreferences, updatedAt: sql`now()` })
     .where(own);
   await forgetVerdictsOfPerson(transaction, ownerId, personId);
-  return heldTo;
+  return practicePreferences;
 }

@@ -46,7 +46,7 @@ export type Replacement = {
   /** Id of this save. */
   readonly saveId?: string | undefined;
   /** Saves of the same writer whose answers never came: a state that one of them made is the writer's own. */
-  readonly tried: readonly string[];
+  readonly unacknowledgedSaves: readonly string[];
 };
 
 /**
@@ -60,7 +60,7 @@ export async function replaceOuting(
   ownerId: string,
   outingId: string,
   expectedVersion: number,
-  { head, content, history, saveId, tried }: Replacement,
+  { head, content, history, saveId, unacknowledgedSaves }: Replacement,
 ): Promise<ReplacedOuting> {
   const own = and(eq(outing.ownerId, ownerId), eq(outing.id, outingId));
   const [raised] = await transaction
@@ -73,7 +73,11 @@ export async function replaceOuting(
       updatedAt: sql`now()`,
     })
     .where(
-      and(own, isNull(outing.removedAt), or(eq(outing.version, expectedVersion), inArray(outing.lastSave, [...tried]))),
+      and(
+        own,
+        isNull(outing.removedAt),
+        or(eq(outing.version, expectedVersion), inArray(outing.lastSave, [...unacknowledgedSaves])),
+      ),
     )
     .returning({ version: outing.version });
   if (!raised) {

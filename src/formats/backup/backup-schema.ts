@@ -4,7 +4,7 @@ import { PIECE_STATUSES } from "@/core/pieces";
 import { SIDES } from "@/core/patches";
 import { acceptedSchema, bodySchema, nameSchema, settingSchema, timeZoneSchema } from "../outing-file/schema";
 import { MOST_COMMANDS } from "../sheet-commands/sheet-command";
-import { heldToSchema } from "../wire/kit/held-to-schema";
+import { practicePreferencesSchema } from "../wire/kit/practice-preferences-schema";
 import { isPriceWhole, pieceShape, PRICE_PROBLEM } from "../wire/kit/kit-schema";
 import { outfitWearingsSchema } from "../wire/kit/outfit-schema";
 import { commandSchema, contentShape, planSchema } from "../wire/outing/outing-schema";
@@ -13,7 +13,7 @@ import { commandSchema, contentShape, planSchema } from "../wire/outing/outing-s
 
 export const BACKUP_FORMAT = "umiak-backup";
 /** The newest version of the format; older ones are upgraded when read. */
-export const BACKUP_FORMAT_VERSION = 1;
+export const BACKUP_FORMAT_VERSION = 2;
 const MOST_ROWS = 20_000;
 /** Three bytes are four letters. */
 const MOST_PHOTO_LETTERS = Math.ceil(OUTING_RANGE.photoBytes[1] / 3) * 4;
@@ -33,7 +33,7 @@ const personSchema = bodySchema.extend({
   accepted: acceptedSchema,
   workingHand: z.enum(SIDES),
   coldHands: z.boolean(),
-  heldTo: heldToSchema,
+  practicePreferences: practicePreferencesSchema,
 });
 const placeSchema = z.strictObject({ id, name: nameSchema, timeZone: timeZoneSchema, setting: settingSchema });
 const pieceSchema = z

@@ -29,7 +29,7 @@ const written = () => ({
       accepted: usualLevels(body),
       workingHand: "right",
       coldHands: false,
-      heldTo: { avoids: [], schools: {} },
+      practicePreferences: { avoids: [], practices: {} },
     },
   ],
   places: [{ id: id(2), name: "Svartmyra", timeZone: "Europe/Oslo", setting }],
@@ -71,6 +71,19 @@ const problems = (value: unknown) => {
 };
 
 describe("a backup", () => {
+  it("of the first version had practice preferences under another name", () => {
+    const { practicePreferences: _own, ...person } = written().people[0]!;
+    const heldTo = { avoids: ["down"], schools: { socks: "one" }, heatDebtEnds: true };
+    const { people, formatVersion } = read({ ...written(), formatVersion: 1, people: [{ ...person, heldTo }] });
+    expect(people[0]!.practicePreferences).toEqual({
+      avoids: ["down"],
+      practices: { socks: "one" },
+      heatDebtEnds: true,
+    });
+    expect(formatVersion).toBe(BACKUP_FORMAT_VERSION);
+    expect(problems({ ...written(), formatVersion: 1, people: "nobody" })).toMatchObject([{ path: "people" }]);
+  });
+
   it("is read with what it leaves out filled in", () => {
     const { outings, outfits } = read(written());
     expect(outfits).toEqual([]);
@@ -79,7 +92,7 @@ describe("a backup", () => {
 
   it("is refused with path and reason", () => {
     expect(problems(null)[0]!.path).toBe("format");
-    expect(problems({ ...written(), formatVersion: 2 })[0]!.reason).toMatch(/newer/);
+    expect(problems({ ...written(), formatVersion: BACKUP_FORMAT_VERSION + 1 })[0]!.reason).toMatch(/newer/);
     expect(problems({ ...written(), places: [] }).map(({ path }) => path)).toEqual(["outings[0].placeId"]);
     expect(problems({ ...written(), pieces: [] }).map(({ path }) => path)).toEqual(["outings[0].wearings[0].pieceId"]);
     const tooCold = written();
@@ -88,7 +101,7 @@ describe("a backup", () => {
   });
 
   it("has a JSON Schema in docs/formats that is up to date (npm run schema)", () => {
-    const file = readFileSync("docs/formats/backup-1.schema.json", "utf8");
+    const file = readFileSync("docs/formats/backup-2.schema.json", "utf8");
     expect(JSON.parse(file)).toEqual(JSON.parse(JSON.stringify(backupJsonSchema())));
   });
 });

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { problemsOf } from "../outing-file/parse";
 import type { FileProblem } from "../outing-file/problem";
 import { BACKUP_FORMAT, BACKUP_FORMAT_VERSION, backupSchema, type Backup } from "./backup-schema";
+import { upgradeBackup } from "./upgrade";
 
 export type ParsedBackup =
   { readonly ok: true; readonly backup: Backup } | { readonly ok: false; readonly problems: readonly FileProblem[] };
@@ -20,7 +21,7 @@ export function parseBackup(value: unknown): ParsedBackup {
       `is ${formatVersion}, newer than this program knows (${BACKUP_FORMAT_VERSION}): update the program`,
     );
   }
-  const parsed = backupSchema.safeParse(value);
+  const parsed = backupSchema.safeParse(upgradeBackup(value));
   return parsed.success ? { ok: true, backup: parsed.data } : { ok: false, problems: problemsOf(parsed.error) };
 }
 

@@ -3,7 +3,7 @@ export { sheetChanges } from "./diff";
 export { historyPatch, redone, remembered, undone, unsavedCommands } from "./history";
 export {
   MOST_COMMANDS,
-  MOST_TRIED,
+  MOST_UNACKNOWLEDGED,
   NO_HISTORY,
   type History,
   type HistoryPatch,

@@ -27,7 +27,7 @@ export type SheetCommand = { readonly id: string; readonly label: string; readon
 /** How many commands a sheet remembers. */
 export const MOST_COMMANDS = 200;
 /** How many saves in a row without an answer are told to the server; older ones are forgotten. */
-export const MOST_TRIED = 100;
+export const MOST_UNACKNOWLEDGED = 100;
 
 /** The commands of a sheet and how many of them, from the first, are done. */
 export type History = {

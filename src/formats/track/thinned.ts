@@ -6,10 +6,14 @@ const M_PER_DEG = 111_195; // of latitude, on a round earth
 const RAD_PER_DEG = Math.PI / 180;
 
 /** Over ground as short as a walk the earth is flat: points in metres north and east of the first. */
-function flat(points: readonly TrackPoint[]): { x: number; y: number; place: number }[] {
+function flat(points: readonly TrackPoint[]): { x: number; y: number; index: number }[] {
   const [latitude, longitude] = points[0]!;
   const east = M_PER_DEG * Math.cos(latitude * RAD_PER_DEG);
-  return points.map(([lat, lon], index) => ({ x: (lon - longitude) * east, y: (lat - latitude) * M_PER_DEG, place: index }));
+  return points.map(([lat, lon], index) => ({
+    x: (lon - longitude) * east,
+    y: (lat - latitude) * M_PER_DEG,
+    index: index,
+  }));
 }
 
 /**
@@ -22,6 +26,6 @@ export function thinned(points: readonly TrackPoint[], most: number): TrackPoint
   const plane = flat(points);
   for (let toleranceM = FIRST_TOLERANCE_M; ; toleranceM *= 2) {
     const kept = simplify(plane, toleranceM) as typeof plane;
-    if (kept.length <= most) return kept.map(({ place }) => points[place]!);
+    if (kept.length <= most) return kept.map(({ index: index }) => points[index]!);
   }
 }

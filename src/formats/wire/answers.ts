@@ -15,7 +15,7 @@ import type { OutingLine, OutingView, VerdictLine } from "./outing/outing-view";
 import type { Restored } from "./restored";
 import type { History } from "../sheet-commands/sheet-command";
 import { commandSchema, planSchema, savedHourSchema } from "./outing/outing-schema";
-import { heldToSchema } from "./kit/held-to-schema";
+import { practicePreferencesSchema } from "./kit/practice-preferences-schema";
 
 // What endpoints answer. Each answer is parsed before it leaves: a row that no longer fits is found here, not in a browser.
 
@@ -65,7 +65,7 @@ export const outingViewSchema: z.ZodType<OutingView> = z.strictObject({
     accepted: acceptedSchema,
     workingHand: z.enum(SIDES),
     coldHands: z.boolean(),
-    heldTo: heldToSchema,
+    practicePreferences: practicePreferencesSchema,
   }),
   place: z.strictObject({ id, name: z.string(), timeZone: z.string() }),
   setting: settingSchema,

@@ -15,7 +15,7 @@ import { minuteShown } from "./time-axis/minute-shown";
 import { PhaseEditor } from "./editors/phase-editor";
 import { PlaceEditor } from "./editors/place-editor";
 import { ReadOut } from "./time-axis/read-out";
-import { Schools } from "./clothes/schools";
+import { Practices } from "./clothes/practices";
 import { Sitter } from "./answer/sitter";
 import { SkinGlassBatteries } from "./answer/skin-glass-batteries";
 import { useRested } from "./time-axis/use-rested";
@@ -77,7 +77,7 @@ export function Aside({ view, result: newest, shown, chosenMinute, selection, pr
           <WhatBuysMinutes view={view} />
           <PartySection view={view} party={party} />
           <OnScreen>
-            <Schools view={view} />
+            <Practices view={view} />
             <AvoidedMaterials view={view} result={result} />
           </OnScreen>
           <Ledger minute={minute} />

@@ -2,7 +2,7 @@ import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
 import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
-import { $range, keepBeside } from "@/stores/answer/beside";
+import { $range, keepDerivedResults } from "@/stores/answer/derived-results";
 import {
   $computed,
   $heldMinutes,
@@ -47,7 +47,7 @@ function DaySheet({ initial, verdict, party, preferences: fromCookie }: Props) {
   useEffect(() => {
     rememberRatio(verdict);
     openSheet(initial);
-    const stops = [keepSaved(initial), keepBeside()];
+    const stops = [keepSaved(initial), keepDerivedResults()];
     return () => stops.forEach((stop) => stop());
   }, [initial, verdict]);
   const view = useStore($view) ?? initial;

@@ -5,14 +5,14 @@ import { NONE, pieceOptions } from "../bench/piece-options";
 import { ChoiceField } from "../fields/choice-field";
 
 type Props = {
-  readonly place: number;
+  readonly index: number;
   readonly column: Column;
   readonly onChange: (column: Column) => void;
   readonly onRemove: (() => void) | null;
 };
 
 /** What is worn on the feet in one column, from outside in. */
-export function FootColumn({ place, column, onChange, onRemove }: Props) {
+export function FootColumn({ index: index, column, onChange, onRemove }: Props) {
   const { boots, socks, footbeds, gaiters, pads } = useStore($byPlace);
   const set = (change: Partial<Column>): void => onChange({ ...column, ...change });
   const setSock = (at: number, id: string): void => {
@@ -23,7 +23,7 @@ export function FootColumn({ place, column, onChange, onRemove }: Props) {
   };
   return (
     <fieldset className="flex min-w-0 flex-col gap-2">
-      <legend className="font-semibold">Feet {place + 1}</legend>
+      <legend className="font-semibold">Feet {index + 1}</legend>
       <ChoiceField
         label="Boot"
         value={column.boot ?? NONE}

@@ -67,7 +67,7 @@ function FootwearBench({ view, preferences: fromCookie }: Props) {
                   />
                 )}
                 <FootColumn
-                  place={index}
+                  index={index}
                   column={column}
                   onChange={(changed) => feet.setColumns(columns.map((own, at) => (at === index ? changed : own)))}
                   onRemove={columns.length > 1 ? () => feet.setColumns(columns.filter((_, at) => at !== index)) : null}

@@ -5,7 +5,7 @@ import { NONE, pieceOptions } from "../bench/piece-options";
 import { ChoiceField } from "../fields/choice-field";
 
 type Props = {
-  readonly place: number;
+  readonly index: number;
   readonly column: Column;
   readonly onChange: (column: Column) => void;
   readonly onRemove: (() => void) | null;
@@ -14,7 +14,7 @@ type Props = {
 const LAYER_WORDS = ["Next to the skin", "Over it", "Over all"] as const;
 
 /** What is worn on the hands in one column, from the skin out. */
-export function HandColumn({ place, column, onChange, onRemove }: Props) {
+export function HandColumn({ index: index, column, onChange, onRemove }: Props) {
   const options = pieceOptions(useStore($handwear), "nothing");
   const setLayer = (at: number, id: string): void => {
     const next = [...column];
@@ -24,7 +24,7 @@ export function HandColumn({ place, column, onChange, onRemove }: Props) {
   };
   return (
     <fieldset className="flex min-w-0 flex-col gap-2">
-      <legend className="font-semibold">Hands {place + 1}</legend>
+      <legend className="font-semibold">Hands {index + 1}</legend>
       {Array.from({ length: Math.min(MOST_HAND_LAYERS, column.length + 1) }, (_, at) => (
         <ChoiceField
           key={at}

@@ -82,7 +82,7 @@ function HandwearBench({ view, preferences: fromCookie }: Props) {
                 </p>
                 {task && <TaskChart task={task} preferences={preferences} />}
                 <HandColumn
-                  place={index}
+                  index={index}
                   column={column}
                   onChange={(changed) => hands.setColumns(columns.map((own, at) => (at === index ? changed : own)))}
                   onRemove={columns.length > 1 ? () => hands.setColumns(columns.filter((_, at) => at !== index)) : null}

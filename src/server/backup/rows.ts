@@ -7,7 +7,7 @@ import { readHistory } from "../stored/stored-commands";
 import {
   readAccepted,
   readCare,
-  readHeldTo,
+  readPracticePreferences,
   readLabel,
   readOutfitWearings,
   readPlan,
@@ -36,7 +36,7 @@ export class BackupRows {
     const written = this.written("person", row.name, () => ({
       ...person,
       accepted: readAccepted(row.accepted, row),
-      heldTo: readHeldTo(row.heldTo, row.name),
+      practicePreferences: readPracticePreferences(row.practicePreferences, row.name),
     }));
     if (written) this.known.person.add(row.id);
     return written;

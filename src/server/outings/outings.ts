@@ -18,7 +18,7 @@ import { isUuid } from "../uuid";
 import { AppError } from "../app-error";
 import { contentRows } from "./content-rows";
 import { missingOuting, openOuting } from "./open-outing";
-import { handOn } from "./party";
+import { propagateToParty } from "./party";
 import { holdsFor, mayHold, recompute } from "./recompute";
 import { readCard, readVerdict } from "../stored/stored-figures";
 import { readHistory } from "../stored/stored-commands";
@@ -101,15 +101,16 @@ export async function saveOuting(
     await lockParty(transaction, ownerId, outingId);
     const before = await openOuting(transaction, ownerId, outingId);
     refuseForeignPieces(before.kit, wanted);
-    const { version, saveId, tried, history, setting, weatherShaped, plan = before.plan } = wanted;
+    const { version, saveId, unacknowledgedSaves, history, setting, weatherShaped, plan = before.plan } = wanted;
     const result = await replaceOuting(transaction, ownerId, outingId, version, {
       head: { setting, weatherShaped, plan },
       content: contentRows(wanted),
       history: history && { ...history, most: MOST_COMMANDS },
       saveId,
-      tried,
+      unacknowledgedSaves,
     });
-    const others = result.kind === "saved" ? await handOn(transaction, ownerId, before, { ...wanted, plan }) : [];
+    const others =
+      result.kind === "saved" ? await propagateToParty(transaction, ownerId, before, { ...wanted, plan }) : [];
     return { replaced: result, along: others };
   });
   if (replaced.kind === "missing") throw missingOuting();

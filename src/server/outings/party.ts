@@ -80,7 +80,7 @@ function phasesAlong(
 }
 
 /** Hands what one sitter changed of place, hours and phases on to the others of the party. @returns whose outings changed */
-export async function handOn(
+export async function propagateToParty(
   transaction: Connection,
   ownerId: string,
   before: OutingView,

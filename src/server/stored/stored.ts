@@ -5,7 +5,7 @@ import { doingExtras, recurringSchema } from "@/formats/outing-file/doing-schema
 import { heatSpansSchema } from "@/formats/outing-file/heat-schema";
 import { labelSchema } from "@/formats/outing-file/label-schema";
 import { careSchema } from "@/formats/wire/kit/kit-schema";
-import { heldToSchema } from "@/formats/wire/kit/held-to-schema";
+import { practicePreferencesSchema } from "@/formats/wire/kit/practice-preferences-schema";
 import { outfitWearingsSchema } from "@/formats/wire/kit/outfit-schema";
 import { planSchema, typedSchema } from "@/formats/wire/outing/outing-schema";
 import { AppError } from "../app-error";
@@ -44,7 +44,11 @@ const reader =
   };
 
 export const readSetting = reader("setting", settingSchema);
-export const readHeldTo = reader("list of ways held to", heldToSchema, withDefaults({ avoids: [], schools: {} }));
+export const readPracticePreferences = reader(
+  "list of ways held to",
+  practicePreferencesSchema,
+  withDefaults({ avoids: [], practices: {} }),
+);
 export const readPlan = reader("plan", planSchema, (value) => value ?? {});
 export const readLabel = reader("label", labelSchema);
 export const readTraits = reader("list of traits", traitsSchema, (value) => value ?? {});

@@ -67,7 +67,7 @@ let round = 0;
 /** Works out what becomes of the plan; an older question is forgotten. */
 export async function askEmergency(view: OutingView, asked: EmergencyAsked): Promise<void> {
   const own = ++round;
-  const worker = workerFor("beside");
+  const worker = workerFor("derived");
   const outing = viewToOuting(view);
   const ask = async (lever: Lever): Promise<LeverTold | null> => {
     const answer = await worker.simulate(withLever(outing, lever));

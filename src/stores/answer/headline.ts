@@ -2,7 +2,7 @@ import { atom, computed } from "nanostores";
 import { estimatedHeadline, headlineOf, middleOverSingle, type Headline } from "@/core/range";
 import type { VerdictLine } from "@/formats/wire/outing/outing-view";
 import { estimatedLine, verdictLine } from "@/formats/wire/outing/verdict-line";
-import { $range } from "./beside";
+import { $range } from "./derived-results";
 import { $computed } from "../sheet/day-sheet";
 
 /** Middle of the last range that was known over its single run. */

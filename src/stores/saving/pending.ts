@@ -21,12 +21,12 @@ function holdPage(): void {
 export type Pending = {
   readonly commands: readonly SheetCommand[];
   /** Ids of saves that were sent and never answered: they may have arrived. */
-  readonly tried: readonly string[];
+  readonly unacknowledgedSaves: readonly string[];
 };
 
-export const NOTHING_PENDING: Pending = { commands: [], tried: [] };
+export const NOTHING_PENDING: Pending = { commands: [], unacknowledgedSaves: [] };
 
-/** Keeps what is not saved; nothing left: forgets it. @returns whether the browser's store took it */
+/** Keeps what is not saved; nothing left: removes it. @returns whether the browser's store took it */
 export function keepPending(outingId: string, pending: Pending): boolean {
   holdPage();
   const key = keyOf(outingId, PAGE);
@@ -39,7 +39,7 @@ export function keepPending(outingId: string, pending: Pending): boolean {
   }
 }
 
-export const forgetPending = (outingId: string): void => void keepPending(outingId, NOTHING_PENDING);
+export const removePending = (outingId: string): void => void keepPending(outingId, NOTHING_PENDING);
 
 /** Whether this browser holds changes of an outing that the server does not have. */
 export function hasPending(outingId: string): boolean {
@@ -55,7 +55,8 @@ export function hasPending(outingId: string): boolean {
 function read(key: string): Pending {
   try {
     const kept: unknown = JSON.parse(localStorage.getItem(key) ?? "null");
-    return kept && typeof kept === "object" && "commands" in kept ? (kept as Pending) : NOTHING_PENDING;
+    if (!kept || typeof kept !== "object" || !("commands" in kept)) return NOTHING_PENDING;
+    return { unacknowledgedSaves: [], ...(kept as Pick<Pending, "commands"> & Partial<Pending>) };
   } catch {
     return NOTHING_PENDING;
   }
@@ -81,7 +82,7 @@ export async function takePending(outingId: string): Promise<Pending> {
     const queues = keys.map(read);
     const pending = {
       commands: queues.flatMap(({ commands }) => commands),
-      tried: queues.flatMap(({ tried }) => tried),
+      unacknowledgedSaves: queues.flatMap((queue) => queue.unacknowledgedSaves),
     };
     if (pending.commands.length > 0) keepPending(outingId, pending);
     for (const key of keys) localStorage.removeItem(key);

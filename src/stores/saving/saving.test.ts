@@ -56,9 +56,9 @@ describe("saving a sheet", () => {
     await quiet();
     const [first, second] = puts(page.browser);
     expect(puts(page.browser)).toHaveLength(2);
-    expect(first).toMatchObject({ version: 1, tried: [], history: { keep: 0, done: 1 } });
+    expect(first).toMatchObject({ version: 1, unacknowledgedSaves: [], history: { keep: 0, done: 1 } });
     expect(first!.phases[0]!.minutes).toBe(42);
-    expect(second).toMatchObject({ version: 2, tried: [], history: { keep: 1, done: 2 } });
+    expect(second).toMatchObject({ version: 2, unacknowledgedSaves: [], history: { keep: 1, done: 2 } });
     expect(second!.saveId).not.toBe(first!.saveId);
   });
 
@@ -73,12 +73,12 @@ describe("saving a sheet", () => {
     await vi.advanceTimersByTimeAsync(0);
     expect(page.$save.get().kind).toBe("saved");
     const [first, second, third] = puts(page.browser);
-    expect(second!.tried).toEqual([first!.saveId]);
-    expect(third!.tried).toEqual([first!.saveId, second!.saveId]);
+    expect(second!.unacknowledgedSaves).toEqual([first!.saveId]);
+    expect(third!.unacknowledgedSaves).toEqual([first!.saveId, second!.saveId]);
     expect(localStorage.length).toBe(0);
     page.editPhaseMinutes(0, 50);
     await quiet();
-    expect(puts(page.browser).at(-1)!.tried).toEqual([]);
+    expect(puts(page.browser).at(-1)!.unacknowledgedSaves).toEqual([]);
   });
 
   it("a server's own fault may have saved all the same and is tried again; a refusal has not, and waits for a change", async () => {
@@ -93,8 +93,8 @@ describe("saving a sheet", () => {
     page.editPhaseMinutes(0, 44);
     await quiet();
     const [first, second, third] = puts(page.browser);
-    expect(second!.tried).toEqual([first!.saveId]);
-    expect(third!.tried).toEqual([first!.saveId]);
+    expect(second!.unacknowledgedSaves).toEqual([first!.saveId]);
+    expect(third!.unacknowledgedSaves).toEqual([first!.saveId]);
   });
 
   it("tells of a newer state, sends nothing more until the person has decided, and loses nothing", async () => {
@@ -222,7 +222,7 @@ describe("saving a sheet", () => {
     await quiet();
     const [sent] = puts(next.browser);
     expect(sent!.phases[0]!.minutes).toBe(41);
-    expect(sent!.tried).toEqual(tried);
+    expect(sent!.unacknowledgedSaves).toEqual(tried);
     expect(localStorage.length).toBe(0);
     stop();
   });

@@ -2,7 +2,7 @@ import { atom } from "nanostores";
 import { v7 as uuid } from "uuid";
 import {
   historyPatch,
-  MOST_TRIED,
+  MOST_UNACKNOWLEDGED,
   NO_HISTORY,
   unsavedCommands,
   type History,
@@ -13,7 +13,7 @@ import type { ErrorBody, OutingView } from "@/formats/wire/outing/outing-view";
 import { $heldMinutes, $view, show } from "../sheet/day-sheet";
 import { $clashes, $edits, $history, markSent, replay } from "../sheet/editing";
 import { renewKept } from "./offline";
-import { forgetPending, keepPending, takePending } from "./pending";
+import { removePending, keepPending, takePending } from "./pending";
 
 /** How the sheet on screen stands to what the server has. */
 export type SaveState =
@@ -43,7 +43,7 @@ let savedHistory: History = NO_HISTORY;
 /** What an earlier visit could not save, until it is done again here: not in the list of commands yet. */
 let inherited: readonly SheetCommand[] = [];
 /** Saves since then whose answers never came; the server may have them all the same. */
-let tried: readonly string[] = [];
+let unacknowledgedSaves: readonly string[] = [];
 
 const outingUrl = (id: string): string => `/api/outings/${id}`;
 
@@ -53,7 +53,10 @@ const unsaved = (): readonly SheetCommand[] => unsavedCommands(savedHistory, $hi
 /** Keeps in the browser what is not saved: not with every edit, a drag makes sixty a second. */
 function keepUnsaved(): void {
   const view = $view.get();
-  if (view) $isKept.set(keepPending(view.id, { commands: [...inherited, ...unsaved()], tried }));
+  if (view)
+    $isKept.set(
+      keepPending(view.id, { commands: [...inherited, ...unsaved()], unacknowledgedSaves: unacknowledgedSaves }),
+    );
 }
 
 function scheduleSave(): void {
@@ -71,7 +74,7 @@ function scheduleSave(): void {
 async function takeUp(view: OutingView): Promise<void> {
   const kept = await takePending(view.id);
   inherited = kept.commands;
-  tried = [...tried, ...kept.tried].slice(-MOST_TRIED);
+  unacknowledgedSaves = [...unacknowledgedSaves, ...kept.unacknowledgedSaves].slice(-MOST_UNACKNOWLEDGED);
   try {
     const response = await fetch(`${outingUrl(view.id)}/history`, { signal: AbortSignal.timeout(NO_ANSWER_MS) });
     if (response.ok) {
@@ -126,8 +129,8 @@ export async function saveNow(): Promise<void> {
 
 async function send(view: OutingView, history: History): Promise<SaveState> {
   const saveId = uuid();
-  const before = tried;
-  tried = [...before, saveId].slice(-MOST_TRIED); // until the answer is here
+  const before = unacknowledgedSaves;
+  unacknowledgedSaves = [...before, saveId].slice(-MOST_UNACKNOWLEDGED); // until the answer is here
   keepUnsaved(); // the page may end before the answer comes
   try {
     const response = await fetch(outingUrl(view.id), {
@@ -137,18 +140,18 @@ async function send(view: OutingView, history: History): Promise<SaveState> {
       body: JSON.stringify({
         version: view.version,
         saveId,
-        tried: before,
+        unacknowledgedSaves: before,
         ...contentOfView(view),
         history: historyPatch(savedHistory, history),
       }),
     });
     if (!response.ok) {
-      if (response.status < FIRST_SERVER_FAULT) tried = before;
+      if (response.status < FIRST_SERVER_FAULT) unacknowledgedSaves = before;
       return refusal(await readError(response), response.status);
     }
     const saved = (await response.json()) as { version: number };
     savedHistory = history;
-    tried = [];
+    unacknowledgedSaves = [];
     const newest = $view.get();
     if (newest) $view.set({ ...newest, version: saved.version });
     keepUnsaved();
@@ -186,7 +189,7 @@ export async function doAgainOnNewer(): Promise<void> {
     const [newer, history] = await Promise.all([fetch(outingUrl(view.id)), fetch(`${outingUrl(view.id)}/history`)]);
     if (!newer.ok || !history.ok) throw new Error(String(newer.status));
     savedHistory = (await history.json()) as History;
-    tried = [];
+    unacknowledgedSaves = [];
     $save.set({ kind: "changed" });
     replay((await newer.json()) as OutingView, savedHistory, mine);
   } catch {
@@ -213,7 +216,7 @@ export async function saveAsCopy(): Promise<void> {
     });
     if (!response.ok) throw new Error(String(response.status));
     savedHistory = $history.get(); // the copy has it all: leaving the page must not keep it for the outing left behind
-    forgetPending(view.id);
+    removePending(view.id);
     $save.set({ kind: "saved" });
     window.location.assign(`/outings/${id}`);
   } catch {
@@ -224,7 +227,7 @@ export async function saveAsCopy(): Promise<void> {
 /** Puts an outing on screen afresh. */
 export function openSheet(view: OutingView): void {
   savedHistory = NO_HISTORY;
-  tried = [];
+  unacknowledgedSaves = [];
   inherited = [];
   $clashes.set([]);
   $history.set(NO_HISTORY);

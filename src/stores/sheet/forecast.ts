@@ -43,7 +43,7 @@ const withForecast = (view: OutingView, forecast: ForecastView): OutingView => (
 
 /** Works out what the newest run does to the verdict. */
 export async function judgeInNewest(view: OutingView, forecast: ForecastView): Promise<void> {
-  const answer = await workerFor("beside").simulate(viewToOuting(withForecast(view, forecast)));
+  const answer = await workerFor("derived").simulate(viewToOuting(withForecast(view, forecast)));
   if ($view.get() === view) $inNewest.set(answer.ok ? estimatedLine(answer.result, $ratio.get()) : null);
 }
 

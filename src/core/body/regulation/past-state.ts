@@ -10,7 +10,7 @@ export class PastState {
   readonly temperatureC = new Float64Array(NODE_COUNT);
   private stepS = 0;
 
-  forget(): void {
+  resetHistory(): void {
     this.stepS = 0;
   }
 

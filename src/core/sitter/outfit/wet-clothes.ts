@@ -43,7 +43,7 @@ const curve = (): Float64Array => new Float64Array(SEGMENT_COUNT);
 
 /** The water in a sitter's clothes, kept beside body and exchange; buffers of one sitter, filled without allocating. */
 export class WetClothes {
-  readonly book: WaterBook;
+  readonly moisture: WaterBook;
   private readonly wetting = createWetting();
   private readonly melts = new Uint8Array(SEGMENT_COUNT);
   private worn: WaterPlan | null = null;
@@ -71,19 +71,19 @@ export class WetClothes {
     cells: number,
     private wetCells: Float64Array | null,
   ) {
-    this.book = new WaterBook(cells);
+    this.moisture = new WaterBook(cells);
   }
 
   /** Charges the skin with the heat that water in the clothes sets free or takes, as it was in the last minute. */
   chargeBody(body: Body, stepS: number): void {
     const { skinAreaM2 } = body.parameters;
-    const { state } = this.book;
+    const { state } = this.moisture;
     const inWater = Math.min(1, state.inWaterS / stepS);
     state.inWaterS = Math.max(0, state.inWaterS - stepS);
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
       const toWater =
         inWater > 0 && !KEPT_DRY.has(segment) ? (body.now.skinC[segment]! - IN_WATER.waterC) / IN_WATER.wornM2KPerW : 0;
-      const heat = this.book.heatAheadWPerM2(segment, stepS) - toWater * inWater;
+      const heat = this.moisture.heatAheadWPerM2(segment, stepS) - toWater * inWater;
       if (heat !== 0) body.addHeat(SEGMENT_NODES[segment]!.skin, heat * skinAreaM2[segment]!);
     }
     const { breathWPerM2 } = state;
@@ -92,18 +92,18 @@ export class WetClothes {
 
   /** Falls in and climbs out: what is worn is soaked, and for some minutes the skin meets water. */
   soak(): void {
-    if (this.worn !== null) this.book.soak(this.worn);
-    this.book.state.inWaterS = IN_WATER.seconds;
+    if (this.worn !== null) this.moisture.soak(this.worn);
+    this.moisture.state.inWaterS = IN_WATER.seconds;
   }
 
   /** Before a step: what is worn in it may be other clothes, wet or dry. */
   wear({ water }: Conditions): void {
     if (water === this.worn) return;
     this.worn = water;
-    if (water === null) return this.book.undressed();
-    if (this.wetCells !== null) this.book.startWet(water, this.wetCells);
+    if (water === null) return this.moisture.undressed();
+    if (this.wetCells !== null) this.moisture.startWet(water, this.wetCells);
     this.wetCells = null;
-    this.book.dressedAnew(water);
+    this.moisture.dressedAnew(water);
   }
 
   /** Lets a step of the body just made breathe through what covers the mouth; heat to the skin there, W/m². */
@@ -114,9 +114,9 @@ export class WetClothes {
     at: Conditions,
     stepS: number,
   ): number {
-    const { book, breathed } = this;
+    const { moisture: moisture, breathed } = this;
     const plan = at.water?.breath ?? null;
-    if (plan === null) return (book.state.breathWPerM2 = 0);
+    if (plan === null) return (moisture.state.breathWPerM2 = 0);
     const { last, past, temperatureC } = body;
     breathed.moistW = last.breathingMoistW;
     breathed.dryW = last.breathingDryW;
@@ -127,18 +127,18 @@ export class WetClothes {
     breathed.clothingM2KPerW = Math.max(LEAST_COVER_M2K_PER_W, exchange.sitesM2KPerW[FACE]! - breathed.airM2KPerW);
     breathed.airVapourM2KPaPerW = exchange.airVapourM2KPaPerW[HEAD]!;
     breathed.vapourPressureKPa = vapourPressureKPa[HEAD]!;
-    return (book.state.breathWPerM2 = book.breathe(plan, breathed, stepS));
+    return (moisture.state.breathWPerM2 = moisture.breathe(plan, breathed, stepS));
   }
 
   /** Lets a step of the body just made pass over the clothes. */
   pass(body: Body, skinExchange: SkinExchange, exchange: OutingExchange, at: Conditions, stepS: number): void {
-    const { book } = this;
+    const { moisture: moisture } = this;
     if (at.water === null) return;
-    book.meetsFromOutside(at.wetting !== null);
-    if (!book.isDueAfter(stepS)) return;
+    moisture.meetsFromOutside(at.wetting !== null);
+    if (!moisture.isDueAfter(stepS)) return;
     const isWetted =
       at.wetting !== null && writeWetting(this.wetting, at.wetting, this.meltingUnder(body, exchange, at));
-    book.move(at.water, isWetted ? this.wetting : null, this.skinOf(body, skinExchange, exchange));
+    moisture.move(at.water, isWetted ? this.wetting : null, this.skinOf(body, skinExchange, exchange));
   }
 
   /** Where a person is warm enough through what is worn to melt the snow they rest on. */
@@ -157,8 +157,8 @@ export class WetClothes {
   }
 
   /** Another doing or other clothes than before. */
-  forget(): void {
-    this.book.forget();
+  resetHistory(): void {
+    this.moisture.resetHistory();
   }
 
   /**
@@ -167,23 +167,23 @@ export class WetClothes {
    */
   dryHung(firstCell: number, minutes: number, { airTemperatureC, relativeHumidityPercent }: Conditions): void {
     const gPerM2H = HUNG_SIDES * driesFromOneSideGPerM2H(airTemperatureC, relativeHumidityPercent);
-    this.book.dryOff(firstCell, CELLS_PER_PIECE, (gPerM2H * minutes * SECONDS_PER_MINUTE) / SECONDS_PER_HOUR);
+    this.moisture.dryOff(firstCell, CELLS_PER_PIECE, (gPerM2H * minutes * SECONDS_PER_MINUTE) / SECONDS_PER_HOUR);
   }
 
   /** Water in what is worn on a segment, g/m². */
   heldGPerM2(segment: number): number {
-    return this.worn === null ? 0 : this.book.heldGPerM2(this.worn, segment);
+    return this.worn === null ? 0 : this.moisture.heldGPerM2(this.worn, segment);
   }
 
   /** Water that breath left in the cloth over the mouth, g/m². */
   heldOverMouthGPerM2(): number {
     const cell = this.worn?.breath?.cell;
-    return cell === undefined ? 0 : this.book.state.waterGPerM2[cell]!;
+    return cell === undefined ? 0 : this.moisture.state.waterGPerM2[cell]!;
   }
 
   restore(state: WaterState): void {
-    this.book.state.copy(state);
-    this.book.version++;
+    this.moisture.state.copy(state);
+    this.moisture.version++;
   }
 
   private skinOf(body: Body, skinExchange: SkinExchange, exchange: OutingExchange): WetSkin {

@@ -1,10 +1,10 @@
-import type { Avoided, ChangeKind, SchoolQuestion, SchoolWay, Worth } from "@/core/changes";
+import type { Avoided, ChangeKind, PracticeQuestion, Practice, Worth } from "@/core/changes";
 import { plainNumber } from "../numbers";
 
 type Names = (pieceId: string) => string;
 
 /** What practitioners answer differently. */
-export const SCHOOL_WORDS: Readonly<Record<SchoolQuestion, string>> = {
+export const PRACTICE_QUESTION_WORDS: Readonly<Record<PracticeQuestion, string>> = {
   bigLayer: "When the big layer goes on",
   socks: "Pairs of socks",
   hands: "What the hands wait in",
@@ -12,7 +12,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolQuestion, string>> = {
   hood: "Hoods",
 };
 
-export const SCHOOL_WAY_WORDS: Readonly<Record<SchoolWay, string>> = {
+export const PRACTICE_WORDS: Readonly<Record<Practice, string>> = {
   fromStart: "on from the start, closed",
   fromStartOpen: "on from the start, open on the way",
   seated: "on at the seat",
@@ -46,7 +46,7 @@ const WORDS: Readonly<Record<Exclude<ChangeKind, "pair">, (names: readonly strin
   heatIn: ([piece]) => `${piece}, opened as you leave or on while you sit`,
   heatOn: ([piece]) => `${piece} switched on while you sit`,
   changeOnArrival: ([fresh, worn]) => `change into a dry ${fresh} on arrival, for ${worn}`,
-  school: (_, id) => SCHOOL_WAY_WORDS[id.split(" ")[2] as SchoolWay],
+  practice: (_, id) => PRACTICE_WORDS[id.split(" ")[2] as Practice],
 };
 
 const singleWords = ({ kind, pieceIds, id }: Omit<Worth["change"], "parts">, nameOf: Names): string =>

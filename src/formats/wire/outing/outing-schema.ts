@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { OUTING_RANGE } from "@/core/outing";
-import { MOST_COMMANDS, MOST_TRIED, SHEET_COLLECTIONS } from "../../sheet-commands/sheet-command";
+import { MOST_COMMANDS, MOST_UNACKNOWLEDGED, SHEET_COLLECTIONS } from "../../sheet-commands/sheet-command";
 import { PLAN_RANGE } from "@/core/evening";
 import { instantSchema, wholeWithin, within } from "../../within";
 import {
@@ -101,7 +101,7 @@ export const saveOutingSchema = z.strictObject({
   /** Names this save, so that the next one can say that it follows it. */
   saveId: id.optional(),
   /** Saves since that version whose answers never came: they may have arrived all the same. */
-  tried: z.array(id).max(MOST_TRIED).default([]),
+  unacknowledgedSaves: z.array(id).max(MOST_UNACKNOWLEDGED).default([]),
   ...contentShape,
   /** Of the list of commands: how many of the server's are kept, what follows them, how many of all are done. */
   history: z

@@ -1,5 +1,5 @@
 import type { BodyPerson } from "@/core/body";
-import type { HeldTo } from "@/core/changes";
+import type { PracticePreferences } from "@/core/changes";
 import type { HeatSpan } from "@/core/heat";
 import type { Label } from "@/core/labels";
 import type { AcceptedLevels, Limit, LimitPart, LimitPlace } from "@/core/limits";
@@ -81,7 +81,7 @@ export type OutingView = OutingContentView & {
     readonly accepted: AcceptedLevels;
     readonly workingHand: Side;
     readonly coldHands: boolean;
-    readonly heldTo: HeldTo;
+    readonly practicePreferences: PracticePreferences;
   };
   readonly place: { readonly id: string; readonly name: string; readonly timeZone: string };
   readonly kit: readonly PieceView[];

@@ -10,5 +10,5 @@ export function problemsOfView(
   const pieces = kitOf(view).map((piece) => ({ ...piece, traits: traits.get(piece.id) ?? {} }));
   const total = view.phases.reduce((sum, { minutes }) => sum + minutes, 0);
   const problems = wearingProblems(pieces, view.wearings, total);
-  return new Map(problems.reverse().map((problem) => [view.wearings[problem.place]!.id, problem]));
+  return new Map(problems.reverse().map((problem) => [view.wearings[problem.index]!.id, problem]));
 }

@@ -6,7 +6,7 @@ import { cloFromInsulation } from "@/core/units";
 import { plainNumber } from "@/formats/display/numbers";
 import { PATCH_WORDS } from "@/formats/display/words/sheet-words";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
-import { $look } from "@/stores/answer/beside";
+import { $look } from "@/stores/answer/derived-results";
 import { drawnFrom } from "../drawn-from";
 import { Folded } from "../folded";
 

@@ -1,7 +1,7 @@
 import { useStore } from "@nanostores/react";
 import type { Preferences } from "@/formats/display/preferences";
 import { CAUTION_WORDS, dayWords, stayWords } from "@/formats/display/words/stay-words";
-import { $opinion } from "@/stores/answer/beside";
+import { $opinion } from "@/stores/answer/derived-results";
 import { $view } from "@/stores/sheet/day-sheet";
 import { ForecastChanged } from "../weather/forecast-changed";
 import { WhyPanel } from "./why-panel";

@@ -16,7 +16,7 @@ import { DIGIT_WORDS, STATE_WORDS } from "@/formats/display/words/sheet-words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { kitOf, viewToOuting } from "@/formats/wire/outing/view-to-outing";
-import { $look, $opinion, $worths } from "@/stores/answer/beside";
+import { $look, $opinion, $worths } from "@/stores/answer/derived-results";
 import { $computed, $view } from "@/stores/sheet/day-sheet";
 import { BesideAnswer } from "./beside-answer";
 import { Cautions } from "./cautions";
@@ -121,7 +121,7 @@ describe("what stands beside the answer", () => {
     expect(ranked().text).toContain("trying every single change …");
     const worths = whatBuysMinutes(outing, result.decidingSit, kitOf(view));
     $worths.set(worths);
-    const useful = worths.filter(({ gainedMinutes, change }) => gainedMinutes > 0 && change.kind !== "school");
+    const useful = worths.filter(({ gainedMinutes, change }) => gainedMinutes > 0 && change.kind !== "practice");
     expect(useful.length).toBeGreaterThan(0);
     const gains = [...ranked().text.matchAll(/\+(\d+) min/g)].map(([, minutes]) => Number(minutes));
     expect(gains).toEqual(useful.slice(0, 4).map(({ gainedMinutes }) => gainedMinutes));

@@ -3,7 +3,7 @@ import { memo } from "react";
 import { ledgerBars, type LedgerPart } from "@/charts/ledger-bars";
 import { plainNumber } from "@/formats/display/numbers";
 import { LEDGER_WORDS } from "@/formats/display/words/sheet-words";
-import { $look } from "@/stores/answer/beside";
+import { $look } from "@/stores/answer/derived-results";
 
 const WIDTH = 320;
 const BAR = 20;

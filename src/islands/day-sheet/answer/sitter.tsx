@@ -13,7 +13,7 @@ import { clockText } from "@/formats/display/time";
 import { PATCH_WORDS, STATE_WORDS } from "@/formats/display/words/sheet-words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
-import { $look, askLook } from "@/stores/answer/beside";
+import { $look, askLook } from "@/stores/answer/derived-results";
 import { drawnFrom } from "../drawn-from";
 import { usePlay } from "../time-axis/use-play";
 

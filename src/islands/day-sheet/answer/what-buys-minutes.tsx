@@ -4,7 +4,7 @@ import type { Worth } from "@/core/changes";
 import { changeWords } from "@/formats/display/words/change-words";
 import { moneyText } from "@/formats/display/numbers";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
-import { $worths } from "@/stores/answer/beside";
+import { $worths } from "@/stores/answer/derived-results";
 import { drawnFrom } from "../drawn-from";
 import { WorthRow } from "./worth-row";
 
@@ -24,7 +24,7 @@ function Ranked({ view }: Props) {
   const worths = useStore($worths);
   const [isLong, setLong] = useState(false);
   const nameOf = (id: string): string => view.kit.find((piece) => piece.id === id)?.name ?? "a piece";
-  const useful = worths?.filter(({ gainedMinutes, change }) => gainedMinutes > 0 && change.kind !== "school") ?? [];
+  const useful = worths?.filter(({ gainedMinutes, change }) => gainedMinutes > 0 && change.kind !== "practice") ?? [];
   const shown = isLong ? useful : useful.slice(0, SHOWN_AT_FIRST);
   return (
     <section aria-label="What buys minutes" className="border-line border-t pt-3">

@@ -5,7 +5,7 @@ import { cloFromInsulation } from "@/core/units";
 import { plainNumber, temperatureText, windText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { limitWords, PATCH_WORDS } from "@/formats/display/words/sheet-words";
-import { $why, askWhy } from "@/stores/answer/beside";
+import { $why, askWhy } from "@/stores/answer/derived-results";
 import { Dialog } from "../../page/dialog";
 
 type Ended = Extract<Trace, { kind: "ended" }>;

@@ -19,7 +19,7 @@ export function WorthRow({ worth, words, price = null }: Props) {
   const isTried = trial?.changeId === change.id;
   const [problem, setProblem] = useState<string | null>(null);
   const keep = (): Promise<void> => keepTrial().catch((error: Error) => setProblem(error.message));
-  const beside = [change.kind === "school" ? null : addedMassWords(change), price].filter((text) => text !== null);
+  const beside = [change.kind === "practice" ? null : addedMassWords(change), price].filter((text) => text !== null);
   return (
     <li className="border-line flex flex-wrap items-center gap-x-3 gap-y-1 border-t py-1.5">
       <p className="basis-full text-sm leading-snug">{words}</p>

@@ -5,7 +5,7 @@ import type { OutingResult } from "@/core/simulation";
 import { AVOIDED_WORDS } from "@/formats/display/words/change-words";
 import { durationText } from "@/formats/display/time";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
-import { $avoidedCost, askAvoidedCost, goByStandard, holdTo } from "@/stores/answer/held-to";
+import { $avoidedCost, askAvoidedCost, goByStandard, holdTo } from "@/stores/answer/practice-preferences";
 import { drawnFrom } from "../drawn-from";
 
 type Props = { readonly view: OutingView; readonly result: OutingResult };
@@ -24,7 +24,7 @@ const minutesText = (minutes: number | null): string =>
 
 /** What the plan comes to without what is avoided. */
 function Cost({ view, result }: Props) {
-  const { avoids } = view.person.heldTo;
+  const { avoids } = view.person.practicePreferences;
   const cost = useStore($avoidedCost);
   useEffect(() => {
     const timer = setTimeout(() => void askAvoidedCost(view, avoids), QUIET_MS);
@@ -50,7 +50,7 @@ function Cost({ view, result }: Props) {
 }
 
 function WhatIsAvoided({ view, result }: Props) {
-  const { avoids, heatDebtEnds = false } = view.person.heldTo;
+  const { avoids, heatDebtEnds = false } = view.person.practicePreferences;
   const [problem, setProblem] = useState<string | null>(null);
   const toggle = (avoided: Avoided, isOn: boolean): void => {
     const next = AVOIDABLE.filter((own) => (own === avoided ? isOn : avoids.includes(own)));

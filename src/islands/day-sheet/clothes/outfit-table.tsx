@@ -57,17 +57,17 @@ export function OutfitTable({ view, outfits }: Props) {
   const { weather, phases, kit } = view;
   const key = shown.map(({ name }) => name).join("\n");
   useEffect(() => {
-    let isOvertaken = false;
+    let isCancelled = false;
     void (async () => {
       const found: (OutfitWorth | null)[] = [];
       for (const { pieces } of shown) {
         found.push(await worthOf(view, pieces));
-        if (isOvertaken) return;
+        if (isCancelled) return;
         setWorths([...found]);
       }
     })();
     return () => {
-      isOvertaken = true;
+      isCancelled = true;
     };
     // What the answers follow from; what is worn now does not change them.
     // eslint-disable-next-line react-hooks/exhaustive-deps

@@ -22,7 +22,7 @@ export function LabelFields({ label, onChange }: Props) {
         <PanelFields
           key={position}
           panel={panel}
-          place={position}
+          index={position}
           onChange={(changed) =>
             onChange({ ...label, panels: panels.map((own, index) => (index === position ? changed : own)) })
           }

@@ -10,7 +10,7 @@ import { MaterialFields } from "./material-fields";
 
 type Props = {
   readonly panel: LabelPanel;
-  readonly place: number;
+  readonly index: number;
   readonly onChange: (panel: LabelPanel) => void;
   /** `null` where it is the only one. */
   readonly onRemove: (() => void) | null;
@@ -22,7 +22,7 @@ const KINDS = Object.keys(USUAL_MATERIALS) as MaterialKind[];
 const patchWords = (patch: Patch): string => PATCH_WORDS[patch] ?? patch;
 
 /** Where a panel lies, how much of it is covered, and whether it comes off. */
-function Where({ panel, place, onChange, onRemove }: Props) {
+function Where({ panel, index: index, onChange, onRemove }: Props) {
   const { patches, part, coverShare = 1 } = panel;
   const toggle = (patch: Patch, isOn: boolean): void =>
     onChange({
@@ -35,7 +35,7 @@ function Where({ panel, place, onChange, onRemove }: Props) {
     <details>
       <summary className="cursor-pointer text-sm">Where it lies, and what comes off</summary>
       <fieldset className="flex flex-wrap gap-x-3 gap-y-1 py-2 text-sm">
-        <legend className="sr-only">Parts covered by panel {place + 1}</legend>
+        <legend className="sr-only">Parts covered by panel {index + 1}</legend>
         {PATCHES.map((patch) => (
           <label key={patch} className="flex min-h-6 items-center gap-1">
             <input
@@ -69,7 +69,7 @@ function Where({ panel, place, onChange, onRemove }: Props) {
         />
         {onRemove && (
           <button type="button" className="press press-small" onClick={onRemove}>
-            Take panel {place + 1} away
+            Take panel {index + 1} away
           </button>
         )}
       </div>

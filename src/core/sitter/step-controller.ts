@@ -7,23 +7,23 @@ import { SECONDS_PER_MINUTE } from "../units";
 export const FIRST_STEP_S = 7.5;
 export const LONGEST_STEP_S = 8 * SECONDS_PER_MINUTE;
 /** What a step may bend a temperature from the straight line, K. */
-export const MOST_BEND_K = 0.07;
+export const MOST_STEP_ERROR_K = 0.07;
 /** A step twice as long bends four times as much. */
-export const BEND_OF_DOUBLED = 4;
+export const ERROR_OF_DOUBLED = 4;
 
 /** How long steps are, by how much the last ones bent. Steps under a minute part the minute evenly. */
-export class Pace {
+export class StepController {
   private readonly firstStepS: number;
   private readonly longestStepS: number;
-  private readonly mostBendK: number;
+  private readonly mostStepErrorK: number;
   private stepS: number;
   private sinceChangeS = 0;
 
-  /** @param parts into how many each usual step is parted; under 1 for those who ask for less */
-  constructor(parts: number = 1) {
-    this.firstStepS = FIRST_STEP_S / parts;
-    this.longestStepS = LONGEST_STEP_S / parts;
-    this.mostBendK = MOST_BEND_K / (parts * parts); // half the step bends a quarter
+  /** @param refinement into how many each usual step is parted; under 1 for those who ask for less */
+  constructor(refinement: number = 1) {
+    this.firstStepS = FIRST_STEP_S / refinement;
+    this.longestStepS = LONGEST_STEP_S / refinement;
+    this.mostStepErrorK = MOST_STEP_ERROR_K / (refinement * refinement); // half the step bends a quarter
     this.stepS = this.firstStepS;
   }
 
@@ -40,17 +40,17 @@ export class Pace {
 
   /**
    * Judges a step made.
-   * @param bendK how far it led from where its start pointed
+   * @param stepErrorK how far it led from where its start pointed
    * @returns whether it stands; if not, it is to be taken back and a shorter one made
    */
-  accepts(stepS: number, bendK: number): boolean {
+  accepts(stepS: number, stepErrorK: number): boolean {
     const isFirst = this.sinceChangeS === 0; // had no past to bend from
-    if (!isFirst && bendK > this.mostBendK && stepS > this.firstStepS) {
+    if (!isFirst && stepErrorK > this.mostStepErrorK && stepS > this.firstStepS) {
       this.shorten(stepS);
       return false;
     }
     this.sinceChangeS += stepS;
-    if (!isFirst && bendK * BEND_OF_DOUBLED < this.mostBendK && stepS === this.stepS) this.lengthen();
+    if (!isFirst && stepErrorK * ERROR_OF_DOUBLED < this.mostStepErrorK && stepS === this.stepS) this.lengthen();
     return true;
   }
 
@@ -68,7 +68,7 @@ export class Pace {
     return { stepS: this.stepS, sinceChangeS: this.sinceChangeS };
   }
 
-  restore({ stepS, sinceChangeS }: ReturnType<Pace["save"]>): void {
+  restore({ stepS, sinceChangeS }: ReturnType<StepController["save"]>): void {
     this.stepS = stepS;
     this.sinceChangeS = sinceChangeS;
   }

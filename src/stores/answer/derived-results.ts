@@ -9,7 +9,7 @@ import { workerFor, type Purpose } from "@/workers/simulate-client";
 import type { Opinion } from "@/workers/simulation-answer";
 import { $computed, $heldMinutes, $view } from "../sheet/day-sheet";
 
-// What stands beside an answer and takes longer than it: computed once edits have paused, dropped when overtaken.
+// What stands beside an answer and takes longer than it: computed once edits have paused, dropped when the plan has changed.
 
 /** Range of the answer on screen; `null` until it is computed. */
 export const $range = atom<MinutesRange | null>(null);
@@ -22,7 +22,7 @@ export const $look = atom<MinuteLook | null>(null);
 /** Why the answer is what it is; asked for. */
 export const $why = atom<Trace | null>(null);
 
-/** What is asked is given up when overtaken, so that little quiet is enough. */
+/** What is asked is given up when the plan changes, so that little quiet is enough. */
 const QUIET_MS = 12;
 
 const sameContent = (one: OutingView | null, other: OutingView): boolean =>
@@ -36,19 +36,19 @@ type Asked = {
   readonly sit: number;
   readonly answer: SitAnswer;
   /** Which of the questions it is: workers give up what belongs to an older one. */
-  readonly ticket: number;
+  readonly request: number;
 };
 
-const WORKERS: readonly Purpose[] = ["answer", "beside"];
-let ticket = 0;
+const WORKERS: readonly Purpose[] = ["answer", "derived"];
+let request = 0;
 /** Whether anything was asked since the workers were last told. */
 let isAnyAsked = false;
 /** Tells the workers that what they work on is no longer asked for. */
-function overtakeAll(): void {
-  ticket++;
+function cancelAll(): void {
+  request++;
   if (!isAnyAsked) return;
   isAnyAsked = false;
-  for (const purpose of WORKERS) void workerFor(purpose).overtake(ticket);
+  for (const purpose of WORKERS) void workerFor(purpose).cancelBefore(request);
 }
 
 /** The answer on screen, when there is one. */
@@ -57,7 +57,7 @@ function onScreen(): Asked | null {
   const computed = $computed.get();
   if (!view || computed.kind !== "ready" || computed.isDraft) return null;
   const { result } = computed;
-  return { view, sit: result.decidingSit, answer: result.sits[result.decidingSit]!, ticket };
+  return { view, sit: result.decidingSit, answer: result.sits[result.decidingSit]!, request: request };
 }
 
 let timer: ReturnType<typeof setTimeout> | undefined;
@@ -79,7 +79,7 @@ function keeper<Answer>(into: WritableAtom<Answer | null>, ask: (asked: Asked) =
     isAnyAsked = true;
     const answer = await ask(asked).catch(() => null);
     asking = false;
-    if (asked.ticket === ticket && sameContent($view.get(), asked.view)) into.set(answer);
+    if (asked.request === request && sameContent($view.get(), asked.view)) into.set(answer);
     else askSoon();
   };
   return () => void work();
@@ -89,24 +89,24 @@ function keeper<Answer>(into: WritableAtom<Answer | null>, ask: (asked: Asked) =
 const SHARE_AT_A_TIME = 0.25;
 
 /** Members of the range by turns in two workers: it comes in half the time where there are two cores. */
-async function rangeInTwoWorkers({ view, sit, ticket: own }: Asked): Promise<MinutesRange | null> {
+async function rangeInTwoWorkers({ view, sit, request: own }: Asked): Promise<MinutesRange | null> {
   const outing = viewToOuting(view);
   const parts: RangeMembers[] = [];
   let next = 0;
-  let isOvertaken = false;
+  let isCancelled = false;
   const workThrough = async (purpose: Purpose): Promise<void> => {
     const worker = workerFor(purpose);
     void worker.beginRange(outing, sit, own);
-    while (next < RANGE_MEMBERS && !isOvertaken) {
+    while (next < RANGE_MEMBERS && !isCancelled) {
       const from = next;
       next = from + Math.ceil((RANGE_MEMBERS - from) * SHARE_AT_A_TIME);
       const part = await worker.members(from, next, own);
       if (part) parts.push(part);
-      else isOvertaken = true;
+      else isCancelled = true;
     }
   };
   await Promise.all(WORKERS.map(workThrough));
-  return isOvertaken ? null : rangeOf(outing, parts);
+  return isCancelled ? null : rangeOf(outing, parts);
 }
 
 /** The range being computed: what takes longer and is waited for less comes after it. */
@@ -118,29 +118,29 @@ const KEEPERS = [
     ranging = range.catch(() => null);
     return range;
   }),
-  keeper($opinion, ({ view, answer }) => workerFor("beside").opinion(viewToOuting(view), answer)),
-  keeper($worths, async ({ view, sit, ticket: own }) => {
+  keeper($opinion, ({ view, answer }) => workerFor("derived").opinion(viewToOuting(view), answer)),
+  keeper($worths, async ({ view, sit, request: own }) => {
     await ranging;
-    return workerFor("beside").worths(viewToOuting(view), sit, kitOf(view), own);
+    return workerFor("derived").worths(viewToOuting(view), sit, kitOf(view), own);
   }),
 ];
 
 /** Follows the answer on screen; while something is held only the answer itself is computed. @returns stops following */
-export function keepBeside(): () => void {
+export function keepDerivedResults(): () => void {
   const stops = [
     $computed.subscribe((computed) => {
       if (computed.kind !== "ready") return;
-      overtakeAll();
+      cancelAll();
       for (const shown of [$range, $opinion, $worths, $why]) shown.set(null);
       askSoon();
     }),
     // An edit, or taking hold of something, frees the processor for the answer at once: what is computed is outdated.
     $view.listen((view, before) => {
-      if (view && before && !sameContent(before, view)) overtakeAll();
+      if (view && before && !sameContent(before, view)) cancelAll();
     }),
     $heldMinutes.listen((held) => {
       if (held === null) askSoon();
-      else overtakeAll();
+      else cancelAll();
     }),
   ];
   return () => {
@@ -153,7 +153,7 @@ export function keepBeside(): () => void {
 export async function askWhy(): Promise<void> {
   const asked = onScreen();
   if (!asked) return;
-  const trace = await workerFor("beside").why(viewToOuting(asked.view), asked.answer);
+  const trace = await workerFor("derived").why(viewToOuting(asked.view), asked.answer);
   if (sameContent($view.get(), asked.view)) $why.set(trace);
 }
 
@@ -168,7 +168,7 @@ export function askLook(minute: number): void {
     await ranging; // waited for more than the look at a minute
     const view = $view.get();
     if (!view || minute < 1) return;
-    const look = await workerFor("beside").look(viewToOuting(view), minute);
+    const look = await workerFor("derived").look(viewToOuting(view), minute);
     if (sameContent($view.get(), view)) $look.set(look);
   }, LOOK_QUIET_MS);
 }

@@ -57,7 +57,7 @@ const FLOWS = WATER_FLOWS.length;
  * vapour that condenses, from rain, snow, spray and slush; it dries through what lies outside it.
  * @source Glaser's method (EN ISO 13788); docs/method.md, "Water"
  */
-export class WaterBook {
+export class ClothingMoisture {
   readonly state: WaterState;
   /** Rises whenever insulation has changed enough to be reckoned anew. */
   version = 0;
@@ -95,15 +95,15 @@ export class WaterBook {
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
       const pointedTo = this.heatAheadWPerM2(segment, 0);
       state.heatBeforeWPerM2[segment] = state.skinHeatWPerM2[segment]!;
-      const twin = plan.twin[segment]!;
-      if (twin !== segment && this.isTwin(plan, twin, segment, skin)) this.copyTwin(plan, twin, segment);
+      const twin = plan.mirror[segment]!;
+      if (twin !== segment && this.isMirror(plan, twin, segment, skin)) this.copyMirror(plan, twin, segment);
       else this.moveSegment(plan, wetting, segment, skin);
       turned = Math.max(turned, Math.abs(state.skinHeatWPerM2[segment]! - pointedTo));
-      const kept = this.keptShareOf(plan, segment);
-      const lostNow = Math.abs(kept - state.keptShare[segment]!);
+      const kept = this.retainedInsulationOf(plan, segment);
+      const lostNow = Math.abs(kept - state.retainedInsulation[segment]!);
       lost = Math.max(lost, lostNow);
       if (lostNow <= NOTICED_SHARE) continue;
-      state.keptShare[segment] = kept;
+      state.retainedInsulation[segment] = kept;
       noticed = true;
     }
     if (noticed) this.version++;
@@ -141,7 +141,7 @@ export class WaterBook {
   }
 
   /** Another doing or other clothes: the heat that came tells nothing of what comes, and water is moved soon again. */
-  forget(): void {
+  resetHistory(): void {
     this.state.betweenS = 0;
     this.state.moveAfterS = SOONEST_MOVE_S / this.parts;
   }
@@ -150,7 +150,7 @@ export class WaterBook {
   meetsFromOutside(isMet: boolean): void {
     if (isMet === this.state.isMetFromOutside) return;
     this.state.isMetFromOutside = isMet;
-    this.forget();
+    this.resetHistory();
   }
 
   /** Heat into a segment's skin at the end of a step about to be made, if it goes on so, W/m². */
@@ -164,8 +164,9 @@ export class WaterBook {
 
   /** After a change of clothes: what is worn now may be wet or dry. */
   dressedAnew(plan: WaterPlan): void {
-    const { keptShare, skinHeatWPerM2 } = this.state;
-    for (let segment = 0; segment < SEGMENT_COUNT; segment++) keptShare[segment] = this.keptShareOf(plan, segment);
+    const { retainedInsulation: keptShare, skinHeatWPerM2 } = this.state;
+    for (let segment = 0; segment < SEGMENT_COUNT; segment++)
+      keptShare[segment] = this.retainedInsulationOf(plan, segment);
     skinHeatWPerM2.fill(0);
     const { breath } = plan;
     this.state.mouthKeptShare = breath === null ? 1 : mouthKeptShare(breath, this.state.waterGPerM2[breath.cell]!);
@@ -177,7 +178,7 @@ export class WaterBook {
   /** Nothing worn takes up water any more: no heat of it goes on. */
   undressed(): void {
     const { state } = this;
-    state.keptShare.fill(1);
+    state.retainedInsulation.fill(1);
     state.skinHeatWPerM2.fill(0);
     state.heatBeforeWPerM2.fill(0);
     state.mouthKeptShare = 1;
@@ -243,7 +244,7 @@ export class WaterBook {
   }
 
   /** Whether the other side, dressed alike, was as warm and as wet before: then it is so afterwards. */
-  private isTwin(plan: WaterPlan, twin: number, segment: number, { skinC, wettedness }: WetSkin): boolean {
+  private isMirror(plan: WaterPlan, twin: number, segment: number, { skinC, wettedness }: WetSkin): boolean {
     if (skinC[twin] !== skinC[segment] || wettedness[twin] !== wettedness[segment]) return false;
     const { waterGPerM2 } = this.state;
     const [from, layers] = [plan.first[segment]!, plan.first[segment + 1]! - plan.first[segment]!];
@@ -253,7 +254,7 @@ export class WaterBook {
     return true;
   }
 
-  private copyTwin(plan: WaterPlan, twin: number, segment: number): void {
+  private copyMirror(plan: WaterPlan, twin: number, segment: number): void {
     const { skinHeatWPerM2, waterGPerM2 } = this.state;
     skinHeatWPerM2[segment] = skinHeatWPerM2[twin]!;
     const layers = plan.first[segment + 1]! - plan.first[segment]!;
@@ -350,7 +351,8 @@ export class WaterBook {
     for (let index = to - 1; index >= from && left > 0; index--) left = this.fill(plan, index, left);
     let over = wetting.overTop[segment]! * stepS;
     this.flow(FROM_OUTSIDE, over);
-    for (let position = plan.under[segment]!; position >= from && over > 0; position--) over = this.fill(plan, position, over);
+    for (let position = plan.under[segment]!; position >= from && over > 0; position--)
+      over = this.fill(plan, position, over);
     this.flow(DRIPPED, left + over);
   }
 
@@ -365,7 +367,7 @@ export class WaterBook {
   }
 
   /** Share of a segment's dry insulation that its wet clothing keeps. */
-  private keptShareOf(plan: WaterPlan, segment: number): number {
+  private retainedInsulationOf(plan: WaterPlan, segment: number): number {
     const { waterGPerM2 } = this.state;
     let lost = 0;
     for (let index = plan.first[segment]!; index < plan.first[segment + 1]!; index++) {

@@ -8,9 +8,9 @@ import type { Variation } from "./variation";
 type Spread = { readonly pieceId: string; readonly layer: Layer; readonly share: number };
 
 /** The clothes of an outing worked out once, to be misread by its variations. */
-export class MisreadClothes {
+export class ClothesWithLabelErrors {
   readonly outing: Outing;
-  private readonly dressing: Misread["dressing"];
+  private readonly resolver: Misread["resolver"];
   private readonly spreads: readonly Spread[];
 
   /** @throws {CoreError} `unknown-piece` */
@@ -19,7 +19,7 @@ export class MisreadClothes {
     // written out have no spread.)
     const pieces = outing.pieces.map((piece) => ({ ...piece, label: { ...piece.label } }));
     this.outing = { ...outing, pieces };
-    this.dressing = dressingOf(this.outing);
+    this.resolver = dressingOf(this.outing);
     this.spreads = pieces.flatMap(({ id, label }) =>
       readLabel(label).flatMap(({ layers, insulationM2KPerW, spreadM2KPerW }) =>
         insulationM2KPerW > 0
@@ -41,6 +41,6 @@ export class MisreadClothes {
       if (deviations !== 0) factors.set(layer, (1 + deviations * share) * clothFactor);
     }
     const cloth: ClothFactor = (layer) => factors.get(layer) ?? clothFactor;
-    return { dressing: this.dressing, misfit: { cloth, gaps: gapFactor } };
+    return { resolver: this.resolver, misfit: { cloth, gaps: gapFactor } };
   }
 }

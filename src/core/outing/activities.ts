@@ -3,7 +3,7 @@ import type { Doing, Phase, PhaseKind, Recurring } from "./outing";
 // A phase is a strand of its own, into which tasks and breaks are woven at their minutes.
 
 /** What is done at a minute: 0 is the phase's own doing, then its recurring ones in order. */
-export function strandAt({ recurring }: Phase, minuteInPhase: number): number {
+export function activityAt({ recurring }: Phase, minuteInPhase: number): number {
   if (!recurring) return 0;
   for (let index = 0; index < recurring.length; index++) {
     const { firstAfterMinutes, everyMinutes, minutes } = recurring[index]!;
@@ -15,11 +15,11 @@ export function strandAt({ recurring }: Phase, minuteInPhase: number): number {
 }
 
 /** All strands of a phase, in the order of `strandAt`. */
-export const strandsOf = (phase: Phase): readonly (Doing & Pick<Recurring, "bares">)[] => [
+export const activitiesOf = (phase: Phase): readonly (Doing & Pick<Recurring, "bares">)[] => [
   phase,
   ...(phase.recurring ?? []),
 ];
 
 /** What a minute of a phase counts as. */
 export const kindAt = (phase: Phase, minuteInPhase: number): PhaseKind =>
-  phase.recurring?.[strandAt(phase, minuteInPhase) - 1]?.kind ?? phase.kind;
+  phase.recurring?.[activityAt(phase, minuteInPhase) - 1]?.kind ?? phase.kind;

@@ -8,21 +8,21 @@ import type { Change } from "./change";
 // costs or gains here. The questions are common practice, no source.
 
 /** A question practitioners answer differently, with the ways a plan can follow. */
-export const SCHOOLS = {
+export const PRACTICES = {
   bigLayer: ["fromStart", "fromStartOpen", "seated", "later"],
   socks: ["one", "two"],
   hands: ["allLayers", "outerAlone", "innerAlone"],
   shell: ["worn", "leftOff"],
   hood: ["up", "down"],
 } as const;
-export type SchoolQuestion = keyof typeof SCHOOLS;
-export type SchoolWay = (typeof SCHOOLS)[SchoolQuestion][number];
+export type PracticeQuestion = keyof typeof PRACTICES;
+export type Practice = (typeof PRACTICES)[PracticeQuestion][number];
 
 /** How a plan stands to a question. */
-export type School = {
-  readonly question: SchoolQuestion;
+export type PracticeChoice = {
+  readonly question: PracticeQuestion;
   /** Way the plan follows; `null` where it follows none of them. */
-  readonly own: SchoolWay | null;
+  readonly own: Practice | null;
   readonly others: readonly Change[];
 };
 
@@ -30,7 +30,7 @@ export type School = {
 const COOLING_BEGINS_MINUTES = 15;
 const WOVEN_L_PER_M2S = FACE_PERMEABILITY_L_PER_M2S.woven;
 
-type Worn = { readonly piece: Piece; readonly wearing: Wearing; readonly place: number };
+type Worn = { readonly piece: Piece; readonly wearing: Wearing; readonly index: number };
 
 /** What is worn at some minute of the sit, from the skin out. */
 function wornInSit({ pieces, wearings }: Outing, from: number, to: number): Worn[] {
@@ -38,7 +38,7 @@ function wornInSit({ pieces, wearings }: Outing, from: number, to: number): Worn
   return wearings
     .flatMap((wearing, index): Worn[] => {
       const piece = byId.get(wearing.pieceId);
-      return piece && wearing.fromMinute < to && from < wearing.toMinute ? [{ piece, wearing, place: index }] : [];
+      return piece && wearing.fromMinute < to && from < wearing.toMinute ? [{ piece, wearing, index: index }] : [];
     })
     .sort((one, other) => one.wearing.rank - other.wearing.rank);
 }
@@ -61,21 +61,21 @@ const without = (plan: Outing, places: readonly number[]): Outing => ({
   wearings: plan.wearings.filter((_, index) => !places.includes(index)),
 });
 
-function school(
-  question: SchoolQuestion,
-  own: SchoolWay | null,
-  ways: Partial<Record<SchoolWay, { readonly pieceIds: readonly string[]; readonly apply: Change["apply"] }>>,
-): School {
-  const others = SCHOOLS[question].flatMap((way: SchoolWay): Change[] => {
+function practice(
+  question: PracticeQuestion,
+  own: Practice | null,
+  ways: Partial<Record<Practice, { readonly pieceIds: readonly string[]; readonly apply: Change["apply"] }>>,
+): PracticeChoice {
+  const others = PRACTICES[question].flatMap((way: Practice): Change[] => {
     const change = ways[way];
     if (!change || way === own) return [];
-    return [{ id: `school ${question} ${way}`, kind: "school", addedMassG: null, ...change }];
+    return [{ id: `practice ${question} ${way}`, kind: "practice", addedMassG: null, ...change }];
   });
   return { question, own, others };
 }
 
 /** When the warmest layer of the chest goes on: before the way, open on the way, at the seat, or as cooling begins. */
-function bigLayer(worn: readonly Worn[], sitFrom: number): School | null {
+function bigLayer(worn: readonly Worn[], sitFrom: number): PracticeChoice | null {
   const layers = ofKind(worn, "garment").filter(({ piece }) => coveredPatches(piece.label).includes("chest"));
   const big = layers.reduce<Worn | null>(
     (warmest, layer) =>
@@ -83,24 +83,24 @@ function bigLayer(worn: readonly Worn[], sitFrom: number): School | null {
     null,
   );
   if (!big || layers.length < 2 || sitFrom === 0) return null;
-  const { wearing, place, piece } = big;
+  const { wearing, index: index, piece } = big;
   const { opened = [], fromMinute, toMinute } = wearing;
   const later = sitFrom + COOLING_BEGINS_MINUTES;
   if (toMinute <= later) return null;
-  const own: SchoolWay | null =
+  const own: Practice | null =
     fromMinute === 0 ? (opened.length > 0 ? "fromStartOpen" : "fromStart") : fromMinute >= later ? "later" : "seated";
   const from = (minute: number) => ({
     pieceIds: [piece.id],
-    apply: (plan: Outing) => replaced(plan, place, { ...wearing, opened: [], fromMinute: minute }),
+    apply: (plan: Outing) => replaced(plan, index, { ...wearing, opened: [], fromMinute: minute }),
   });
-  return school("bigLayer", own, {
+  return practice("bigLayer", own, {
     fromStart: from(0),
     fromStartOpen: {
       pieceIds: [piece.id],
       apply: (plan) =>
         replaced(
           plan,
-          place,
+          index,
           { ...wearing, fromMinute: 0, toMinute: sitFrom, opened: ["neck", "waist"] },
           { ...wearing, fromMinute: sitFrom, opened: [] },
         ),
@@ -111,13 +111,13 @@ function bigLayer(worn: readonly Worn[], sitFrom: number): School | null {
 }
 
 /** One pair of socks, or the thick over the thin. */
-function socks(worn: readonly Worn[], kit: readonly Piece[]): School | null {
+function socks(worn: readonly Worn[], kit: readonly Piece[]): PracticeChoice | null {
   const pairs = ofKind(worn, "sock");
   const [inner] = pairs;
   if (!inner || pairs.length > 2 || pairs.some(({ wearing }) => wearing.side !== "both")) return null;
   const spare = kit.find(({ id, kind }) => kind === "sock" && !pairs.some(({ piece }) => piece.id === id));
-  return school("socks", pairs.length === 1 ? "one" : "two", {
-    one: { pieceIds: [inner.piece.id], apply: (plan) => without(plan, [pairs.at(-1)!.place]) },
+  return practice("socks", pairs.length === 1 ? "one" : "two", {
+    one: { pieceIds: [inner.piece.id], apply: (plan) => without(plan, [pairs.at(-1)!.index]) },
     ...(spare && {
       two: {
         pieceIds: [spare.id],
@@ -132,23 +132,23 @@ function socks(worn: readonly Worn[], kit: readonly Piece[]): School | null {
 }
 
 /** Thin under thick at the hands, or one of them alone. */
-function hands(worn: readonly Worn[]): School | null {
+function hands(worn: readonly Worn[]): PracticeChoice | null {
   const layers = ofKind(worn, "handwear");
   if (layers.length < 2) return null;
   const [inner, outer] = [layers[0]!, layers.at(-1)!];
-  const alone = ({ place, piece }: Worn) => ({
+  const alone = ({ index: index, piece }: Worn) => ({
     pieceIds: [piece.id],
     apply: (plan: Outing) =>
       without(
         plan,
-        layers.map((layer) => layer.place).filter((own) => own !== place),
+        layers.map((layer) => layer.index).filter((own) => own !== index),
       ),
   });
-  return school("hands", "allLayers", { outerAlone: alone(outer), innerAlone: alone(inner) });
+  return practice("hands", "allLayers", { outerAlone: alone(outer), innerAlone: alone(inner) });
 }
 
 /** A windproof shell over what insulates, or none. */
-function shell(worn: readonly Worn[]): School | null {
+function shell(worn: readonly Worn[]): PracticeChoice | null {
   const trunk = ofKind(worn, "garment").filter(({ piece }) => coveredPatches(piece.label).includes("chest"));
   const outer = trunk.at(-1);
   if (!outer || trunk.length < 2) return null;
@@ -157,13 +157,13 @@ function shell(worn: readonly Worn[]): School | null {
     layers.some(({ airPermeabilityLPerM2S }) => airPermeabilityLPerM2S < WOVEN_L_PER_M2S),
   );
   if (!isThin || !holdsWind) return null;
-  return school("shell", "worn", {
-    leftOff: { pieceIds: [outer.piece.id], apply: (plan) => without(plan, [outer.place]) },
+  return practice("shell", "worn", {
+    leftOff: { pieceIds: [outer.piece.id], apply: (plan) => without(plan, [outer.index]) },
   });
 }
 
 /** Hoods up, or hat and neckwear alone. */
-function hood(worn: readonly Worn[]): School | null {
+function hood(worn: readonly Worn[]): PracticeChoice | null {
   const hooded = worn.filter(({ piece }) => piece.label.panels.some(({ part }) => part === "hood"));
   if (hooded.length === 0) return null;
   const isDown = ({ wearing }: Worn): boolean => wearing.withoutParts?.includes("hood") ?? false;
@@ -172,13 +172,13 @@ function hood(worn: readonly Worn[]): School | null {
     apply: (plan: Outing): Outing => ({
       ...plan,
       wearings: plan.wearings.map((wearing, index) => {
-        if (!hooded.some((layer) => layer.place === index)) return wearing;
+        if (!hooded.some((layer) => layer.index === index)) return wearing;
         const rest = (wearing.withoutParts ?? []).filter((part) => part !== "hood");
         return { ...wearing, withoutParts: down ? [...rest, "hood"] : rest };
       }),
     }),
   });
-  return school("hood", hooded.every(isDown) ? "down" : hooded.some(isDown) ? null : "up", {
+  return practice("hood", hooded.every(isDown) ? "down" : hooded.some(isDown) ? null : "up", {
     up: set(false),
     down: set(true),
   });
@@ -188,7 +188,7 @@ function hood(worn: readonly Worn[]): School | null {
  * The questions a plan answers one way or another, with the other ways as changes of it.
  * @param kit pieces of the person beyond those in the plan
  */
-export function schoolsOf(outing: Outing, kit: readonly Piece[]): School[] {
+export function practiceChoicesOf(outing: Outing, kit: readonly Piece[]): PracticeChoice[] {
   const [sit] = sitSpans(outing.phases);
   if (!sit) return [];
   const worn = wornInSit(outing, sit.fromMinute, sit.toMinute);
@@ -198,5 +198,5 @@ export function schoolsOf(outing: Outing, kit: readonly Piece[]): School[] {
 }
 
 /** The other ways as changes, for those who simulate them. */
-export const schoolChanges = (outing: Outing, kit: readonly Piece[]): Change[] =>
-  schoolsOf(outing, kit).flatMap(({ others }) => others);
+export const practiceChanges = (outing: Outing, kit: readonly Piece[]): Change[] =>
+  practiceChoicesOf(outing, kit).flatMap(({ others }) => others);

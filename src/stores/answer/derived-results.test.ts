@@ -3,7 +3,7 @@ import { corePiece } from "../../../tests/core-piece";
 import { openBrowser, settle, type Sent } from "../../../tests/browser";
 import { sampleView } from "../../../tests/sample-view";
 import { simulateOuting } from "@/core/simulation";
-import type { HeldToChange } from "@/formats/wire/kit/held-to-schema";
+import type { PracticePreferencesChange } from "@/formats/wire/kit/practice-preferences-schema";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import type { SimulateWorker } from "@/workers/simulate.worker";
 
@@ -25,11 +25,11 @@ vi.mock("@/workers/simulate-client", async () => {
 
 const stores = async () => ({
   ...(await import("../sheet/day-sheet")),
-  ...(await import("./beside")),
+  ...(await import("./derived-results")),
   ...(await import("../sheet/edits")),
   ...(await import("./emergency")),
   ...(await import("../sheet/forecast")),
-  ...(await import("./held-to")),
+  ...(await import("./practice-preferences")),
   ...(await import("../sheet/kit")),
   ...(await import("../sheet/outfits")),
   ...(await import("../saving/saving")),
@@ -111,7 +111,7 @@ describe("the answer on screen", () => {
 
 describe("beside the answer", () => {
   it("stand range, opinion and what buys minutes, none of them of a plan that is no longer there", async () => {
-    const stop = page.keepBeside();
+    const stop = page.keepDerivedResults();
     page.editHour(0, { airTemperatureC: -13 });
     page.editHour(0, { airTemperatureC: -14 }); // overtakes what was asked for
     const range = await until(() => page.$range.get());
@@ -201,15 +201,18 @@ describe("the kit and outfits of the person on screen", () => {
 
   it("what a person holds to is shown at once and taken back where it is not kept", async () => {
     // The server answers what is kept: what another page changed meanwhile comes along.
-    answers = ({ body }) => ({ ...(body as HeldToChange).to, schools: { socks: "one" } });
+    answers = ({ body }) => ({ ...(body as PracticePreferencesChange).to, practices: { socks: "one" } });
     const kept = page.holdTo({ avoids: ["down"] });
-    expect(page.$view.get()!.person.heldTo).toMatchObject({ avoids: ["down"], schools: {} });
+    expect(page.$view.get()!.person.practicePreferences).toMatchObject({ avoids: ["down"], practices: {} });
     await kept;
-    expect(page.$view.get()!.person.heldTo).toMatchObject({ avoids: ["down"], schools: { socks: "one" } });
+    expect(page.$view.get()!.person.practicePreferences).toMatchObject({
+      avoids: ["down"],
+      practices: { socks: "one" },
+    });
     expect(sent.at(-1)!.body).toMatchObject({ from: { avoids: [] }, to: { avoids: ["down"] } });
     openBrowser(() => "lost");
     await expect(page.holdTo({ avoids: [] })).rejects.toThrow(/cannot be reached/);
-    expect(page.$view.get()!.person.heldTo.avoids).toEqual(["down"]);
+    expect(page.$view.get()!.person.practicePreferences.avoids).toEqual(["down"]);
     await page.askAvoidedCost(page.$view.get()!, ["down"]);
     for (const { from } of page.$avoidedCost.get()!.swaps) expect(from).toMatch(/[Dd]own/);
   });

@@ -1,6 +1,6 @@
 import { atom } from "nanostores";
-import { withoutAvoided, type Avoided, type HeldTo } from "@/core/changes";
-import type { HeldToChange } from "@/formats/wire/kit/held-to-schema";
+import { withoutAvoided, type Avoided, type PracticePreferences } from "@/core/changes";
+import type { PracticePreferencesChange } from "@/formats/wire/kit/practice-preferences-schema";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { kitOf, viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import { workerFor } from "@/workers/simulate-client";
@@ -15,24 +15,24 @@ export type AvoidedCost = {
 };
 export const $avoidedCost = atom<AvoidedCost | null>(null);
 
-function putOnSheet(heldTo: HeldTo): void {
+function putOnSheet(practicePreferences: PracticePreferences): void {
   const view = $view.get();
-  if (view) $view.set({ ...view, person: { ...view.person, heldTo } });
+  if (view) $view.set({ ...view, person: { ...view.person, practicePreferences } });
 }
 
 /**
  * Keeps what the person on the sheet holds to; not an edit of the sheet. Shown at once, taken back where it is not kept.
  * @throws {Error} with a message to show
  */
-export async function holdTo(change: Partial<HeldTo>): Promise<void> {
+export async function holdTo(change: Partial<PracticePreferences>): Promise<void> {
   const view = $view.get();
   if (!view) return;
-  const before = view.person.heldTo;
-  const heldTo = { ...before, ...change };
-  putOnSheet(heldTo);
+  const before = view.person.practicePreferences;
+  const practicePreferences = { ...before, ...change };
+  putOnSheet(practicePreferences);
   try {
-    const change: HeldToChange = { from: before, to: heldTo };
-    putOnSheet(await ask<HeldTo>(`/api/people/${view.person.id}/held-to`, "PUT", change));
+    const change: PracticePreferencesChange = { from: before, to: practicePreferences };
+    putOnSheet(await ask<PracticePreferences>(`/api/people/${view.person.id}/practice-preferences`, "PUT", change));
   } catch (error) {
     putOnSheet(before);
     throw error;

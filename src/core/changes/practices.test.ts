@@ -4,7 +4,7 @@ import { starterPiece, type StarterPieceKey } from "@/core/starter-kit";
 import { simulateOuting } from "../simulation";
 import { sitSpans, type Outing, type Wearing } from "../outing";
 import { type Piece } from "../pieces";
-import { schoolsOf, type School, type SchoolQuestion } from "./schools";
+import { practiceChoicesOf, type PracticeChoice, type PracticeQuestion } from "./practices";
 import { whatBuysMinutes } from "./what-buys-minutes";
 
 const TOTAL = 240;
@@ -37,11 +37,12 @@ function plan(ids: readonly StarterPieceKey[], change: (wearings: Wearing[]) => 
   };
 }
 
-const asked = (of: Outing, question: SchoolQuestion, kit: readonly Piece[] = []): School | undefined =>
-  schoolsOf(of, kit).find((school) => school.question === question);
-const ways = (school: School | undefined): string[] => school?.others.map(({ id }) => id.split(" ")[2]!) ?? [];
+const asked = (of: Outing, question: PracticeQuestion, kit: readonly Piece[] = []): PracticeChoice | undefined =>
+  practiceChoicesOf(of, kit).find((practice) => practice.question === question);
+const ways = (practice: PracticeChoice | undefined): string[] =>
+  practice?.others.map(({ id }) => id.split(" ")[2]!) ?? [];
 
-describe("schools", () => {
+describe("practices", () => {
   it("ask when the warmest layer goes on, whatever hour the plan says", () => {
     const dressed = plan(["base200Top", "fleeceJacket", "downParka"]);
     expect(asked(dressed, "bigLayer")).toMatchObject({ own: "fromStart" });
@@ -68,7 +69,7 @@ describe("schools", () => {
 
   it("ask of socks, hands and hoods only where there is something to answer", () => {
     const bare = plan(["base200Top"]);
-    expect(schoolsOf(bare, [])).toEqual([]);
+    expect(practiceChoicesOf(bare, [])).toEqual([]);
     const socks = plan(["base200Top", "heavySock"]);
     expect(ways(asked(socks, "socks"))).toEqual([]);
     expect(ways(asked(socks, "socks", [piece("linerSock")]))).toEqual(["two"]);
@@ -109,10 +110,10 @@ describe("schools", () => {
       const { verdict } = simulateOuting(of).sits[0]!;
       return verdict.kind === "ends" ? verdict.minutesStill : verdict.kind === "longerThan" ? verdict.minutes : 0;
     };
-    const worths = whatBuysMinutes(dressed, 0).filter(({ change }) => change.kind === "school");
+    const worths = whatBuysMinutes(dressed, 0).filter(({ change }) => change.kind === "practice");
     expect(worths.length).toBeGreaterThan(2);
     for (const { change, gainedMinutes } of worths) {
-      const way = schoolsOf(dressed, [])
+      const way = practiceChoicesOf(dressed, [])
         .flatMap(({ others }) => others)
         .find(({ id }) => id === change.id)!;
       expect(minutes(way.apply(dressed)) - minutes(dressed)).toBe(gainedMinutes);

@@ -1,9 +1,9 @@
-import type { HeldTo } from "@/core/changes";
-import { inTransaction, keepHeldTo, type Database } from "@/db";
+import type { PracticePreferences } from "@/core/changes";
+import { inTransaction, keepPracticePreferences, type Database } from "@/db";
 import { mergedThing } from "@/formats/sheet-commands/merge";
-import type { HeldToChange } from "@/formats/wire/kit/held-to-schema";
+import type { PracticePreferencesChange } from "@/formats/wire/kit/practice-preferences-schema";
 import { AppError } from "../app-error";
-import { readHeldTo } from "../stored/stored";
+import { readPracticePreferences } from "../stored/stored";
 import { isUuid } from "../uuid";
 
 /**
@@ -11,19 +11,20 @@ import { isUuid } from "../uuid";
  * @returns what they hold to by now
  * @throws {AppError} `not-found`
  */
-export async function saveHeldTo(
+export async function savePracticePreferences(
   database: Database,
   ownerId: string,
   personId: string,
-  { from, to }: HeldToChange,
-): Promise<HeldTo> {
+  { from, to }: PracticePreferencesChange,
+): Promise<PracticePreferences> {
   const kept = isUuid(personId)
     ? await inTransaction(database, (transaction) =>
-        keepHeldTo(
+        keepPracticePreferences(
           transaction,
           ownerId,
           personId,
-          ({ name, heldTo }) => mergedThing(readHeldTo(heldTo, name), from, to) as HeldTo,
+          ({ name, practicePreferences }) =>
+            mergedThing(readPracticePreferences(practicePreferences, name), from, to) as PracticePreferences,
         ),
       )
     : null;
