@@ -2,7 +2,7 @@ import { simulateOuting } from "@/core/simulation";
 import { type Outing } from "@/core/outing";
 import { headlineOf, minutesRange, type Headline } from "@/core/range";
 import { traceVerdict } from "@/core/trace";
-import { limitWords } from "@/formats/display/words/sheet-words";
+import { limitWords } from "@/formats/display/words/limit-words";
 import { siteWords } from "./why";
 import { panelOuting } from "./panel-outing";
 import type { Panel, PanelCase } from "./panel-file";

@@ -1,4 +1,4 @@
-import { RULING_LIMITS, type Limit } from "@/core/limits";
+import { limitsOf } from "@/core/limits";
 import { resistancesAt, simulateOuting } from "@/core/simulation";
 import { type Piece } from "@/core/pieces";
 import { windShareAtSeat } from "@/core/weather";
@@ -33,8 +33,8 @@ const base: Setting = { worn: inBoot("pacBoot"), airC: -8, windMPerS: 2, sitMinu
 const THREE_HOURS = 180;
 const TWO_HOURS = 120;
 const WALKED = 40;
-const ALL_BUT_FACE = RULING_LIMITS.filter((limit) => limit !== "face");
-const BODY_LIMITS: readonly Limit[] = ["shivering", "meanSkin", "trunk"];
+const ALL_BUT_FACE = limitsOf("digit", "body", "heat");
+const BODY_LIMITS = limitsOf("body");
 const EXIT_MINUTES = 5;
 
 /** Put on before the walk instead of at the seat. */

@@ -1,7 +1,7 @@
 import { bodyParameters, bodySurfaceM2, saturationPressureKPa, type BodyPerson } from "@/core/body";
 import { EFFORT_CLASS } from "@/core/effort";
 import type { ExplicitPanel } from "@/core/labels";
-import { levelEverywhere } from "@/core/limits";
+import { levelEverywhere, limitsOf } from "@/core/limits";
 import { bisect } from "@/core/numeric";
 import { phaseAt, resistancesAt, simulateOuting, Surroundings, type OutingSeries } from "@/core/simulation";
 import { type Outing } from "@/core/outing";
@@ -191,7 +191,7 @@ function coldestInBag(person: BodyPerson, level: "comfort" | "cold"): number {
       groundM2KPerW: 0.5,
     });
     const own = { ...outing, person: { ...outing.person, accepted: levelEverywhere(level) } };
-    const { verdict } = simulateOuting(own, { only: ["shivering", "meanSkin", "trunk"] }).sits[0]!;
+    const { verdict } = simulateOuting(own, { only: limitsOf("body") }).sits[0]!;
     if (verdict.kind === "arrivesTooCold") return airC + 1;
     if (verdict.kind === "ends" && verdict.minutesStill < EIGHT_HOURS) return airC + 1;
   }
@@ -422,7 +422,7 @@ export const PUBLISHED_CHECKS: readonly TradeCheck[] = [
           activityRatio: (75 * bodySurfaceM2(MAN)) / bodyParameters(MAN).basalHeatW,
           pieces: [clothesOf(clothes)],
         });
-        const { verdict } = simulateOuting(outing, { only: ["shivering", "meanSkin", "trunk"] }).sits[0]!;
+        const { verdict } = simulateOuting(outing, { only: limitsOf("body") }).sits[0]!;
         return verdict.kind === "longerThan" ? Infinity : verdict.kind === "ends" ? verdict.minutesStill : 0;
       });
       return {

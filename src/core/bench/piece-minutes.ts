@@ -1,5 +1,5 @@
 import { coveredPatches } from "../labels";
-import { LIMITS, type Crossing } from "../limits";
+import { isOfGroup, LIMITS, type Crossing } from "../limits";
 import { simulateOuting } from "../simulation";
 import { usualWearing } from "../dressing";
 import { type Outing } from "../outing";
@@ -21,7 +21,7 @@ export type PieceMinutes = {
 };
 
 /** The face is left aside: bare it ends every sit in frost at once, whatever is compared. */
-const JUDGED_BY = LIMITS.filter((limit) => limit !== "face");
+const JUDGED_BY = LIMITS.filter((limit) => !isOfGroup(limit, "face"));
 
 const TRIED = "tried";
 

@@ -1,5 +1,5 @@
 import { readLabel, type Label, type Wear } from "../labels";
-import type { PieceKind, PieceTraits } from "../pieces";
+import { KIND_TABLE, type PieceKind, type PieceTraits } from "../pieces";
 
 // What keeps a piece what its label says. How often is common practice, no source: counted in wears, because days in a
 // cupboard wear nothing out.
@@ -22,8 +22,6 @@ type Cared = { readonly kind: PieceKind; readonly label: Label; readonly traits:
 
 /** Dry, liners and footbeds out, after every wear. */
 const DRY_EVERY = 1;
-const DRIED: readonly PieceKind[] = ["footwear", "liner", "footbed", "handwear", "headwear", "sock"];
-const WASH_EVERY: Partial<Record<PieceKind, number>> = { sock: 2, neckwear: 8, headwear: 8, liner: 10 };
 const WASH_NEXT_TO_SKIN_EVERY = 4;
 const WASH_LOFTY_EVERY = 30;
 const WASH_GARMENT_EVERY = 12;
@@ -42,9 +40,9 @@ const isLofty = (materials: MaterialKinds): boolean => LOFTY.some((kind) => mate
 const PROOFED_FACES = ["membrane", "coated", "denseWeave"];
 
 function washEvery({ kind, label }: Cared, materials: MaterialKinds): number | null {
-  const byKind = WASH_EVERY[kind];
-  if (byKind) return byKind;
-  if (kind !== "garment" || label.kind === "explicit") return null;
+  const byKind = KIND_TABLE[kind].washEveryWears;
+  if (byKind !== null) return byKind || null;
+  if (label.kind === "explicit") return null;
   if (label.face === "knit" && (label.fit === "close" || label.fit === "tight")) return WASH_NEXT_TO_SKIN_EVERY;
   return isLofty(materials) ? WASH_LOFTY_EVERY : WASH_GARMENT_EVERY;
 }
@@ -53,10 +51,9 @@ function everyWears(piece: Cared): Partial<Record<CareTask, number>> {
   const { kind, label } = piece;
   const materials = materialsOf(label);
   const wash = washEvery(piece, materials);
-  const isProofed =
-    label.kind === "panels" && PROOFED_FACES.includes(label.face) && (kind === "garment" || kind === "handwear");
+  const isProofed = label.kind === "panels" && PROOFED_FACES.includes(label.face) && KIND_TABLE[kind].isProofed;
   return {
-    ...(DRIED.includes(kind) && { dry: DRY_EVERY }),
+    ...(KIND_TABLE[kind].isDried && { dry: DRY_EVERY }),
     ...(wash !== null && { wash }),
     ...(isProofed && { reproof: REPROOF_EVERY }),
     ...(isLofty(materials) && { loft: LOFT_EVERY }),

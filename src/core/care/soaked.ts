@@ -1,7 +1,7 @@
 import { FACE_PERMEABILITY_L_PER_M2S, readLabel, type Label, type PatchReading } from "../labels";
 import { ORDINARY_ADULT } from "../outing";
 import { siteAreasM2 } from "../dressing";
-import { type Piece } from "../pieces";
+import { KIND_TABLE, type Piece } from "../pieces";
 import { SITES } from "../patches";
 import { driesFromOneSideGPerM2H } from "../water";
 import { DRYING_SIDES, type DryingWay } from "./drying";
@@ -36,7 +36,7 @@ function clothAreaM2(label: Label): number {
  */
 function soakedGPerM2({ label, kind, massG }: SoakedPiece): number {
   const byLabel = Math.max(0, ...readLabel(label).map(absorbedGPerM2));
-  if (!massG || kind === "footwear" || kind === "pad" || kind === "footbed") return byLabel;
+  if (!massG || !KIND_TABLE[kind].soaksThroughout) return byLabel;
   const areaM2 = clothAreaM2(label);
   return areaM2 > 0 ? Math.max(byLabel, massG / areaM2) : byLabel;
 }

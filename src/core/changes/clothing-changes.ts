@@ -1,7 +1,7 @@
 import { coveredPatches, FACE_PERMEABILITY_L_PER_M2S, readLabel } from "../labels";
 import type { Patch } from "../patches";
 import { sitSpans, type Outing, type Wearing } from "../outing";
-import { type Piece } from "../pieces";
+import { KIND_TABLE, type Piece } from "../pieces";
 import type { Change } from "./change";
 import { liesAlike, mayLieOutermost, standsInOn } from "./fits-weather";
 import { GENERIC_PIECES } from "./generic-pieces";
@@ -122,7 +122,7 @@ export function clothingChanges(outing: Outing, kit: readonly Piece[]): Change[]
   const sitFrom = sitSpans(outing.phases)[0]?.fromMinute ?? 0;
   return [
     ...spare
-      .filter(({ kind }) => kind !== "footwear" && kind !== "heatSource")
+      .filter(({ kind }) => KIND_TABLE[kind].addsToItsKind)
       .filter((piece) => mayLieOutermost(outing, piece) && !worn.some((old) => isSecondOuter(piece, old)))
       .map((piece) => wearPiece(outing, piece, sitFrom)),
     ...GENERIC_PIECES.filter((piece) => ![...worn, ...spare].some((own) => isOfItsPlace(own, piece))).map(

@@ -1,6 +1,6 @@
 import type { Fit } from "../clothing";
 import type { Face, Label, Material } from "../labels";
-import type { Piece, PieceKind } from "../pieces";
+import { KIND_TABLE, type Piece, type PieceKind } from "../pieces";
 import type { Patch } from "../patches";
 
 // Pieces that anybody can get, named where the kit has nothing of their place. Generic, figures typical (assumptions).
@@ -18,7 +18,7 @@ const piece = (
   const label: Label = {
     kind: "panels",
     panels: [{ patches, materials }],
-    assembly: kind === "handwear" ? "handwear" : "none",
+    assembly: KIND_TABLE[kind].genericAssembly,
     face,
     fit,
     wear: "new",

@@ -1,8 +1,8 @@
 import { capacityShare, pocketC, type HeatSource, type HeatSpan } from "../heat";
 import { coveredPatches } from "../labels";
-import { isNextToSkin } from "../dressing";
+import { isAmong } from "../dressing";
 import { sitSpans, type Outing, type Wearing } from "../outing";
-import { type Piece } from "../pieces";
+import { KIND_TABLE, type Piece } from "../pieces";
 import type { Change } from "./change";
 import { liesAlike } from "./fits-weather";
 
@@ -78,8 +78,7 @@ function heatOn(outing: Outing, index: number, source: HeatSource): Change {
 }
 
 /** What is sweated through on the way and can be changed on arrival. */
-const isChanged = (piece: Piece): boolean =>
-  piece.kind === "sock" || piece.kind === "headwear" || (piece.kind === "garment" && isNextToSkin(piece));
+const isChanged = (piece: Piece): boolean => isAmong(piece, KIND_TABLE[piece.kind].changedOnArrival);
 
 function onArrival(outing: Outing, worn: Piece, fresh: Piece): Change {
   const { fromMinute: arrival } = stillPart(outing);

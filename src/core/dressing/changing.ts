@@ -1,25 +1,20 @@
 import { coveredMask, coveredPatches } from "../labels";
 import type { Wearing } from "../outing";
-import type { Piece, PieceKind } from "../pieces";
+import { KIND_TABLE, PIECE_KINDS, type Piece, type PieceKind } from "../pieces";
 import { isNextToSkin } from "./usual-wearing";
 
 // What changing clothes out there takes: minutes, layers off meanwhile, bare hands. Common practice, no source.
 
-/** Minutes to put a piece on or take it off with cold hands; what is not named takes no minute worth counting. */
-const MINUTES_BY_KIND: Partial<Record<PieceKind, number>> = {
-  footwear: 3,
-  sock: 4,
-  liner: 4,
-  footbed: 3,
-  protection: 2,
-};
 const NEXT_TO_SKIN_MINUTES = 4;
 const LEGWEAR_MINUTES = 3;
 const UPPER_MINUTES = 1;
 const MOST_MINUTES = 12;
 /** All of these, for the page that tells how it is computed. */
 export const CHANGE_MINUTES_SAID: readonly (readonly [what: string, minutes: number])[] = [
-  ...Object.entries(MINUTES_BY_KIND),
+  ...PIECE_KINDS.flatMap((kind): [string, number][] => {
+    const minutes = KIND_TABLE[kind].changeMinutes;
+    return minutes ? [[kind, minutes]] : [];
+  }),
   ["next to the skin", NEXT_TO_SKIN_MINUTES],
   ["legwear", LEGWEAR_MINUTES],
   ["jacket", UPPER_MINUTES],
@@ -40,9 +35,8 @@ export type ChangeWindow = {
 /** Minutes one piece takes to put on or take off out there. */
 export function changeMinutes(piece: Piece): number {
   if (piece.changeMinutes !== undefined) return piece.changeMinutes;
-  const byKind = MINUTES_BY_KIND[piece.kind];
-  if (byKind !== undefined) return byKind;
-  if (piece.kind !== "garment") return 0;
+  const byKind = KIND_TABLE[piece.kind].changeMinutes;
+  if (byKind !== null) return byKind;
   if (isNextToSkin(piece)) return NEXT_TO_SKIN_MINUTES;
   return coveredPatches(piece.label).includes("calf") ? LEGWEAR_MINUTES : UPPER_MINUTES;
 }
@@ -75,7 +69,7 @@ export function changeWindows(worn: readonly WornPiece[]): ChangeWindow[] {
 export const liesOver = (outer: WornPiece, changed: WornPiece): boolean =>
   outer !== changed &&
   outer.rank > changed.rank &&
-  outer.piece.kind !== "pad" &&
+  !KIND_TABLE[outer.piece.kind].liesUnder &&
   (coveredMask(outer.piece.label) & coveredMask(changed.piece.label)) !== 0;
 
 /** What one change costs out there. */

@@ -27,7 +27,7 @@ import { changeWindows, liesOver, type ChangeWindow, type WornPiece } from "./ch
 import { dexterityOf, NO_HANDS, withFreeHands, type HandsNeeded } from "./hands";
 import { heatersOf, type Heater } from "./heaters";
 import type { Wearing } from "../outing";
-import type { Piece } from "../pieces";
+import { KIND_TABLE, type Piece } from "../pieces";
 import { outwards } from "./outwards";
 import { siteStacks } from "./stack-over";
 import { ArealMasses, storePlanOf } from "./stores";
@@ -231,13 +231,13 @@ export class OutfitResolver {
     const changed = this.windows.filter(isOn).flatMap((window) => window.changed);
     const on = this.outwards.filter((own) => isOn(own) && !changed.some((other) => liesOver(own, other)));
     const needed = changed.length > 0 ? withFreeHands(neededNow) : neededNow;
-    const clothes = on.filter(({ piece }) => piece.kind !== "pad");
+    const clothes = on.filter(({ piece }) => !KIND_TABLE[piece.kind].liesUnder);
     const layers = layersOf(clothes, needed, bared);
     const leaks = leaksOf(clothes);
     const mitt = { left: inMitt(clothes, "left", needed), right: inMitt(clothes, "right", needed) };
     const contactLayers = withPads(
       layers,
-      on.filter(({ piece }) => piece.kind === "pad"),
+      on.filter(({ piece }) => KIND_TABLE[piece.kind].liesUnder),
     );
     const outfit = buildOutfit({ layers, mitt, leaks }, this.wardrobe);
     const cellAt: CellAt = (site, within) => cellOf(layers[site]![within]!.pieceIndex, SITES[site]!.segmentIndex);

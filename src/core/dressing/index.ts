@@ -5,7 +5,7 @@ export { outwards } from "./outwards";
 export { dexterityOf, handsNeeded, NO_HANDS, type HandsNeeded } from "./hands";
 export { carriedAt, packedVolumeL, type Carried, PACKED_G_PER_L } from "./carried";
 export { wearingProblems, type KnownPiece, type WearingProblem, type WearingProblemKind } from "./wearing-problems";
-export { isNextToSkin, usualWearing, type UsualWearing } from "./usual-wearing";
+export { isAmong, isNextToSkin, usualWearing } from "./usual-wearing";
 export { waterCells, cellOf, wetCells, COVERS_MOUTH_FROM } from "./water-layers";
 export { siteAreasM2 } from "./site-areas";
 export { HungPieces, type HungBefore } from "./hung";

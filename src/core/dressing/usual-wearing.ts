@@ -1,23 +1,7 @@
 import { coveredPatches, type Label } from "../labels";
-import type { PieceKind } from "../pieces";
-
-/** Where a piece goes when nobody has said: order from the skin, and whether it waits for the sit (assumptions). */
-export type UsualWearing = { readonly rank: number; readonly isForTheSit: boolean };
+import { KIND_TABLE, MIDDLE, NEXT_TO_SKIN, type PieceKind, type UsualWearing, type WhichOfKind } from "../pieces";
 
 type Worn = { readonly kind: PieceKind; readonly label: Label; readonly fingersTogether: boolean };
-
-const NEXT_TO_SKIN: UsualWearing = { rank: 10, isForTheSit: false };
-const MIDDLE: UsualWearing = { rank: 20, isForTheSit: false };
-const BY_KIND: Partial<Record<PieceKind, UsualWearing>> = {
-  sock: MIDDLE,
-  liner: { rank: 22, isForTheSit: false },
-  footbed: { rank: 25, isForTheSit: false },
-  footwear: { rank: 30, isForTheSit: false },
-  neckwear: MIDDLE,
-  pad: { rank: 50, isForTheSit: true },
-  protection: { rank: 60, isForTheSit: false },
-  heatSource: { rank: 15, isForTheSit: false },
-};
 
 /** Shells and thick outer pieces go over all; what is insulated and holds wind off waits for the sit, but for legwear. */
 function ofGarment(label: Label): UsualWearing {
@@ -35,7 +19,7 @@ function ofGarment(label: Label): UsualWearing {
 
 /** The usual place of a piece among what is worn. */
 export function usualWearing({ kind, label, fingersTogether }: Worn): UsualWearing {
-  const byKind = BY_KIND[kind];
+  const byKind = KIND_TABLE[kind].usual;
   if (byKind) return byKind;
   if (kind === "handwear") return fingersTogether ? MIDDLE : NEXT_TO_SKIN;
   if (kind === "headwear") return ofHeadwear(label);
@@ -44,6 +28,10 @@ export function usualWearing({ kind, label, fingersTogether }: Worn): UsualWeari
 
 /** Whether a piece is usually worn on the skin. */
 export const isNextToSkin = (piece: Worn): boolean => usualWearing(piece).rank === NEXT_TO_SKIN.rank;
+
+/** Whether a rule of the kinds holds for a piece. */
+export const isAmong = (piece: Worn, which: WhichOfKind): boolean =>
+  which === "all" || (which === "nextToSkin" && isNextToSkin(piece));
 
 function ofHeadwear(label: Label): UsualWearing {
   if (label.kind === "explicit") return MIDDLE;

@@ -1,10 +1,10 @@
 import { EFFORT_CLASS } from "../effort";
 import { LEVELS, LIMIT_TABLE, TRUNK_FLOOR } from "../limits";
 import type { Outing, Phase, Wearing } from "../outing";
-import type { Piece } from "../pieces";
+import { KIND_TABLE, type Piece } from "../pieces";
 import { simulateOuting, type OutingResult } from "../simulation";
 import { sitSpans } from "../outing";
-import { isNextToSkin, usualWearing } from "../dressing";
+import { isAmong, usualWearing } from "../dressing";
 
 // Emergencies: the day got longer, somebody fell in. Asked of a plan, never part of it.
 
@@ -108,7 +108,7 @@ function inDrySet(outing: Outing, minute: number, drySet: readonly Piece[]): Out
   const pieces = new Map(outing.pieces.map((piece) => [piece.id, piece]));
   const isSwapped = ({ pieceId }: Wearing): boolean => {
     const piece = pieces.get(pieceId)!;
-    return piece.kind === "sock" || (piece.kind === "garment" && isNextToSkin(piece));
+    return isAmong(piece, KIND_TABLE[piece.kind].inDrySet);
   };
   const changedAt = minute + 1;
   const dry = drySet.filter(({ id }) => !pieces.has(id));
@@ -168,7 +168,5 @@ export function fallIn(
 /** Pieces of a kit that make a dry set: next to the skin and socks, not worn on this outing. */
 export const drySetOf = (outing: Pick<Outing, "wearings">, kit: readonly Piece[]): Piece[] => {
   const worn = new Set(outing.wearings.map(({ pieceId }) => pieceId));
-  return kit.filter(
-    (piece) => !worn.has(piece.id) && (piece.kind === "sock" || (piece.kind === "garment" && isNextToSkin(piece))),
-  );
+  return kit.filter((piece) => !worn.has(piece.id) && isAmong(piece, KIND_TABLE[piece.kind].inDrySet));
 };

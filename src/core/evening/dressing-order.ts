@@ -1,6 +1,7 @@
 import { CoreError } from "../errors";
 import { coveredPatches } from "../labels";
 import { changeMinutes, Dressing, isNextToSkin } from "../dressing";
+import { KIND_TABLE } from "../pieces";
 import type { LeakPoint, Side } from "../patches";
 import type { Planned, PlannedPiece, PlannedWearing } from "./planned";
 
@@ -33,34 +34,21 @@ const isLegwear = (piece: PlannedPiece): boolean => piece.kind === "garment" && 
 /** From here out a garment is one that goes on over a harness or boots. */
 const OUTER_RANK = 30;
 
+/** A harness goes over the trousers, packs for the toes onto the socks, others in once the jacket is on. */
+const HARNESS_TURN = 6;
+const TOE_PACK_TURN = 7;
+const PACK_TURN = 12;
+
 /**
  * Order in which pieces go on, as those do who have to be ready in the dark: skin first, legs before feet, boots before
  * what opens over them, head and neck once the jacket is shut, handwear last. Common practice, no source.
  */
 function turnOf(piece: PlannedPiece, rank: number): number {
-  switch (piece.kind) {
-    case "sock":
-      return 2;
-    case "protection":
-      return piece.traits.isHarness ? 6 : 5;
-    case "heatSource":
-      return coveredPatches(piece.label).includes("toes") ? 7 : 12;
-    case "liner":
-    case "footbed":
-      return 8;
-    case "footwear":
-      return 8.5;
-    case "pad":
-      return 15;
-    case "neckwear":
-      return 11;
-    case "headwear":
-      return 11.5;
-    case "handwear":
-      return 14;
-    case "garment":
-      return turnOfGarment(piece, rank);
-  }
+  if (piece.traits.isHarness) return HARNESS_TURN;
+  const byKind = KIND_TABLE[piece.kind].dressingTurn;
+  if (byKind !== null) return byKind;
+  if (piece.kind === "heatSource") return coveredPatches(piece.label).includes("toes") ? TOE_PACK_TURN : PACK_TURN;
+  return turnOfGarment(piece, rank);
 }
 
 function turnOfGarment(piece: PlannedPiece, rank: number): number {
@@ -77,9 +65,6 @@ const inOrder = (changes: readonly Change[]): Change[] =>
       turnOf(one.piece, one.wearing.rank) - turnOf(other.piece, other.wearing.rank) ||
       one.wearing.rank - other.wearing.rank,
   );
-
-/** Kinds that leave no gap of their own when they come and go. */
-const LEAVES_NO_GAP = ["handwear", "pad", "heatSource"];
 
 /** What is put on at home rather than at the vehicle: all that a person drives in. */
 const isForHome = ({ piece, wearing }: Change): boolean =>
@@ -178,7 +163,7 @@ export function dressingOrder(planned: Planned): DressingStep[] {
           : [{ spot: "out", minute, minutes: 0, act: { kind: "keepOn", piece, side: wearing.side } }];
       return sameClosures(before.wearing, wearing) ? side : [...side, setClosures(change, "out", minute)];
     });
-    const leavesGaps = on.some(({ piece }) => !LEAVES_NO_GAP.includes(piece.kind));
+    const leavesGaps = on.some(({ piece }) => KIND_TABLE[piece.kind].leavesGaps);
     const stays = all.filter(({ wearing }) => wearing.fromMinute < minute && wearing.toMinute > minute);
     const takeOff = inOrder(off)
       .reverse()

@@ -1,7 +1,7 @@
 import { isCareDue } from "../care";
 import { coveredPatches } from "../labels";
 import { packedVolumeL } from "../dressing";
-import { type PieceKind } from "../pieces";
+import { KIND_TABLE } from "../pieces";
 import type { ExtraThing } from "./outing-plan";
 import type { Planned, PlannedPiece } from "./planned";
 import { needsDrySet, spareSet, THINGS, thingsFor, type Thing } from "./things";
@@ -53,21 +53,8 @@ function groupOf(piece: PlannedPiece, { wearings }: Planned): PackGroup {
   return own.every(({ whenOff }) => whenOff === "vehicle") ? "vehicle" : "carried";
 }
 
-const ORDER: readonly PieceKind[] = [
-  "headwear",
-  "neckwear",
-  "garment",
-  "protection",
-  "handwear",
-  "sock",
-  "liner",
-  "footbed",
-  "footwear",
-  "pad",
-  "heatSource",
-];
 const headToFoot = (one: PlannedPiece, other: PlannedPiece): number =>
-  ORDER.indexOf(one.kind) - ORDER.indexOf(other.kind) || one.name.localeCompare(other.name);
+  KIND_TABLE[one.kind].packingTurn - KIND_TABLE[other.kind].packingTurn || one.name.localeCompare(other.name);
 
 /** The dry set: what the kit has of it, and what it lacks. */
 function drySetLines(planned: Planned): PackLine[] {
@@ -94,7 +81,7 @@ function lacking({ kit, wearings, phases, lowestAirC }: Planned): PackLine[] {
   const sits = phases.some(({ kind, posture }) => kind === "sit" && posture === "sitting");
   return [
     ...(lowestAirC < FACE_WORN_BELOW_C && !coversFace ? [missingLine("faceAndEyes", "faceCover")] : []),
-    ...(sits && !worn.some(({ kind }) => kind === "pad") ? [missingLine("carried", "seatPad")] : []),
+    ...(sits && !worn.some(({ kind }) => KIND_TABLE[kind].liesUnder) ? [missingLine("carried", "seatPad")] : []),
   ];
 }
 

@@ -51,7 +51,7 @@ export function grazeOf(
   accepted: AcceptedLevels,
   first: Crossing | undefined,
 ): Graze | null {
-  const levelOf = ({ limit }: Watch): Level => (limit === "fingers" ? "hard" : accepted[limit]);
+  const levelOf = ({ limit }: Watch): Level => (LIMIT_TABLE[limit].atRest === "hard" ? "hard" : accepted[limit]);
   if (first) {
     const watch = watches.find(({ limit, place }) => limit === first.limit && place.part === first.place.part);
     return watch ? stretchAbout(watch, levelOf(watch), first.minute) : null;

@@ -2,9 +2,12 @@ export { grazeOf, type Graze } from "./graze";
 export {
   HELD_PAST_PLAN_MINUTES,
   LEFT_WITHIN_MINUTES,
+  isOfGroup,
   LEVELS,
+  LIMIT_PARTS,
   LIMIT_TABLE,
   LIMITS,
+  limitsOf,
   RECOVERY_MINUTES,
   RULING_LIMITS,
   STANDARD_LIMIT,
@@ -12,6 +15,8 @@ export {
   type Bounds,
   type Level,
   type Limit,
+  type LimitGroup,
+  type LimitPart,
 } from "./limit-table";
 export {
   judge,
@@ -24,13 +29,4 @@ export {
   type Passings,
   type Verdict,
 } from "./verdict";
-export {
-  LIMIT_PARTS,
-  passing,
-  type Crossing,
-  type InTask,
-  type LimitPart,
-  type LimitPlace,
-  type Recovery,
-  type Watch,
-} from "./watch";
+export { passing, type Crossing, type InTask, type LimitPlace, type Recovery, type Watch } from "./watch";

@@ -1,3 +1,6 @@
+// What is known of a limit, a row each. A new one answers every column here, its curve in `simulation/sit-watches.ts`, its
+// words in `formats/display/words/limit-words.ts` and its look in `charts/limit-curves.ts`: CONTRIBUTING.md, "A new limit".
+
 /** How much a person accepts: comfort, cold (the default), hard. */
 export const LEVELS = ["comfort", "cold", "hard"] as const;
 export type Level = (typeof LEVELS)[number];
@@ -13,7 +16,28 @@ export type Bounds = {
   readonly value: Readonly<Record<Level, number>>;
 };
 
+/** What kind of limit it is: who asks for some of them asks by this. */
+export type LimitGroup =
+  /** Fingers and toes. */
+  | "digit"
+  /** Bare skin of the face. */
+  | "face"
+  /** The body as it is felt. */
+  | "body"
+  /** Too warm, not too cold. */
+  | "heat"
+  /** Counted by a standard, felt by nobody: ends a sit only for who prefers its rule. */
+  | "standard";
+
+/** Where on the body a limit is watched. */
+export const LIMIT_PARTS = ["toes", "fingers", "nose", "cheeks", "ears", "body"] as const;
+export type LimitPart = (typeof LIMIT_PARTS)[number];
+
 type LimitRow = Bounds & {
+  readonly group: LimitGroup;
+  readonly parts: readonly LimitPart[];
+  /** "hard": it counts only at the hard level while no task asks for the part, whatever a person accepts. */
+  readonly atRest: "accepted" | "hard";
   readonly unit: "°C" | "K" | "W·h/m²" | "W/m²";
   /** Counts once it has lasted so long, min. */
   readonly lastsMinutes: number;
@@ -23,6 +47,9 @@ type LimitRow = Bounds & {
 /** What ends a sit. Sources are those of docs/method.md; each value stands here once. */
 export const LIMIT_TABLE: Readonly<Record<Limit, LimitRow>> = {
   toes: {
+    group: "digit",
+    parts: ["toes"],
+    atRest: "accepted",
     beyond: "below",
     unit: "°C",
     value: { comfort: 20, cold: 15, hard: 10 },
@@ -30,6 +57,9 @@ export const LIMIT_TABLE: Readonly<Record<Limit, LimitRow>> = {
     source: "15 °C pain begins, 10 °C numb: Enander 1984; Kuklane 2004",
   },
   fingers: {
+    group: "digit",
+    parts: ["fingers"],
+    atRest: "hard",
     beyond: "below",
     unit: "°C",
     value: { comfort: 20, cold: 15, hard: 10 },
@@ -37,6 +67,9 @@ export const LIMIT_TABLE: Readonly<Record<Limit, LimitRow>> = {
     source: "fine work suffers below 15 °C: Heus et al. 1995; ISO 11079 local criteria 24 and 15 °C",
   },
   face: {
+    group: "face",
+    parts: ["nose", "cheeks", "ears"],
+    atRest: "accepted",
     beyond: "below",
     unit: "°C",
     value: { comfort: 10, cold: 7, hard: 2 },
@@ -44,6 +77,9 @@ export const LIMIT_TABLE: Readonly<Record<Limit, LimitRow>> = {
     source: "10 °C pain, 7 °C numb: Gavhed et al. 2000 (from memory); freezing −0.55…−4.8 °C: Danielsson 1996",
   },
   shivering: {
+    group: "body",
+    parts: ["body"],
+    atRest: "accepted",
     beyond: "above",
     unit: "W/m²",
     value: { comfort: 8, cold: 20, hard: 50 },
@@ -51,6 +87,9 @@ export const LIMIT_TABLE: Readonly<Record<Limit, LimitRow>> = {
     source: "for 5 minutes; 20 W/m² spoils aim and focus (assumptions)",
   },
   meanSkin: {
+    group: "body",
+    parts: ["body"],
+    atRest: "accepted",
     beyond: "below",
     unit: "°C",
     value: { comfort: 31.5, cold: 30, hard: 28 },
@@ -58,6 +97,9 @@ export const LIMIT_TABLE: Readonly<Record<Limit, LimitRow>> = {
     source: "for 10 minutes; 30 °C at IREQ minimal: ISO 11079; sensation −2, −2.5, −2.9: Fiala 1998",
   },
   trunk: {
+    group: "body",
+    parts: ["body"],
+    atRest: "accepted",
     beyond: "above",
     unit: "K",
     value: { comfort: 0.3, cold: 0.6, hard: 0.9 },
@@ -65,6 +107,9 @@ export const LIMIT_TABLE: Readonly<Record<Limit, LimitRow>> = {
     source: "under the person's own start (assumption), and 36.0 °C at any level: ISO 9886",
   },
   heat: {
+    group: "heat",
+    parts: ["body"],
+    atRest: "accepted",
     beyond: "above",
     unit: "°C",
     value: { comfort: 38.5, cold: 39.5, hard: 39.5 },
@@ -72,6 +117,9 @@ export const LIMIT_TABLE: Readonly<Record<Limit, LimitRow>> = {
     source: "core; 38.5 °C: ISO 9886 for who is watched (from memory); 39.5 °C: heat illness near (assumption)",
   },
   heatDebt: {
+    group: "standard",
+    parts: ["body"],
+    atRest: "accepted",
     beyond: "above",
     unit: "W·h/m²",
     value: { comfort: 25, cold: 40, hard: 60 },
@@ -86,6 +134,11 @@ export const TRUNK_FLOOR: Bounds = { beyond: "below", value: { comfort: 36, cold
 /** The standard's limit: told beside every answer, but ends a sit only for who prefers its rule. */
 export const STANDARD_LIMIT = "heatDebt" satisfies Limit;
 export const RULING_LIMITS: readonly Limit[] = LIMITS.filter((limit) => limit !== STANDARD_LIMIT);
+export const isOfGroup = (limit: Limit, ...groups: readonly LimitGroup[]): boolean =>
+  groups.includes(LIMIT_TABLE[limit].group);
+/** Limits of some groups, in their order. */
+export const limitsOf = (...groups: readonly LimitGroup[]): Limit[] =>
+  LIMITS.filter((limit) => isOfGroup(limit, ...groups));
 
 /** A limit passed counts unless the value is back inside within this time. */
 export const RECOVERY_MINUTES = 20;

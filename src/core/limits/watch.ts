@@ -1,8 +1,13 @@
-import { LEFT_WITHIN_MINUTES, LIMIT_TABLE, RECOVERY_MINUTES, type Bounds, type Level, type Limit } from "./limit-table";
+import {
+  LEFT_WITHIN_MINUTES,
+  LIMIT_TABLE,
+  RECOVERY_MINUTES,
+  type Bounds,
+  type Level,
+  type Limit,
+  type LimitPart,
+} from "./limit-table";
 
-/** Where on the body a limit is watched. */
-export const LIMIT_PARTS = ["toes", "fingers", "nose", "cheeks", "ears", "body"] as const;
-export type LimitPart = (typeof LIMIT_PARTS)[number];
 export type LimitPlace = { readonly part: LimitPart; readonly side: "left" | "right" | "both" | null };
 
 /** One quantity watched against one limit through a sit, a value per minute from its start (index 0). */
@@ -46,13 +51,14 @@ export type Passing = {
  */
 export function passing(watch: Watch, level: Level, inTask: InTask): Passing {
   const { values, limit } = watch;
-  const { beyond, value } = watch.bounds ?? LIMIT_TABLE[limit];
+  const row = LIMIT_TABLE[limit];
+  const { beyond, value } = watch.bounds ?? row;
   const sign = beyond === "below" ? 1 : -1; // beyond the bound when sign·value < sign·bound
-  const lasting = LIMIT_TABLE[limit].lastsMinutes;
+  const lasting = row.lastsMinutes;
   const always = value[level];
   // Fingers at rest count only at the hard level, whatever the person accepts: cold fingers end a sit through the
   // tasks they no longer do.
-  const atRest = limit === "fingers" ? value.hard : always;
+  const atRest = row.atRest === "hard" ? value.hard : always;
   const byTask = atRest !== always;
   let run = 0;
   let backAfterMinutes: number | null = null;

@@ -1,4 +1,4 @@
-import type { Limit } from "../limits";
+import { isOfGroup, type Limit } from "../limits";
 import type { SitAnswer } from "../simulation";
 import type { ExposureLimit, StandardAnswer } from "../standards";
 
@@ -25,8 +25,6 @@ export type Comparison = {
 const MINUTES_PER_HOUR = 60;
 /** Answers so near each other agree (assumption: a quarter, as the heat debt was found to agree with the standard). */
 const AGREE_WITHIN_SHARE = 0.25;
-const FELT: readonly Limit[] = ["shivering", "meanSkin", "trunk"];
-const LOCAL: readonly Limit[] = ["toes", "fingers", "face"];
 
 const minutesText = (minutes: number | null): string => {
   if (minutes === null) return "no end";
@@ -48,9 +46,9 @@ const REASON_TEXT: Readonly<Record<DifferenceReason, string>> = {
 function reasonOf(ours: number | null, standard: number | null, limit: Limit | null): DifferenceReason {
   if (ours === standard) return "noDifference";
   if (ours !== null && standard !== null && Math.abs(ours / standard - 1) <= AGREE_WITHIN_SHARE) return "noDifference";
-  if (limit !== null && LOCAL.includes(limit) && (standard === null || (ours ?? Infinity) < standard))
+  if (limit !== null && isOfGroup(limit, "digit", "face") && (standard === null || (ours ?? Infinity) < standard))
     return "localCooling";
-  return limit !== null && FELT.includes(limit) ? "otherBodyLimit" : "historyOfTheDay";
+  return limit !== null && isOfGroup(limit, "body") ? "otherBodyLimit" : "historyOfTheDay";
 }
 
 /** Sets our verdict beside the standard's exposure limit. */

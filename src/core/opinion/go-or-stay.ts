@@ -1,3 +1,4 @@
+import { isOfGroup } from "../limits";
 import { isExtrapolated, type Outing } from "../outing";
 import { spareMinutes, type SitAnswer } from "../simulation";
 import type { StandardOpinion } from "./standard-opinion";
@@ -23,8 +24,8 @@ function stayReasons(sit: SitAnswer, opinion: StandardOpinion): StayReason[] {
   const { means } = opinion;
   const isMotionless = means.metabolicRateWPerM2 <= MOTIONLESS_RATE_W_PER_M2;
   const found: readonly (readonly [StayReason, boolean])[] = [
-    ["arrivesNumb", hard.kind === "arrivesTooCold" && hard.crossing.limit !== "heat"],
-    ["arrivesTooHot", hard.kind === "arrivesTooCold" && hard.crossing.limit === "heat"],
+    ["arrivesNumb", hard.kind === "arrivesTooCold" && !isOfGroup(hard.crossing.limit, "heat")],
+    ["arrivesTooHot", hard.kind === "arrivesTooCold" && isOfGroup(hard.crossing.limit, "heat")],
     ["hardLimitSoon", hard.kind === "ends" && hard.minutesStill < HARD_LIMIT_SOON_MINUTES],
     ["frostbiteHazard", HAZARDS_TO_STAY.some((hazard) => hazard === opinion.windChillHazard)],
     ["motionlessInDeepCold", isMotionless && means.airTemperatureC < MOTIONLESS_BELOW_C],

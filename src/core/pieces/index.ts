@@ -1,10 +1,8 @@
 export {
   computedTraitsOf,
-  PIECE_KINDS,
   PIECE_STATUSES,
   type ComputedTraits,
   type Piece,
-  type PieceKind,
   type PieceStatus,
   type PieceTraits,
 } from "./piece";
@@ -18,5 +16,17 @@ export {
   WATER_RESISTANCE,
   type Closure,
 } from "./piece-scales";
-export { laneOf, LANES, type LaneName } from "./lane";
+export {
+  KIND_TABLE,
+  LANES,
+  MIDDLE,
+  NEXT_TO_SKIN,
+  PIECE_KINDS,
+  type KindRow,
+  type LaneName,
+  type PieceKind,
+  type UsualWearing,
+  type WhichOfKind,
+} from "./kind-table";
+export { laneOf } from "./lane";
 export { MINOR_PER_UNIT, MOST_PRICE } from "./price";

@@ -1,21 +1,6 @@
-import { coveredPatches, type Label } from "@/core/labels";
-import type { PieceKind } from "@/core/pieces/piece";
-import type { Patch } from "@/core/patches";
-
-/** Lanes of a day sheet from head to foot; what lies under seat and soles comes last. */
-export const LANES = ["Head", "Neck", "Trunk", "Hands", "Legs", "Feet", "Under"] as const;
-export type LaneName = (typeof LANES)[number];
-
-const LANE_OF_KIND: Partial<Record<PieceKind, LaneName>> = {
-  headwear: "Head",
-  neckwear: "Neck",
-  handwear: "Hands",
-  footwear: "Feet",
-  sock: "Feet",
-  liner: "Feet",
-  footbed: "Feet",
-  pad: "Under",
-};
+import { coveredPatches, type Label } from "../labels";
+import type { Patch } from "../patches";
+import { KIND_TABLE, type LaneName, type PieceKind } from "./kind-table";
 
 const TRUNK_PATCHES: readonly Patch[] = ["chest", "back", "upperArm", "forearm"];
 
@@ -29,7 +14,7 @@ const HEATED_LANES: readonly (readonly [Patch, LaneName])[] = [
 
 /** Lane of a piece: by its kind, garments by what they cover; a suit runs with the trunk. */
 export function laneOf({ kind, label }: { readonly kind: PieceKind; readonly label: Label }): LaneName {
-  const byKind = LANE_OF_KIND[kind];
+  const byKind = KIND_TABLE[kind].lane;
   if (byKind) return byKind;
   if (kind === "heatSource") {
     const byPart = HEATED_LANES.find(([patch]) => coveredPatches(label).includes(patch));

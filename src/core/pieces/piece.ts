@@ -1,22 +1,8 @@
 import type { HeatSource } from "../heat";
 import type { Label } from "../labels";
 import type { LeakPoint } from "../patches";
+import type { PieceKind } from "./kind-table";
 import type { Closure } from "./piece-scales";
-
-export const PIECE_KINDS = [
-  "garment",
-  "footwear",
-  "sock",
-  "liner",
-  "footbed",
-  "handwear",
-  "headwear",
-  "neckwear",
-  "pad",
-  "protection",
-  "heatSource",
-] as const;
-export type PieceKind = (typeof PIECE_KINDS)[number];
 
 /** Whether a piece is offered for new outings: retired ones are kept in old outings, deleted ones not listed. */
 export const PIECE_STATUSES = ["inUse", "retired", "deleted"] as const;

@@ -1,5 +1,5 @@
 import { DIGITS, type Digit } from "../digits";
-import { TRUNK_FLOOR, type Limit, type LimitPlace, type Watch } from "../limits";
+import { LIMITS, TRUNK_FLOOR, type Limit, type LimitPlace, type Watch } from "../limits";
 import type { OutingSeries } from "./series";
 
 const DIGIT_WATCH: Readonly<Record<Digit, { limit: Limit; place: LimitPlace }>> = {
@@ -12,6 +12,26 @@ const DIGIT_WATCH: Readonly<Record<Digit, { limit: Limit; place: LimitPlace }>> 
   ears: { limit: "face", place: { part: "ears", side: null } },
 };
 const WHOLE_BODY: LimitPlace = { part: "body", side: null };
+
+/** Curve from the start of a sit to the end of what was simulated. */
+type Joined = (curve: (series: OutingSeries) => Float64Array) => Float64Array;
+
+/** How a limit of the whole body is watched; `null`: it is watched at digits, by `DIGIT_WATCH`. */
+const BODY_WATCH: Readonly<
+  Record<Limit, ((joined: Joined, planned: OutingSeries) => readonly Pick<Watch, "values" | "bounds">[]) | null>
+> = {
+  toes: null,
+  fingers: null,
+  face: null,
+  shivering: (joined) => [{ values: joined(({ shiveringWPerM2 }) => shiveringWPerM2) }],
+  meanSkin: (joined) => [{ values: joined(({ meanSkinC }) => meanSkinC) }],
+  trunk: (joined, { trunkC }) => {
+    const values = joined((series) => series.trunkC);
+    return [{ values: values.map((value) => trunkC[0]! - value) }, { values, bounds: TRUNK_FLOOR }];
+  },
+  heat: (joined) => [{ values: joined(({ trunkC }) => trunkC) }],
+  heatDebt: (joined) => [{ values: joined(({ heatDebtWhPerM2 }) => heatDebtWhPerM2) }],
+};
 
 /** A curve from the start of a sit to the end of what was simulated: planned minutes, then those held past the plan. */
 function joined(
@@ -39,16 +59,11 @@ export function sitWatches(
   held: OutingSeries | null,
   heldMinutes: number,
 ): Watch[] {
-  const values = (curve: (series: OutingSeries) => Float64Array): Float64Array =>
-    joined(curve(planned), fromMinute, toMinute, held && curve(held), heldMinutes);
-  const trunkC = values((series) => series.trunkC);
+  const values: Joined = (curve) => joined(curve(planned), fromMinute, toMinute, held && curve(held), heldMinutes);
   return [
     ...DIGITS.map((digit) => ({ ...DIGIT_WATCH[digit], values: values(({ digitC }) => digitC[digit]) })),
-    { limit: "shivering", place: WHOLE_BODY, values: values(({ shiveringWPerM2 }) => shiveringWPerM2) },
-    { limit: "meanSkin", place: WHOLE_BODY, values: values(({ meanSkinC }) => meanSkinC) },
-    { limit: "trunk", place: WHOLE_BODY, values: trunkC.map((value) => planned.trunkC[0]! - value) },
-    { limit: "trunk", place: WHOLE_BODY, values: trunkC, bounds: TRUNK_FLOOR },
-    { limit: "heat", place: WHOLE_BODY, values: trunkC },
-    { limit: "heatDebt", place: WHOLE_BODY, values: values(({ heatDebtWhPerM2 }) => heatDebtWhPerM2) },
+    ...LIMITS.flatMap((limit) =>
+      (BODY_WATCH[limit]?.(values, planned) ?? []).map((watch) => ({ limit, place: WHOLE_BODY, ...watch })),
+    ),
   ];
 }

@@ -4,7 +4,8 @@ import { degreesText, plainNumber, temperatureText, windText } from "./numbers";
 import { DEFAULT_PREFERENCES, readPreferences } from "./preferences";
 import { clockText, dateText, durationText } from "./time";
 import { TEMPERATURE, WIND } from "./units";
-import { againstPlanWords, endsItWords, limitWords, verdictWords } from "./words/sheet-words";
+import { againstPlanWords, verdictWords } from "./words/sheet-words";
+import { endsItWords, limitWords } from "./words/limit-words";
 
 describe("units", () => {
   it("convert exactly: −40 is −40, 100 °C is 212 °F; 1 m/s is 3.6 km/h; the international mile", () => {

@@ -1,7 +1,7 @@
 import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
 import type { SatMinutes } from "@/core/bench";
-import { limitWords } from "@/formats/display/words/sheet-words";
+import { limitWords } from "@/formats/display/words/limit-words";
 import { durationText } from "@/formats/display/time";
 import type { KitPiece } from "@/formats/wire/kit/kit-view";
 import type { OutingView } from "@/formats/wire/outing/outing-view";

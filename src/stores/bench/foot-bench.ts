@@ -1,6 +1,6 @@
 import { computed } from "nanostores";
 import { MOST_SOCKS, type FootAnswer, type FootSystem } from "@/core/bench";
-import type { Piece, PieceKind } from "@/core/pieces";
+import { KIND_TABLE, type Piece, type PieceKind } from "@/core/pieces";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { workerFor } from "@/workers/simulate-client";
 import { $choices, beginBench, chosenPiece, createColumns, type Choice } from "./bench";
@@ -14,11 +14,11 @@ export type FootColumn = {
   readonly under: string | null;
 };
 
-const ON_THE_FEET: readonly PieceKind[] = ["footwear", "sock", "liner", "footbed"];
+const isOnTheFeet = (kind: PieceKind): boolean => KIND_TABLE[kind].lane === "Feet";
 const FIRST_BOOTS = 3;
 
 const isUnderSoles = ({ kind, label }: Piece): boolean =>
-  kind === "pad" && label.panels.some(({ patches }) => patches.includes("sole"));
+  KIND_TABLE[kind].liesUnder && label.panels.some(({ patches }) => patches.includes("sole"));
 /** What goes over boot and shin and leaves sole and thigh alone. */
 const isGaiter = ({ kind, label }: Piece): boolean =>
   (kind === "garment" || kind === "protection") &&
@@ -51,7 +51,7 @@ export const feet = createColumns<FootColumn, FootAnswer>((setting, column) =>
 
 /** Begins with an outing's clothes and its three likeliest boots, each with the socks the outing wears. */
 export function beginFootBench(view: OutingView): void {
-  const worn = beginBench(view, (piece) => ON_THE_FEET.includes(piece.kind) || isUnderSoles(piece) || isGaiter(piece));
+  const worn = beginBench(view, (piece) => isOnTheFeet(piece.kind) || isUnderSoles(piece) || isGaiter(piece));
   const { boots, socks } = $byPlace.get();
   const isSock = new Set(socks.map(({ piece }) => piece.id));
   const wornSocks = worn.filter((id) => isSock.has(id)).slice(0, MOST_SOCKS);

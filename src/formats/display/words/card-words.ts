@@ -1,29 +1,11 @@
-import type { Limit } from "@/core/limits";
 import type { Recurring } from "@/core/outing";
 import type { CardMoment } from "@/core/evening";
 import type { FieldCard } from "../../wire/evening/field-card";
 import { instantAt } from "../../outing-file/to-outing";
 import { stepWords } from "./dressing-words";
 import { clockText, durationText } from "../time";
-import { limitWords, PHASE_WORDS } from "./sheet-words";
-
-/** What to feel for before a limit is reached, and what to do. Common practice, no source. */
-const SIGNS: Readonly<Record<Limit, string>> = {
-  toes: "Toes: scrunch them every few minutes. Once you cannot feel them, get up and go; feet hardly recover out there.",
-  fingers: "Fingers: touch thumb to little finger. Once you cannot, put them under the arms and go.",
-  face: "Face: press nose and cheeks with a warm hand. White, waxy or without feeling: cover at once and go.",
-  heatDebt: "Body: shivering that does not stop when you stamp and swing your arms means go now.",
-  shivering: "Body: shivering that you cannot hold back means go now.",
-  meanSkin: "Body: cold all over and unable to sit quietly or think of anything else means go.",
-  heat: "Body: too hot, dizzy or sick, skin flushed: stop, open up and take layers off, drink; cooling down comes first.",
-  trunk: "Body: stumbling, slurred words, not caring any more, or shivering that has stopped: this is an emergency.",
-};
-
-/** Signs to watch: those of what ends the sit first, then those that always count. */
-export function signsOf({ verdict }: FieldCard): string[] {
-  const first: Limit[] = verdict.limit ? [verdict.limit] : [];
-  return [...new Set<Limit>([...first, "toes", "fingers", "face", "trunk"])].map((limit) => SIGNS[limit]);
-}
+import { PHASE_WORDS } from "./sheet-words";
+import { isTooHot, limitWords } from "./limit-words";
 
 /** What comes again and again: "task with both hands, 4 min every 40 min". */
 export function rhythmWords({ kind, minutes, everyMinutes, firstAfterMinutes, hands }: Recurring): string {
@@ -65,7 +47,7 @@ export function endWords({ view, verdict, range, sit }: FieldCard): string {
   if (verdict.kind === "longerThan") return `Nothing ends it before ${clock(verdict.minutesStill)}; ${between}.`;
   const what = verdict.limit ? limitWords(verdict.limit, { part: verdict.part ?? "body", side: verdict.side }) : "";
   if (verdict.kind === "arrivesTooCold") {
-    return verdict.limit === "heat"
+    return isTooHot(verdict.limit)
       ? `Too hot on arrival: ${what}. Wear less on the way or go slower.`
       : `Too cold on arrival: ${what}. Do not sit down.`;
   }

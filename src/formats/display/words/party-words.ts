@@ -1,7 +1,7 @@
 import { instantAt } from "../../outing-file/to-outing";
 import type { OutingLine, VerdictLine } from "../../wire/outing/outing-view";
 import { clockText } from "../time";
-import { limitWords } from "./sheet-words";
+import { limitWords } from "./limit-words";
 
 /** A sitter of a party with their verdict as it stands. */
 export type Sitting = Pick<OutingLine, "id" | "personName" | "verdict" | "isRecomputing">;

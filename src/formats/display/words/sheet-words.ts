@@ -1,21 +1,12 @@
 import type { Digit } from "@/core/digits";
-import {
-  LIMIT_TABLE,
-  type Graze,
-  type Level,
-  type Limit,
-  type LimitPart,
-  type LimitPlace,
-  type Recovery,
-} from "@/core/limits";
+import type { Level, LimitPlace } from "@/core/limits";
 import type { PhaseKind, WhenOff } from "@/core/outing";
 import type { WetPart } from "@/core/simulation";
 import type { Touched } from "@/core/touch";
 import type { WettingKind } from "@/core/water";
 import type { VerdictLine } from "../../wire/outing/outing-view";
-import { plainNumber, temperatureText } from "../numbers";
-import type { Preferences } from "../preferences";
 import { durationText } from "../time";
+import { arrivesWords, limitWords } from "./limit-words";
 
 export const PHASE_WORDS: Readonly<Record<PhaseKind, string>> = {
   walkIn: "walk in",
@@ -29,15 +20,6 @@ export const PHASE_WORDS: Readonly<Record<PhaseKind, string>> = {
 
 export const LEVEL_WORDS: Readonly<Record<Level, string>> = { comfort: "comfort", cold: "cold", hard: "hard" };
 
-const PART_WORDS: Readonly<Record<LimitPart, string>> = {
-  toes: "toes",
-  fingers: "fingers",
-  nose: "nose",
-  cheeks: "cheeks",
-  ears: "ears",
-  body: "body",
-};
-
 /** Patches whose name in code is no word. */
 export const PATCH_WORDS: Readonly<Record<string, string>> = {
   lowerBack: "lower back",
@@ -45,44 +27,6 @@ export const PATCH_WORDS: Readonly<Record<string, string>> = {
   thighOnSeat: "thigh on the seat",
   footUpper: "foot",
 };
-
-const isPlural = ({ part }: Pick<LimitPlace, "part">): boolean => ["toes", "fingers", "cheeks", "ears"].includes(part);
-
-const BODY_LIMIT_WORDS: Partial<Record<Limit, string>> = {
-  heatDebt: "heat debt",
-  shivering: "shivering",
-  meanSkin: "cold all over",
-  trunk: "a cold core",
-  heat: "an overheated body",
-};
-
-/** "left toes", "fingers", "cold all over". */
-export function limitWords(limit: Limit, { part, side }: LimitPlace): string {
-  const words = BODY_LIMIT_WORDS[limit] ?? PART_WORDS[part];
-  return side === "left" || side === "right" ? `${side} ${words}` : words;
-}
-
-/** What was beyond its limit as the sit began and is left: "fingers back in 12 min". */
-export const recoveryWords = ({ limit, place, backAfterMinutes }: Recovery): string =>
-  `${limitWords(limit, place)} back in ${durationText(backAfterMinutes)}`;
-
-/** A curve that runs along its limit: "nose stays about 7 °C, along its limit". */
-export function grazeWords({ limit, place, value }: Graze, { temperature }: Pick<Preferences, "temperature">): string {
-  const { unit } = LIMIT_TABLE[limit];
-  const told = unit === "°C" ? temperatureText(value, temperature) : `${plainNumber(value, 1)} ${unit}`;
-  const words = limitWords(limit, { ...place, side: null });
-  return `${words} ${isPlural(place) ? "stay" : "stays"} about ${told}, along the limit`;
-}
-
-/** What ends a sit, as the verdict says it: "left toes end it". */
-export function endsItWords(limit: Limit, place: LimitPlace): string {
-  const words = limitWords(limit, place);
-  return `${words} ${isPlural(place) ? "end" : "ends"} it`;
-}
-
-/** How somebody arrives whose sit ends as it begins. */
-export const arrivesWords = (limit: Limit | null): string =>
-  limit === "heat" ? "arrives too hot" : "arrives too cold";
 
 /** A verdict in a line, for lists. */
 export function verdictWords(verdict: VerdictLine): string {

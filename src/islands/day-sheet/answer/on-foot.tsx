@@ -1,9 +1,10 @@
 import { lightSpans } from "@/core/day";
+import { LIMIT_TABLE } from "@/core/limits";
 import type { AfterWalkOut, Standing } from "@/core/emergency";
 import { plainNumber, temperatureText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText } from "@/formats/display/time";
-import { limitWords } from "@/formats/display/words/sheet-words";
+import { limitWords } from "@/formats/display/words/limit-words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 
@@ -25,9 +26,7 @@ export function OnFoot({ view, told, preferences }: Props) {
   const { endMinute, onArrival, afterWaiting, hardPassed } = told;
   const arrival = instantAt(view.startsAt, endMinute);
   const isDark = isDarkAt(view, endMinute);
-  const passed = hardPassed.map((limit) =>
-    limitWords(limit, { part: limit === "toes" || limit === "fingers" ? limit : "body", side: "both" }),
-  );
+  const passed = hardPassed.map((limit) => limitWords(limit, { part: LIMIT_TABLE[limit].parts[0]!, side: "both" }));
   return (
     <li className="border-line border-t py-1" data-testid="on-foot">
       On foot until {clockText(arrival, view.place.timeZone)}

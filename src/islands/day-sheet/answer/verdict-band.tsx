@@ -4,14 +4,8 @@ import type { OutingResult, SitAnswer } from "@/core/simulation";
 import type { Headline, MinutesBound, MinutesRange } from "@/core/range";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText, durationText } from "@/formats/display/time";
-import {
-  arrivesWords,
-  endsItWords,
-  grazeWords,
-  LEVEL_WORDS,
-  limitWords,
-  recoveryWords,
-} from "@/formats/display/words/sheet-words";
+import { LEVEL_WORDS } from "@/formats/display/words/sheet-words";
+import { arrivesWords, endsItWords, grazeWords, limitWords, recoveryWords } from "@/formats/display/words/limit-words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
 import type { ShownHeadline } from "@/stores/answer/headline";

@@ -4,7 +4,8 @@ import type { PieceTrace, StackTrace, Trace } from "@/core/trace";
 import { cloFromInsulation } from "@/core/units";
 import { plainNumber, temperatureText, windText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
-import { limitWords, PATCH_WORDS } from "@/formats/display/words/sheet-words";
+import { PATCH_WORDS } from "@/formats/display/words/sheet-words";
+import { limitWords } from "@/formats/display/words/limit-words";
 import { $why, askWhy } from "@/stores/answer/derived-results";
 import { Dialog } from "../../page/dialog";
 

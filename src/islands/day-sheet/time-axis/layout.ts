@@ -1,3 +1,4 @@
+import type { TimeAxis } from "@/charts/time-axis";
 import type { Lane, LaneItem } from "@/charts/spans";
 
 /** Measures of the day sheet, px. */
@@ -80,3 +81,16 @@ export function curvesLayout({ narrow }: SheetFrame): {
     height: axisTop + AXIS_PX,
   };
 }
+
+const NARROW_LEGEND_X_PX = 66; // beside the title
+const LEGEND_TOP_PX = 11;
+
+/** Where a section's names of curves stand. */
+export const legendAt = (
+  { left }: Pick<TimeAxis, "left">,
+  { narrow }: Pick<SheetFrame, "narrow">,
+  { top }: Pick<Section, "top">,
+): { readonly x: number; readonly y: number } => ({
+  x: narrow ? NARROW_LEGEND_X_PX : left + 6,
+  y: top + (narrow ? -5 : LEGEND_TOP_PX),
+});

@@ -7,7 +7,7 @@ import { estimatedHeadline, type Headline, type RangeBands } from "@/core/range"
 import type { ShownHeadline } from "@/stores/answer/headline";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText } from "@/formats/display/time";
-import { limitWords } from "@/formats/display/words/sheet-words";
+import { limitWords } from "@/formats/display/words/limit-words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import type { Selection } from "@/stores/sheet/day-sheet";
