@@ -1,4 +1,4 @@
-import type { Outing } from "@/core/outing";
+import { type Outing, minutesBefore, totalMinutes } from "@/core/outing";
 import { toOuting } from "@/formats/outing-file/to-outing";
 import { demoByName, demoFile } from "@/server/demo/demo-file";
 
@@ -7,10 +7,10 @@ const TWELVE_HOURS_MIN = 720;
 /** The grouse-lek demo outing with its last sit stretched until the whole lasts twelve hours. */
 export function twelveHourOuting(): Outing {
   const outing = toOuting(demoFile(demoByName("Grouse lek before dawn")));
-  const total = outing.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  const total = totalMinutes(outing.phases);
   const more = TWELVE_HOURS_MIN - total;
   const lastSit = outing.phases.findLastIndex(({ kind }) => kind === "sit");
-  const sitEnd = outing.phases.slice(0, lastSit + 1).reduce((sum, { minutes }) => sum + minutes, 0);
+  const sitEnd = minutesBefore(outing.phases, lastSit + 1);
   const later = (minute: number): number => (minute >= sitEnd ? minute + more : minute);
   return {
     ...outing,

@@ -3,7 +3,7 @@ import type { Layer } from "@/core/clothing";
 import { readLabel } from "@/core/labels";
 import { changeMinutes } from "@/core/dressing";
 import { computedTraitsOf, type Piece } from "@/core/pieces";
-import { type Outing } from "@/core/outing";
+import { type Outing, totalMinutes } from "@/core/outing";
 import type { Patch } from "@/core/patches";
 import { starterPiece } from "@/core/starter-kit";
 
@@ -56,7 +56,7 @@ export const withoutSky = (of: Outing): Outing => ({
 
 /** Toe packs and a heated vest, on all the time. */
 export function withHeat(of: Outing): Outing {
-  const toMinute = of.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  const toMinute = totalMinutes(of.phases);
   const pieces = (["toePacks", "heatedVest"] as const).map((key): Piece => {
     const { traits = {}, massG, fingersTogether = false, ...own } = starterPiece(key);
     return { id: `added ${key}`, ...own, fingersTogether, massG: massG ?? undefined, ...computedTraitsOf(traits) };

@@ -1,4 +1,4 @@
-import type { Limit } from "@/core/limits";
+import { type Limit, minutesStillOf } from "@/core/limits";
 import { simulateSitMinutes } from "@/core/simulation";
 import { sitSpans, type Outing } from "@/core/outing";
 import { type Piece } from "@/core/pieces";
@@ -104,8 +104,7 @@ function lasts(outing: Outing, law: Law, clothFactor?: number): number {
   });
   if (law.inDebt) return -series.heatDebtWhPerM2[series.minutes]!;
   const [verdict] = sits;
-  if (verdict!.kind === "longerThan") return Infinity;
-  return verdict!.kind === "ends" ? verdict!.minutesStill : 0;
+  return minutesStillOf(verdict!) ?? Infinity;
 }
 
 /** What outings last as they are: most laws start from the same. */

@@ -43,7 +43,7 @@ import {
 import { ABSORPTIVITY, ALBEDO, CLEAR_DIFFUSE_SHARE, CLOUD_DIMS, CLOUD_EXPONENT } from "@/core/sky/sun-on-person";
 import { BREATH_SHARE } from "@/core/touch/fog";
 import { SKIN_EFFUSIVITY } from "@/core/touch/touch";
-import { LEWIS_K_PER_KPA, SECONDS_PER_MINUTE } from "@/core/units";
+import { LEWIS_K_PER_KPA, SECONDS_PER_MINUTE, MINUTES_PER_HOUR } from "@/core/units";
 import { BREATH_KEPT, BREATHED_SHARE } from "@/core/water";
 import { MOST_PER_MASS } from "@/core/water/water-properties";
 import { GROUND_INSULATION_M2K_PER_W, SEAT_INSULATION_M2K_PER_W, SHELTER } from "@/core/weather";
@@ -52,7 +52,6 @@ import { BODY_HEIGHT_M, FORECAST_HEIGHT_M } from "@/core/weather/wind-at-seat";
 import { figure, listed, percent } from "./figures";
 
 const MM_PER_M = 1000;
-const MINUTES_PER_HOUR = 60;
 const between = ([low, high]: readonly [number, number]): string => `${figure(low)} and ${figure(high)}`;
 
 const PLAIN = {

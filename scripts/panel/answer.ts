@@ -1,3 +1,4 @@
+import { minutesStillOf } from "@/core/limits";
 import { simulateOuting } from "@/core/simulation";
 import { type Outing } from "@/core/outing";
 import { headlineOf, minutesRange, type Headline } from "@/core/range";
@@ -55,7 +56,7 @@ export function answerCase(panel: Panel, own: PanelCase): PanelAnswer {
     expectLimit: own.expectLimit,
     low: boundMinutes(headline.low),
     high: boundMinutes(headline.high),
-    singleMinutes: verdict.kind === "longerThan" ? null : verdict.kind === "ends" ? verdict.minutesStill : 0,
+    singleMinutes: minutesStillOf(verdict),
     standardMinutes: sit.standardMinutes,
     why: whyOf(outing),
   };

@@ -1,3 +1,5 @@
+import { totalMinutes } from "@/core/outing";
+import { MS_PER_HOUR } from "@/core/units";
 import { seededRandom, type RandomStream } from "@/core/numeric";
 
 // Outing files that keep every rule of the format and make little sense: anything within its limits, drawn from a seed out
@@ -66,7 +68,6 @@ type Drawn = {
 } & Record<string, unknown>;
 
 const START_MS = Date.UTC(2026, 0, 9, 5);
-const MS_PER_HOUR = 3_600_000;
 const LONGEST_PHASE_MINUTES = 240;
 const PIECES = 8;
 
@@ -85,7 +86,7 @@ export function oddFile(schema: unknown, seed: number): unknown {
   }));
   const phases = drawn.phases.map((phase) => ({ ...phase, minutes: Math.min(phase.minutes, LONGEST_PHASE_MINUTES) }));
   if (!phases.some(({ kind }) => kind === "sit")) phases[phases.length - 1]!.kind = "sit";
-  const total = phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  const total = totalMinutes(phases);
   const minute = (): number => Math.floor(random() * (total + 1));
   const wearings = pieces.flatMap(({ id }) => {
     const [one, other] = [random() < 0.5 ? 0 : minute(), random() < 0.5 ? total : minute()];

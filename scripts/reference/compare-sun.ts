@@ -1,3 +1,4 @@
+import { MS_PER_MINUTE, MS_PER_HOUR } from "@/core/units";
 import { clearSkyWPerM2, dayLight, sunPosition } from "@/core/sun";
 import { Tally, type FileReport, type Tolerance } from "./tally";
 
@@ -13,8 +14,6 @@ type SunCase = {
 };
 type SunFile = { cases: SunCase[] };
 
-const MS_PER_HOUR = 3_600_000;
-const MS_PER_MINUTE = 60_000;
 const HOURS_PER_DAY = 24;
 const DEGREES_PER_TURN = 360;
 const DEGREES_PER_HOUR = 15;

@@ -1,7 +1,7 @@
 import { bodyParameters, bodySurfaceM2, saturationPressureKPa, type BodyPerson } from "@/core/body";
 import { EFFORT_CLASS } from "@/core/effort";
 import type { ExplicitPanel } from "@/core/labels";
-import { levelEverywhere, limitsOf } from "@/core/limits";
+import { levelEverywhere, limitsOf, minutesStillOf } from "@/core/limits";
 import { bisect } from "@/core/numeric";
 import { phaseAt, resistancesAt, simulateOuting, Surroundings, type OutingSeries } from "@/core/simulation";
 import { type Outing } from "@/core/outing";
@@ -423,7 +423,7 @@ export const PUBLISHED_CHECKS: readonly TradeCheck[] = [
           pieces: [clothesOf(clothes)],
         });
         const { verdict } = simulateOuting(outing, { only: limitsOf("body") }).sits[0]!;
-        return verdict.kind === "longerThan" ? Infinity : verdict.kind === "ends" ? verdict.minutesStill : 0;
+        return minutesStillOf(verdict) ?? Infinity;
       });
       return {
         computed: rows.map((minutes) => (Number.isFinite(minutes) ? `${minutes} min` : "no end in 8 h")).join(", "),

@@ -1,5 +1,5 @@
 import { EFFORT_CLASS } from "@/core/effort";
-import { levelEverywhere, type Level, type Limit } from "@/core/limits";
+import { levelEverywhere, type Level, type Limit, minutesStillOf } from "@/core/limits";
 import { computedTraitsOf, type Piece } from "@/core/pieces";
 import { simulateOuting, type OutingResult } from "@/core/simulation";
 import { type Outing, type Phase } from "@/core/outing";
@@ -76,8 +76,7 @@ export function minutesBy(setting: Setting, only?: readonly Limit[], level: Leve
   const outing = outingOf(setting);
   const own = { ...outing, person: { ...outing.person, accepted: levelEverywhere(level) } };
   const { verdict } = simulateOuting(own, { only }).sits[0]!;
-  if (verdict.kind === "longerThan") return Infinity;
-  return verdict.kind === "ends" ? verdict.minutesStill : 0;
+  return minutesStillOf(verdict) ?? Infinity;
 }
 
 export const resultOf = (setting: Setting): OutingResult => simulateOuting(outingOf(setting));

@@ -1,8 +1,8 @@
 import { devicePlan } from "@/core/devices";
-import type { Limit } from "@/core/limits";
+import { type Limit, minutesStillOf } from "@/core/limits";
 import { drySetOf, fallIn } from "@/core/emergency";
 import { simulateOuting } from "@/core/simulation";
-import { type Outing } from "@/core/outing";
+import { type Outing, totalMinutes } from "@/core/outing";
 import type { TradeCheck } from "./check";
 import { demoPiece, minutesText, outingOf, type Setting, type Worn } from "./setting";
 
@@ -31,8 +31,7 @@ const RAIN_MM = 5;
 
 const minutes = (outing: Outing, only?: readonly Limit[]): number => {
   const { verdict } = simulateOuting(outing, { only }).sits[0]!;
-  if (verdict.kind === "longerThan") return Infinity;
-  return verdict.kind === "ends" ? verdict.minutesStill : 0;
+  return minutesStillOf(verdict) ?? Infinity;
 };
 const inRain = (outing: Outing): Outing => ({
   ...outing,
@@ -42,7 +41,7 @@ const inRain = (outing: Outing): Outing => ({
 
 /** The outing with a pair of toe packs, opened at a minute. */
 function withToePacks(outing: Outing, openedAt: number): Outing {
-  const end = outing.phases.reduce((sum, phase) => sum + phase.minutes, 0);
+  const end = totalMinutes(outing.phases);
   const packs = demoPiece("toePacks", { changeMinutes: 0 });
   return {
     ...outing,

@@ -1,8 +1,7 @@
+import { MINUTES_PER_HOUR, MS_PER_MINUTE } from "@/core/units";
 import { scaleLinear, type ScaleLinear } from "d3-scale";
 import { clockText } from "@/formats/display/time";
 
-const MS_PER_MINUTE = 60_000;
-const MINUTES_PER_HOUR = 60;
 const TICK_STEPS_MINUTES = [15, 30, 60, 120, 180, 360];
 const PX_PER_TICK = 58;
 /** A label may stand half its width before the edge, which has a little room beyond it. */

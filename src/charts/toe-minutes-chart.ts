@@ -1,3 +1,4 @@
+import { MINUTES_PER_HOUR } from "@/core/units";
 import { scaleLinear } from "d3-scale";
 import { line } from "d3-shape";
 
@@ -11,7 +12,6 @@ export type ToeMinutesChart = {
   readonly hours: readonly { readonly hour: number; readonly y: number }[];
 };
 
-const MINUTES_PER_HOUR = 60;
 const PAD_PX = 6;
 
 /**

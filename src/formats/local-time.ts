@@ -1,3 +1,4 @@
+import { MS_PER_HOUR } from "@/core/units";
 import { TZDate } from "@date-fns/tz";
 
 const LOCAL = /^(\d{4})-(\d{2})-(\d{2})[T ](\d{2}):(\d{2})(?::\d{2})?$/;
@@ -20,8 +21,6 @@ export function instantOf(text: string, timeZone: string): string | null {
   const isThatDay = date.getMonth() === month - 1 && date.getDate() === day;
   return isThatDay && hour < 24 && minute < 60 ? new Date(date.getTime()).toISOString() : null;
 }
-
-const MS_PER_HOUR = 3_600_000;
 
 /** What a wall clock does at a time without an offset. */
 export type ClockChange =

@@ -16,7 +16,7 @@ import type { Steps } from "@/core/numeric";
 import { cautionsOf, goOrStay, standardOpinion } from "@/core/opinion";
 import { fallIn, walkOut, type AfterFall, type AfterWalkOut } from "@/core/emergency";
 import { natureOf, simulateOuting, type SitAnswer, type Stepping } from "@/core/simulation";
-import { type Outing } from "@/core/outing";
+import { type Outing, totalMinutes } from "@/core/outing";
 import { type Piece } from "@/core/pieces";
 import { RANGE_MEMBERS, RangeInParts, type RangeMembers, type RestedBy } from "@/core/range";
 import { restedPerson, type RestedPerson } from "@/core/sitter";
@@ -113,7 +113,7 @@ const opinion = (outing: Outing, sit: SitAnswer): Opinion | null =>
   orNull(() => {
     const standard = standardOpinion(outing, sit);
     const sentence = standard.comparison.sentence;
-    const total = outing.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+    const total = totalMinutes(outing.phases);
     const needed = dayRun(
       hoursOfPlan(outing.weather, total),
       windShareAtSeat(outing.place.shelter, outing.place.seatHeightM),

@@ -1,3 +1,4 @@
+import { totalMinutes } from "@/core/outing";
 import type { APIContext } from "astro";
 import ICAL from "ical.js";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
@@ -72,7 +73,7 @@ describe("the forecast of an outing", () => {
     const view = await open(id);
     const now = await body<ForecastView>(getForecast, id);
     expect(now.invented).toBe(true);
-    const end = Date.parse(view.startsAt) + view.phases.reduce((sum, { minutes }) => sum + minutes, 0) * 60_000;
+    const end = Date.parse(view.startsAt) + totalMinutes(view.phases) * 60_000;
     expect(Date.parse(now.hours[0]!.at)).toBeLessThanOrEqual(Date.parse(view.startsAt));
     expect(Date.parse(now.hours.at(-1)!.at)).toBeGreaterThanOrEqual(end);
     const earlier = await body<ForecastView>(getForecast, id, undefined, "?asOf=2026-10-01T10:00:00Z");

@@ -1,3 +1,4 @@
+import { MINUTES_PER_HOUR } from "../units";
 import type { Range } from "../errors";
 import type { Outing, OutingPerson, Wearing } from "../outing";
 import type { Piece } from "../pieces";
@@ -25,7 +26,6 @@ export const BENCH_RANGE = {
   wetShare: [0, 1],
 } as const satisfies Record<string, Range>;
 
-const MINUTES_PER_HOUR = 60;
 /** Humidity of winter air where nothing is said of it (assumption). */
 const USUAL_HUMIDITY_PERCENT = 80;
 /** Still, with a little handling: ISO 8996 resting (assumption of the effort class). */

@@ -1,3 +1,4 @@
+import { MINUTES_PER_HOUR } from "../units";
 import { hoursToDrySoaked } from "../care";
 import { EFFORT_CLASS } from "../effort";
 import { LEVELS, LIMIT_TABLE, type Level } from "../limits";
@@ -10,7 +11,6 @@ import { benchOuting, type BenchSetting } from "./bench-setting";
 /** At most so many layers on a hand: liner, glove, mitt. */
 export const MOST_HAND_LAYERS = 3;
 
-const MINUTES_PER_HOUR = 60;
 /** Hands are left alone so long before a task, min: they have settled (assumption). */
 const SETTLED_MINUTES = 45;
 /** A task lasts so long when its re-warming is asked for: a hook tied, a series of pictures taken (assumption). */

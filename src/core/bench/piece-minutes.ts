@@ -1,5 +1,5 @@
 import { coveredPatches } from "../labels";
-import { isOfGroup, LIMITS, type Crossing } from "../limits";
+import { isOfGroup, LIMITS, type Crossing, minutesStillOf } from "../limits";
 import { simulateOuting } from "../simulation";
 import { usualWearing } from "../dressing";
 import { type Outing } from "../outing";
@@ -29,7 +29,7 @@ function minutesOf(outing: Outing): SatMinutes {
   const { verdict } = simulateOuting(outing, { only: JUDGED_BY }).sits[0]!;
   if (verdict.kind === "longerThan") return { minutes: null, endedBy: null };
   const { limit, place } = verdict.crossing;
-  return { minutes: verdict.kind === "ends" ? verdict.minutesStill : 0, endedBy: { limit, place } };
+  return { minutes: minutesStillOf(verdict), endedBy: { limit, place } };
 }
 
 /** Whether two pieces lie in the same layer over some same part: one is worn instead of the other. */

@@ -1,4 +1,4 @@
-import { SECONDS_PER_HOUR } from "../units";
+import { SECONDS_PER_HOUR, MINUTES_PER_HOUR } from "../units";
 import { scaled, tabulate } from "../numeric";
 import { basalHeatW, type BasalEquation } from "./regulation/basal-heat";
 import { factorByAge, type AgeRows } from "./by-age";
@@ -21,7 +21,6 @@ import {
 const STANDARD_MASS_KG = 74.43;
 const STANDARD_BLOOD_FLOW_L_PER_H = 290;
 const CARDIAC_INDEX_L_PER_MIN_M2 = 2.59;
-const MINUTES_PER_HOUR = 60;
 const CARDIAC_AGE: AgeRows = [
   { belowYears: 50, factor: 1 },
   { belowYears: 60, factor: 0.85 },

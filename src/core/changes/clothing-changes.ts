@@ -1,6 +1,6 @@
 import { coveredPatches, FACE_PERMEABILITY_L_PER_M2S, readLabel } from "../labels";
 import type { Patch } from "../patches";
-import { sitSpans, type Outing, type Wearing } from "../outing";
+import { sitSpans, type Outing, type Wearing, totalMinutes } from "../outing";
 import { KIND_TABLE, type Piece } from "../pieces";
 import type { Change } from "./change";
 import { liesAlike, mayLieOutermost, standsInOn } from "./fits-weather";
@@ -16,8 +16,6 @@ const withWearings = (outing: Outing, wearings: readonly Wearing[], pieces = out
   pieces,
   wearings,
 });
-
-const totalMinutes = ({ phases }: Outing): number => phases.reduce((total, { minutes }) => total + minutes, 0);
 
 /** Outer pieces hold wind off, inner ones do not: neither takes the other's place (assumption: as a woven face does). */
 const OUTER_FROM_L_PER_M2S = FACE_PERMEABILITY_L_PER_M2S.woven;
@@ -66,7 +64,7 @@ function wearPiece(outing: Outing, piece: Piece, sitFrom: number): Change {
     side: "both",
     rank,
     fromMinute: sitFrom,
-    toMinute: totalMinutes(outing),
+    toMinute: totalMinutes(outing.phases),
   };
   return {
     id: `wear ${piece.id}`,

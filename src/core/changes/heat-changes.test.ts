@@ -2,11 +2,11 @@ import { corePiece } from "../../../tests/core-piece";
 import { describe, expect, it } from "vitest";
 import { demoOuting } from "../../../tests/sample-outing";
 import { simulateOuting } from "../simulation";
-import { type Outing } from "../outing";
+import { type Outing, totalMinutes } from "../outing";
 import { heatAndDryChanges, usualHeat } from "./heat-changes";
 
 const outing = demoOuting("Grouse lek before dawn");
-const total = outing.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+const total = totalMinutes(outing.phases);
 const still = { fromMinute: 60, toMinute: 300 };
 const inVest: Outing = {
   ...outing,

@@ -1,21 +1,19 @@
+import { MINUTES_PER_HOUR } from "../units";
 import { capacityShare, pocketC, type HeatSource, type HeatSpan } from "../heat";
 import { coveredPatches } from "../labels";
 import { isAmong } from "../dressing";
-import { sitSpans, type Outing, type Wearing } from "../outing";
+import { sitSpans, type Outing, type Wearing, totalMinutes } from "../outing";
 import { KIND_TABLE, type Piece } from "../pieces";
 import type { Change } from "./change";
 import { liesAlike } from "./fits-weather";
 
-const MINUTES_PER_HOUR = 60;
 /** Kept in the battery for the way out (assumption). */
 const RESERVE_SHARE = 0.2;
-
-const totalMinutes = ({ phases }: Outing): number => phases.reduce((total, { minutes }) => total + minutes, 0);
 
 /** The still part of an outing: from the first sit's start to the last one's end. */
 function stillPart(outing: Outing): { readonly fromMinute: number; readonly toMinute: number } {
   const spans = sitSpans(outing.phases);
-  return { fromMinute: spans[0]?.fromMinute ?? 0, toMinute: spans.at(-1)?.toMinute ?? totalMinutes(outing) };
+  return { fromMinute: spans[0]?.fromMinute ?? 0, toMinute: spans.at(-1)?.toMinute ?? totalMinutes(outing.phases) };
 }
 
 /**
@@ -23,7 +21,7 @@ function stillPart(outing: Outing): { readonly fromMinute: number; readonly toMi
  * at the highest level that leaves a reserve for the way out.
  */
 export function usualHeat(outing: Outing, source: HeatSource): HeatSpan[] {
-  if (source.kind === "pack") return [{ fromMinute: 0, toMinute: totalMinutes(outing), level: 1 }];
+  if (source.kind === "pack") return [{ fromMinute: 0, toMinute: totalMinutes(outing.phases), level: 1 }];
   const { fromMinute, toMinute } = stillPart(outing);
   const meanC = outing.weather.reduce((sum, hour) => sum + hour.airTemperatureC, 0) / outing.weather.length;
   const givenWh = source.batteryWh * capacityShare(pocketC(meanC)) * (1 - RESERVE_SHARE);
@@ -48,7 +46,7 @@ function heatIn(outing: Outing, piece: Piece, source: HeatSource): Change {
     side: "both",
     rank: innermostRank(outing, piece),
     fromMinute: 0,
-    toMinute: totalMinutes(outing),
+    toMinute: totalMinutes(outing.phases),
     heat: usualHeat(outing, source),
   };
   return {

@@ -1,7 +1,7 @@
 import type { Label } from "../labels";
 import { LEAK_POINTS, type LeakPoint, type Patch } from "../patches";
 import { Surroundings } from "../simulation";
-import { type Outing, type Phase, type Recurring } from "../outing";
+import { type Outing, type Phase, type Recurring, totalMinutes } from "../outing";
 import { type Piece } from "../pieces";
 import type { Change, ChangeKind } from "./change";
 
@@ -41,8 +41,6 @@ const PADS: readonly {
   },
 }));
 
-const totalMinutes = ({ phases }: Outing): number => phases.reduce((total, { minutes }) => total + minutes, 0);
-
 function addPad(outing: Outing, kind: ChangeKind, piece: Piece): Change {
   return {
     id: kind,
@@ -54,7 +52,7 @@ function addPad(outing: Outing, kind: ChangeKind, piece: Piece): Change {
       pieces: [...plan.pieces, piece],
       wearings: [
         ...plan.wearings,
-        { pieceId: piece.id, side: "both", rank: PAD_RANK, fromMinute: 0, toMinute: totalMinutes(outing) },
+        { pieceId: piece.id, side: "both", rank: PAD_RANK, fromMinute: 0, toMinute: totalMinutes(outing.phases) },
       ],
     }),
   };

@@ -1,5 +1,5 @@
 import { runToEnd, type Steps } from "../numeric";
-import type { Limit, LevelVerdict } from "../limits";
+import { type Limit, type LevelVerdict, leastMinutesStill } from "../limits";
 import { quantile, RangeInParts, sortable, MIDDLE_SHARE, type RestedBy } from "../range";
 import { restedPerson, type RestedPerson } from "../sitter";
 import { natureOf, simulateOuting, simulateSitMinutes } from "../simulation";
@@ -30,9 +30,6 @@ const RANKED = 12;
 /** Where no single change gains as much, two are looked at together. */
 const WORTH_WHILE_MINUTES = 5;
 const PAIRED_EACH = 3;
-
-const minutesOf = (verdict: LevelVerdict): number =>
-  verdict.kind === "arrivesTooCold" ? 0 : verdict.kind === "ends" ? verdict.minutesStill : verdict.minutes;
 
 /** Every single change of a plan that could be made now. */
 export const availableChanges = (outing: Outing, kit: readonly Piece[]): Change[] => [
@@ -119,7 +116,7 @@ function* pairs(outing: Outing, trials: Trials, changes: readonly Change[]): Ste
   for (const limit of [first, next]) {
     const ranked: { readonly change: Change; readonly minutes: number }[] = [];
     for (const change of changes) {
-      ranked.push({ change, minutes: minutesOf(trials.once(change.apply(outing), [limit])) });
+      ranked.push({ change, minutes: leastMinutesStill(trials.once(change.apply(outing), [limit])) });
       yield;
     }
     ranked.sort((one, other) => other.minutes - one.minutes);
@@ -134,11 +131,11 @@ export function* whatBuysMinutesInSteps(outing: Outing, sit: number, kit: readon
   const trials = new Trials(outing, sit);
   const changes = availableChanges(outing, kit);
   const byId = new Map(changes.map((change) => [change.id, change]));
-  const before = minutesOf(trials.once(outing));
+  const before = leastMinutesStill(trials.once(outing));
   const singles: Worth[] = [];
   for (const change of changes) {
     const after = trials.once(change.apply(outing));
-    singles.push(worthOf(change, minutesOf(after) - before, after.kind === "longerThan"));
+    singles.push(worthOf(change, leastMinutesStill(after) - before, after.kind === "longerThan"));
     yield;
   }
   singles.sort(byGain);

@@ -61,8 +61,11 @@ function adviceOf(hours: readonly WeatherHour[], needed: readonly number[]): Clo
   return advice;
 }
 
-/** Hours of a plan that lasts so long: what the weather does after it is no reason to dress for. */
-export function hoursOfPlan(hours: readonly WeatherHour[], minutes: number): readonly WeatherHour[] {
+/** Hours a plan of so many minutes lives through, all that are known where none falls into it: what the weather does after it is no reason to dress for. */
+export function hoursOfPlan<Hour extends { readonly minute: number }>(
+  hours: readonly Hour[],
+  minutes: number,
+): readonly Hour[] {
   const during = hours.filter(({ minute }) => minute >= 0 && minute <= minutes);
   return during.length > 0 ? during : hours;
 }

@@ -1,7 +1,7 @@
+import { MINUTES_PER_HOUR } from "../units";
 import type { Range } from "../errors";
 import { capacityShare, pocketC } from "../heat";
 
-const MINUTES_PER_HOUR = 60;
 /** A cell in a device follows the air to so near, with this time constant, min (assumption). */
 export const COOLS_WITHIN_MIN = 40;
 /** A cold cell against the body is warm again after about two of its time constants, min (assumption). */

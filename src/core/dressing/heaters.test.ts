@@ -4,10 +4,10 @@ import { demoOuting } from "../../../tests/sample-outing";
 import type { StarterPieceKey } from "@/core/starter-kit";
 import { heatSpansOf } from "./heaters";
 import { simulateOuting } from "../simulation";
-import { type Outing, type Wearing } from "../outing";
+import { type Outing, type Wearing, totalMinutes } from "../outing";
 
 const outing = demoOuting("Grouse lek before dawn");
-const total = outing.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+const total = totalMinutes(outing.phases);
 const withSource = (key: StarterPieceKey, change: Partial<Wearing> = {}): Outing => ({
   ...outing,
   pieces: [...outing.pieces, corePiece(key)],

@@ -3,7 +3,7 @@ import { heatCourse, type HeatCourse, type HeatSource, type HeatSpan } from "../
 import { HELD_PAST_PLAN_MINUTES } from "../limits";
 import { SITES } from "../patches";
 import { createBroughtHeat, type BroughtHeat } from "../sitter";
-import type { Outing, Wearing } from "../outing";
+import { type Outing, type Wearing, totalMinutes } from "../outing";
 import type { Piece } from "../pieces";
 import { siteAreasM2 } from "./site-areas";
 import { DIGIT_AT_SITE, type SiteStacks } from "./stack-over";
@@ -66,7 +66,7 @@ export class BroughtHeats {
   private readonly now: BroughtHeat = createBroughtHeat();
 
   constructor({ phases, weather }: Pick<Outing, "phases" | "weather">, person: BodyPerson) {
-    this.minutes = phases.reduce((sum, { minutes }) => sum + minutes, 0) + HELD_PAST_PLAN_MINUTES;
+    this.minutes = totalMinutes(phases) + HELD_PAST_PLAN_MINUTES;
     this.meanAirC = weather.reduce((sum, hour) => sum + hour.airTemperatureC, 0) / weather.length;
     this.areaM2 = siteAreasM2(person);
   }

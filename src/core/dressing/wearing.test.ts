@@ -2,7 +2,15 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Label } from "../labels";
 import { carriedAt } from "./carried";
-import { splitPhase, walkEffort, withoutPhase, withPhaseInserted, type Phase, type Wearing } from "../outing";
+import {
+  splitPhase,
+  walkEffort,
+  withoutPhase,
+  withPhaseInserted,
+  type Phase,
+  type Wearing,
+  totalMinutes,
+} from "../outing";
 import { usualWearing } from "./usual-wearing";
 import { wearingProblems, type KnownPiece } from "./wearing-problems";
 import { type PieceKind, type PieceTraits } from "../pieces";
@@ -140,7 +148,7 @@ describe("phases put in, taken out, cut", () => {
     walkSpeedMPerS: 0,
   });
   const phases = [phase("walkIn", 40), phase("sit", 120), phase("walkOut", 40)];
-  const total = (of: readonly Phase[]) => of.reduce((sum, { minutes }) => sum + minutes, 0);
+  const total = (of: readonly Phase[]) => totalMinutes(of);
 
   it("what is put on with a later phase moves with it, what is worn across goes on", () => {
     const wearings = [on("a", 0, 200), on("b", 40, 160), on("c", 160, 200)];

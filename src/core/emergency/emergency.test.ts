@@ -1,3 +1,4 @@
+import { totalMinutes } from "../outing";
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { starterPiece, type StarterPieceKey } from "@/core/starter-kit";
@@ -23,7 +24,7 @@ describe("when it goes wrong", () => {
 
   it("lasting longer keeps on what was on, and takes off at the end what came off then", () => {
     const { wearings, phases } = withLever(outing, { kind: "lastsLonger", hours: 2 });
-    expect(phases.reduce((sum, { minutes }) => sum + minutes, 0)).toBe(340 + 120);
+    expect(totalMinutes(phases)).toBe(340 + 120);
     expect(Math.max(...wearings.map(({ toMinute }) => toMinute))).toBe(340 + 120);
   });
 });

@@ -1,6 +1,7 @@
+import { MINUTES_PER_HOUR } from "../units";
 import { EFFORT_CLASS } from "../effort";
 import { LEVELS, LIMIT_TABLE, TRUNK_FLOOR } from "../limits";
-import type { Outing, Phase, Wearing } from "../outing";
+import { type Outing, type Phase, type Wearing, minutesBefore, totalMinutes } from "../outing";
 import { KIND_TABLE, type Piece } from "../pieces";
 import { simulateOuting, type OutingResult } from "../simulation";
 import { sitSpans } from "../outing";
@@ -8,7 +9,6 @@ import { isAmong, usualWearing } from "../dressing";
 
 // Emergencies: the day got longer, somebody fell in. Asked of a plan, never part of it.
 
-const MINUTES_PER_HOUR = 60;
 /** Long enough to see whether help or the vehicle comes first, min (assumption). */
 const WATCHED_AFTER_FALL = 240;
 /** Who fell in walks as fast as wet clothes allow: a brisk walk (assumption). */
@@ -28,8 +28,7 @@ export type Lever =
 const lastSitOf = (phases: readonly Phase[]): number => sitSpans(phases).at(-1)?.lastPhase ?? phases.length - 1;
 
 /** Minute at which a phase ends. */
-const endOf = (phases: readonly Phase[], index: number): number =>
-  phases.slice(0, index + 1).reduce((sum, { minutes }) => sum + minutes, 0);
+const endOf = (phases: readonly Phase[], index: number): number => minutesBefore(phases, index + 1);
 
 function longer(outing: Outing, hours: number): Outing {
   const index = lastSitOf(outing.phases);
@@ -95,7 +94,7 @@ function afterFall(outing: Outing, minute: number, walkMinutes: number | null): 
           { ...still, kind: "sit", minutes: 1 },
         ];
   const phases = [...before, ...rest];
-  const end = phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  const end = totalMinutes(phases);
   const wearings = outing.wearings
     .filter(({ fromMinute }) => fromMinute <= minute)
     .map((wearing) => (wearing.toMinute > minute ? { ...wearing, toMinute: end } : wearing));
@@ -104,7 +103,7 @@ function afterFall(outing: Outing, minute: number, walkMinutes: number | null): 
 
 /** Wet things next to the skin and on the feet come off, dry ones go on under what is wrung out. */
 function inDrySet(outing: Outing, minute: number, drySet: readonly Piece[]): Outing {
-  const end = outing.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  const end = totalMinutes(outing.phases);
   const pieces = new Map(outing.pieces.map((piece) => [piece.id, piece]));
   const isSwapped = ({ pieceId }: Wearing): boolean => {
     const piece = pieces.get(pieceId)!;

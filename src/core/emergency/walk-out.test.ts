@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { demoOuting } from "../../../tests/sample-outing";
 import { walkOut } from "./walk-out";
-import { type Outing } from "../outing";
+import { type Outing, totalMinutes } from "../outing";
 
 const outing = demoOuting("Char through the ice");
 const colder = (byK: number): Outing => ({
@@ -12,7 +12,7 @@ const colder = (byK: number): Outing => ({
 describe("when the vehicle stays", () => {
   it("walking on keeps the trunk warm and wets what is worn; standing still afterwards cools", () => {
     const { onArrival, afterWaiting, endMinute } = walkOut(outing, 120);
-    expect(endMinute).toBe(outing.phases.reduce((sum, { minutes }) => sum + minutes, 0) + 120);
+    expect(endMinute).toBe(totalMinutes(outing.phases) + 120);
     expect(afterWaiting.trunkC).toBeLessThan(onArrival.trunkC);
     expect(afterWaiting.heatDebtWhPerM2).toBeGreaterThan(onArrival.heatDebtWhPerM2);
     const short = walkOut(outing, 20);

@@ -1,6 +1,6 @@
 import { EFFORT_CLASS } from "../effort";
 import { LEVELS, LIMIT_TABLE, TRUNK_FLOOR, type Limit } from "../limits";
-import type { Outing, Phase } from "../outing";
+import { type Outing, type Phase, totalMinutes } from "../outing";
 import { simulateOuting, type OutingResult } from "../simulation";
 
 /** On foot at night with what was carried in: no hurry, to stay dry (assumption). */
@@ -71,7 +71,7 @@ const isPastHard = ({ toesC, fingersC, trunkC, heatDebtWhPerM2 }: Standing): Lim
  * @source whole model; pace and waiting are assumptions (docs/method.md, "Emergencies")
  */
 export function walkOut(outing: Outing, minutes: number): AfterWalkOut {
-  const planned = outing.phases.reduce((sum, phase) => sum + phase.minutes, 0);
+  const planned = totalMinutes(outing.phases);
   const end = planned + minutes;
   const longer: Outing = {
     ...outing,

@@ -1,3 +1,4 @@
+import { totalMinutes } from "../outing";
 import { CoreError } from "../errors";
 import { coveredPatches } from "../labels";
 import { changeMinutes, Dressing, isNextToSkin } from "../dressing";
@@ -133,7 +134,7 @@ export function dressingOrder(planned: Planned): DressingStep[] {
       throw new CoreError("unknown-piece", `a wearing names piece ${wearing.pieceId}, which is not in the kit`);
     return { wearing, piece };
   });
-  const end = planned.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  const end = totalMinutes(planned.phases);
   const start = all.filter(({ wearing }) => wearing.fromMinute === 0);
   const home = start.filter(isForHome);
   const vehicle = start.filter((change) => !isForHome(change));

@@ -1,3 +1,4 @@
+import { minutesBefore, totalMinutes } from "../outing";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { cardMoments, turnBackMinute, watchYourselfMinute } from "./field-card";
@@ -21,7 +22,7 @@ function planned(name: string, change: Partial<Planned> = {}): Planned {
     const { traits = {}, massG, fingersTogether = false, ...piece } = starterPiece(key);
     return { id: key, ...piece, fingersTogether, traits, massG: massG ?? undefined, ...computedTraitsOf(traits) };
   });
-  const end = file.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  const end = totalMinutes(file.phases);
   return {
     kit,
     wearings: demo.wearings.map(([pieceId, rank, fromMinute, toMinute, side]) => ({
@@ -167,7 +168,7 @@ describe("what the list looks at", () => {
 describe("the dressing order", () => {
   it.each(DEMO_NAMES)("puts on all that is worn, each once a wearing, and takes it off in its minute: %s", (name) => {
     const of = planned(name);
-    const end = of.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+    const end = totalMinutes(of.phases);
     const steps = dressingOrder(of);
     const on = steps.filter(({ act }) => act.kind === "putOn" || act.kind === "keepOn").length;
     const unchanged = of.wearings.filter((own) =>
@@ -296,10 +297,8 @@ describe("zips and parts", () => {
 
 describe("the field card", () => {
   const of = planned(lek);
-  const end = of.phases.reduce((sum, { minutes }) => sum + minutes, 0);
-  const sits = of.phases.flatMap((phase, index) =>
-    phase.kind === "sit" ? [of.phases.slice(0, index).reduce((sum, { minutes }) => sum + minutes, 0)] : [],
-  );
+  const end = totalMinutes(of.phases);
+  const sits = of.phases.flatMap((phase, index) => (phase.kind === "sit" ? [minutesBefore(of.phases, index)] : []));
   const sit = (endMinutes: number | null, lowMinutes: number | null) => ({
     fromMinute: sits[0]!,
     toMinute: sits[0]! + 240,
@@ -314,7 +313,7 @@ describe("the field card", () => {
     expect(watchYourselfMinute(of, sit(90, 40))).toBe(sits[0]! + 40);
     expect(watchYourselfMinute(of, sit(null, null))).toBeNull();
     const noSit = { phases: of.phases.filter(({ kind }) => kind !== "sit") };
-    const all = noSit.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+    const all = totalMinutes(noSit.phases);
     expect(turnBackMinute(noSit, sit(null, null))).toBe(all);
   });
 

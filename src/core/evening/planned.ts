@@ -1,5 +1,5 @@
 import type { CareDone } from "../care";
-import type { Phase, PlaceSetting, Wearing, WhenOff } from "../outing";
+import { type Phase, type PlaceSetting, type Wearing, type WhenOff, totalMinutes } from "../outing";
 import type { Piece, PieceTraits } from "../pieces";
 
 /** A piece as a list for the evening before needs it. */
@@ -22,8 +22,7 @@ export type Planned = {
   readonly lowestAirC: number;
 };
 
-export const endOf = ({ phases }: Pick<Planned, "phases">): number =>
-  phases.reduce((sum, { minutes }) => sum + minutes, 0);
+export const endOf = ({ phases }: Pick<Planned, "phases">): number => totalMinutes(phases);
 
 /** Minute at which each phase begins. */
 export const phaseStarts = ({ phases }: Pick<Planned, "phases">): number[] => {

@@ -1,3 +1,4 @@
+import { MS_PER_MINUTE } from "../units";
 import { coveredPatches } from "../labels";
 import { drySetOf } from "../emergency";
 import { isNextToSkin } from "../dressing";
@@ -38,7 +39,6 @@ export const THINGS = {
 export type Thing = keyof typeof THINGS;
 export const THING_KEYS = Object.keys(THINGS) as readonly Thing[];
 
-const MS_PER_MINUTE = 60_000;
 /** From this height up a person is held by a harness. */
 export const HARNESS_FROM_M = 1.8;
 /** A sit longer than this asks for something hot. */

@@ -1,14 +1,7 @@
+import { MS_PER_HOUR } from "../units";
 import { assertInRange } from "../errors";
 import { FORECAST_RANGE, type Forecast, type ForecastAsked, type ForecastHour } from "./forecast";
-import {
-  HOURS_PER_DAY,
-  inventedHour,
-  MS_PER_HOUR,
-  placeSeed,
-  usualHour,
-  wave,
-  type InventedHour,
-} from "./invented-weather";
+import { HOURS_PER_DAY, inventedHour, placeSeed, usualHour, wave, type InventedHour } from "./invented-weather";
 
 const INVENTED_SERVICE = "Umiak’s invented forecast";
 /** A new run comes so often, and reaches so far (assumptions, as services usually do). */

@@ -1,9 +1,9 @@
+import { MS_PER_HOUR } from "../units";
 import { seededRandom } from "../numeric";
 
 // Weather that nobody measured, the same for the same place and hour. All figures are invented, chosen to look like a
 // northern year; none is from a source.
 
-export const MS_PER_HOUR = 3_600_000;
 export const HOURS_PER_DAY = 24;
 const DAYS_PER_YEAR = 365.25;
 const DEGREES_PER_HOUR = 15;

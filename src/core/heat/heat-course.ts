@@ -1,8 +1,8 @@
+import { MINUTES_PER_HOUR } from "../units";
 import { clamp } from "../numeric";
 import { capacityShare, pocketC } from "./battery";
 import type { HeatSource, HeatSpan } from "./heat-source";
 
-const MINUTES_PER_HOUR = 60;
 /** A pack holds its power to the last quarter of its hours and dies away through it (assumption). */
 export const PACK_FADES_FROM = 0.75;
 

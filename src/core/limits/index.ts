@@ -21,7 +21,9 @@ export {
 export {
   judge,
   judgeWithRunnerUp,
+  leastMinutesStill,
   levelEverywhere,
+  minutesStillOf,
   passingsOf,
   runnerUpOf,
   type AcceptedLevels,

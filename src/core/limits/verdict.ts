@@ -23,11 +23,11 @@ function mergeSides<Told extends Omit<Crossing, "minute">>(all: readonly Told[],
   const merged: Told[] = [];
   for (const told of all) {
     const { limit, place } = told;
-    const twin = merged.findIndex(
-      (other) => other.limit === limit && other.place.part === place.part && at(other) === at(told),
+    const other = merged.findIndex(
+      (known) => known.limit === limit && known.place.part === place.part && at(known) === at(told),
     );
-    if (twin < 0) merged.push(told);
-    else if (place.side !== null) merged[twin] = { ...told, place: { part: place.part, side: "both" } };
+    if (other < 0) merged.push(told);
+    else if (place.side !== null) merged[other] = { ...told, place: { part: place.part, side: "both" } };
   }
   return merged.sort((one, other) => at(one) - at(other));
 }
@@ -66,6 +66,14 @@ export function judge(crossings: readonly Crossing[], simulatedMinutes: number):
     ? { kind: "arrivesTooCold", crossing: first }
     : { kind: "ends", minutesStill: first.minute, crossing: first };
 }
+
+/** Minutes still by a verdict: 0 for who arrives beyond a limit, `null` where nothing ends the sit as far as was simulated. */
+export const minutesStillOf = (verdict: LevelVerdict): number | null =>
+  verdict.kind === "longerThan" ? null : verdict.kind === "ends" ? verdict.minutesStill : 0;
+
+/** Minutes the sit lasts at least: as far as was simulated where nothing ends it. */
+export const leastMinutesStill = (verdict: LevelVerdict): number =>
+  verdict.kind === "longerThan" ? verdict.minutes : verdict.kind === "ends" ? verdict.minutesStill : 0;
 
 /** The same with the runner-up. */
 export function judgeWithRunnerUp(crossings: readonly Crossing[], simulatedMinutes: number): Verdict {

@@ -1,4 +1,5 @@
-import { isOfGroup, type Limit } from "../limits";
+import { MINUTES_PER_HOUR } from "../units";
+import { isOfGroup, type Limit, minutesStillOf } from "../limits";
 import type { SitAnswer } from "../simulation";
 import type { ExposureLimit, StandardAnswer } from "../standards";
 
@@ -22,7 +23,6 @@ export type Comparison = {
   readonly sentence: string;
 };
 
-const MINUTES_PER_HOUR = 60;
 /** Answers so near each other agree (assumption: a quarter, as the heat debt was found to agree with the standard). */
 const AGREE_WITHIN_SHARE = 0.25;
 
@@ -53,8 +53,7 @@ function reasonOf(ours: number | null, standard: number | null, limit: Limit | n
 
 /** Sets our verdict beside the standard's exposure limit. */
 export function compareWithStandard({ verdict }: SitAnswer, exposure: StandardAnswer<ExposureLimit>): Comparison {
-  const oursMinutes =
-    verdict.kind === "longerThan" ? null : verdict.kind === "arrivesTooCold" ? 0 : verdict.minutesStill;
+  const oursMinutes = minutesStillOf(verdict);
   if (exposure.kind === "notApplicable") {
     return {
       oursMinutes,

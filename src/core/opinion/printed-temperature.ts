@@ -1,3 +1,4 @@
+import { minutesStillOf } from "../limits";
 import { bisect } from "../numeric";
 import { simulateOuting, type SitAnswer } from "../simulation";
 import { type Outing } from "../outing";
@@ -34,9 +35,7 @@ function withSitAirC(outing: Outing, meanC: number, targetC: number): Outing {
 
 /** Minutes until the toes reach the person's level, other limits left aside; `null` when they never do. */
 function toeMinutes(outing: Outing, sit: number): number | null {
-  const { verdict } = simulateOuting(outing, { only: ["toes"] }).sits[sit]!;
-  if (verdict.kind === "longerThan") return null;
-  return verdict.kind === "ends" ? verdict.minutesStill : 0;
+  return minutesStillOf(simulateOuting(outing, { only: ["toes"] }).sits[sit]!.verdict);
 }
 
 /**

@@ -19,7 +19,7 @@ import {
 } from "../standards";
 import { bisect } from "../numeric";
 import { STATIC_AIR_LAYER_M2K_PER_W } from "../clothing";
-import { cloFromInsulation, kmhFromMetresPerSecond } from "../units";
+import { cloFromInsulation, kmhFromMetresPerSecond, MINUTES_PER_HOUR } from "../units";
 import { compareWithStandard, type Comparison } from "./compare";
 import { sitMeans, type SitMeans } from "./sit-means";
 
@@ -43,7 +43,6 @@ export type StandardOpinion = {
   readonly comparison: Comparison;
 };
 
-const MINUTES_PER_HOUR = 60;
 const MOST_CLO = 20;
 const CLO_TOLERANCE = 1e-4;
 

@@ -1,3 +1,4 @@
+import { minutesBefore } from "./minutes";
 import type { Phase, Wearing } from "./outing";
 
 /** Where a minute of the old plan lies once a phase has another length. */
@@ -19,7 +20,7 @@ export function withPhaseMinutes<P extends Phase, W extends Wearing>(
   index: number,
   minutes: number,
 ): { phases: P[]; wearings: W[] } {
-  const start = phases.slice(0, index).reduce((total, phase) => total + phase.minutes, 0);
+  const start = minutesBefore(phases, index);
   const oldEnd = start + (phases[index]?.minutes ?? 0);
   const newEnd = start + minutes;
   return {
@@ -34,8 +35,7 @@ export function withPhaseMinutes<P extends Phase, W extends Wearing>(
 
 type Edited<P, W> = { readonly phases: P[]; readonly wearings: W[] };
 
-const startOf = (phases: readonly Phase[], index: number): number =>
-  phases.slice(0, index).reduce((total, { minutes }) => total + minutes, 0);
+const startOf = (phases: readonly Phase[], index: number): number => minutesBefore(phases, index);
 
 /**
  * Puts a phase before another, or last. What is put on with a later phase moves with it; what is worn across goes on.

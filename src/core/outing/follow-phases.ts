@@ -1,3 +1,4 @@
+import { totalMinutes } from "./minutes";
 import type { Wearing } from "./outing";
 
 type Timed = { readonly id: string; readonly minutes: number };
@@ -25,9 +26,9 @@ export function followPhases<W extends Wearing>(
   after: readonly Timed[],
 ): W[] {
   const fresh = startsOf(after);
-  const freshEnd = after.reduce((sum, { minutes }) => sum + minutes, 0);
+  const freshEnd = totalMinutes(after);
   const old = [...startsOf(before)];
-  const oldEnd = before.reduce((sum, { minutes }) => sum + minutes, 0);
+  const oldEnd = totalMinutes(before);
   const moved = (minute: number): number => {
     if (minute >= oldEnd) return freshEnd;
     const index = old.findIndex(([, { start, minutes }]) => minute < start + minutes);

@@ -32,3 +32,4 @@ export { walkEffort } from "./walk-effort";
 export { walkMinutes } from "./walk-minutes";
 export { kindAt, activityAt as strandAt, activitiesOf as strandsOf } from "./activities";
 export { sitSpans, type SitSpan } from "./sits";
+export { minutesBefore, totalMinutes } from "./minutes";

@@ -1,4 +1,4 @@
-import type { Crossing, Level, LimitPlace, Limit } from "../limits";
+import { type Crossing, type Level, type LimitPlace, type Limit, leastMinutesStill } from "../limits";
 import type { SitAnswer } from "../simulation";
 import type { MinutesBound, MinutesRange } from "./minutes-range";
 
@@ -51,7 +51,7 @@ export function estimatedHeadline({ verdict }: Pick<SitAnswer, "verdict">, ratio
   const scaled = (minute: number): number => Math.round(minute * ratio);
   return {
     kind: verdict.kind,
-    minutes: verdict.kind === "ends" ? scaled(verdict.minutesStill) : 0,
+    minutes: scaled(leastMinutesStill(verdict)),
     endedBy: { limit: crossing.limit, place: crossing.place, level: crossing.level },
     runnerUp: runnerUp && { ...runnerUp, minute: scaled(runnerUp.minute) },
     ...unknown,

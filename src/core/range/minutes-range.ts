@@ -1,7 +1,7 @@
 import { runToEnd, seededRandom, type Steps } from "../numeric";
 import { isExtrapolated, type Outing } from "../outing";
 import { natureOf, simulateSitMinutes } from "../simulation";
-import type { Crossing, LevelVerdict } from "../limits";
+import { type Crossing, type LevelVerdict, leastMinutesStill } from "../limits";
 import { restedPerson, type BodilyNature, type RestedPerson } from "../sitter";
 import { addCurves, bandsOf, type MemberCurves, type RangeBands } from "./bands";
 import { ClothesWithLabelErrors } from "./label-errors";
@@ -37,8 +37,7 @@ export const HIGH_SHARE = 0.9;
 const answerOf = (verdict: LevelVerdict): MemberAnswer => {
   if (verdict.kind === "longerThan") return { kind: "longerThan", minutes: verdict.minutes, endedBy: null };
   const { limit, place, level } = verdict.crossing;
-  const minutes = verdict.kind === "ends" ? verdict.minutesStill : 0;
-  return { kind: "minutes", minutes, endedBy: { limit, place, level } };
+  return { kind: "minutes", minutes: leastMinutesStill(verdict), endedBy: { limit, place, level } };
 };
 
 /** Sides of one part are one place here: which foot is colder by a hair is no news. */

@@ -1,14 +1,14 @@
+import { MS_PER_MINUTE } from "../units";
 import { saturationPressureKPa } from "../body";
 import { HELD_PAST_PLAN_MINUTES } from "../limits";
 import { radiantTemperatureAroundC } from "../sky";
 import { sunPosition } from "../sun";
 import { SHELTER, WeatherCourse, windShareAtSeat, type WeatherHour } from "../weather";
-import type { Outing } from "../outing";
+import { type Outing, totalMinutes } from "../outing";
 
 /** Sky and sun are worked out so often, min; linear between, as the weather is. */
 const EVERY_MINUTES = 15;
 const BELOW_HORIZON_DEG = -90;
-const MS_PER_MINUTE = 60_000;
 const PERCENT = 100;
 const LEAST_MINUTE = 0.5;
 
@@ -59,7 +59,7 @@ export function withRadiation(outing: Outing): readonly WeatherHour[] {
   // Past the last hour its weather is held, but the sun goes on its course.
   const lastKnown = sunElevationKnown(outing) ? last.minute + HELD_PAST_PLAN_MINUTES : last.minute;
   // Only what is simulated: an hour with a mistyped year must not cost a century of sky.
-  const total = outing.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  const total = totalMinutes(outing.phases);
   const skipped = Math.max(0, Math.floor(-first.minute / EVERY_MINUTES));
   const firstMinute = Math.min(first.minute + skipped * EVERY_MINUTES, lastKnown);
   const lastMinute = Math.max(firstMinute, Math.min(lastKnown, total + HELD_PAST_PLAN_MINUTES + EVERY_MINUTES));

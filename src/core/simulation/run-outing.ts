@@ -1,7 +1,7 @@
 import { assertInRange, CoreError } from "../errors";
 import { HELD_PAST_PLAN_MINUTES, LIMITS, RULING_LIMITS, type Limit, type Watch } from "../limits";
 import { createSitter, USUAL_NATURE, type BodilyNature, type RestedPerson } from "../sitter";
-import { cautionOutsideAdults } from "../outing";
+import { cautionOutsideAdults, minutesBefore, totalMinutes } from "../outing";
 import { Course, type Stepping } from "./course";
 import { OUTING_RANGE, type Outing } from "../outing";
 import { createRecorder, type OutingSeries, type Recorder } from "./series";
@@ -66,13 +66,13 @@ export function runOuting<Answer>(
   options: SimulationOptions,
   answer: (run: Run, span: SitSpan) => Answer,
 ): { readonly series: OutingSeries; readonly answers: readonly Answer[] } {
-  const { rested, labelErrors: labelErrors, nature = natureOf(outing.person) } = options;
+  const { rested, labelErrors, nature = natureOf(outing.person) } = options;
   const { only: ruling = rulingLimits(outing.person), stepping = "paced", allCurves = true } = options;
   if (outing.phases.length === 0) throw new CoreError("no-phases", "an outing needs at least one phase");
   const spans = sitSpans(outing.phases);
   if (spans.length === 0) throw new CoreError("no-sit", "an outing needs at least one phase in which the person sits");
-  const totalMinutes = outing.phases.reduce((total, { minutes }) => total + minutes, 0);
-  assertInRange("totalMinutes", totalMinutes, OUTING_RANGE.totalMinutes);
+  const minutesPlanned = totalMinutes(outing.phases);
+  assertInRange("totalMinutes", minutesPlanned, OUTING_RANGE.totalMinutes);
 
   const sitter = createSitter(
     outing.person.body,
@@ -83,7 +83,7 @@ export function runOuting<Answer>(
     wetCells(outing),
     outing.storedStartC,
   );
-  const recorder = createRecorder(totalMinutes, allCurves);
+  const recorder = createRecorder(minutesPlanned, allCurves);
   const surroundings = new Surroundings(outing, labelErrors);
   const course = new Course(sitter, surroundings, stepping, outing.fallsInAtMinute);
   const run: Run = { outing, course, recorder, surroundings, ruling };
@@ -99,9 +99,6 @@ export function runOuting<Answer>(
   });
   return { series: recorder.series, answers };
 }
-
-const startOfPhase = (phases: Outing["phases"], index: number): number =>
-  phases.slice(0, index).reduce((total, { minutes }) => total + minutes, 0);
 
 /** Curves of what is held past a sit's plan, from the state at its end. */
 function recorderFrom({ course, surroundings }: Run, toMinute: number, phase: number, phaseStart: number): Recorder {
@@ -123,7 +120,7 @@ export function holdUntilSettled<Seen>(
 ): Seen {
   const { outing, course, recorder } = run;
   const state = course.save();
-  const phaseStart = startOfPhase(outing.phases, lastPhase);
+  const phaseStart = minutesBefore(outing.phases, lastPhase);
   let held: Recorder | null = null;
   let heldMinutes = 0;
   const lookNow = (before: Seen | null): Seen =>

@@ -19,6 +19,7 @@ import {
   type Recovery,
   type Verdict,
   type Watch,
+  leastMinutesStill,
 } from "../limits";
 import type { SitSpan } from "../outing";
 
@@ -138,7 +139,5 @@ export function isSettled(
 
 /** Minutes a verdict leaves beyond the plan; negative when the sit fails. */
 export function spareMinutes({ verdict, fromMinute, toMinute }: SitAnswer): number {
-  const planned = toMinute - fromMinute;
-  if (verdict.kind === "arrivesTooCold") return -planned;
-  return (verdict.kind === "ends" ? verdict.minutesStill : verdict.minutes) - planned;
+  return leastMinutesStill(verdict) - (toMinute - fromMinute);
 }

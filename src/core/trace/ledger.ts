@@ -1,4 +1,4 @@
-import { sitSpans, type Outing, type SitSpan } from "../outing";
+import { sitSpans, type Outing, type SitSpan, totalMinutes } from "../outing";
 import { replayTo, type Moment } from "../simulation";
 import { SITES } from "../patches";
 import { bodyFlows, siteLosses, touches } from "./flows";
@@ -63,7 +63,7 @@ export function ledgerOf(moment: Moment): HeatLedger {
 
 /** The stretch of the plan that is held at a minute; a plan is looked at within its own length. */
 const wholePlan = (outing: Outing): SitSpan => {
-  const toMinute = outing.phases.reduce((total, { minutes }) => total + minutes, 0);
+  const toMinute = totalMinutes(outing.phases);
   return { ...sitSpans(outing.phases)[0]!, fromMinute: 0, toMinute, lastPhase: outing.phases.length - 1 };
 };
 

@@ -9,6 +9,10 @@ export const MET_W_PER_M2 = 58.15;
 /** Seconds in an hour and in a minute: exact. */
 export const SECONDS_PER_HOUR = 3600;
 export const SECONDS_PER_MINUTE = 60;
+export const MINUTES_PER_HOUR = 60;
+/** Milliseconds, as clocks count: exact. */
+export const MS_PER_MINUTE = 60_000;
+export const MS_PER_HOUR = 3_600_000;
 /** Kelvin at 0 °C as the published comfort equation rounds it (ASHRAE Fundamentals 2017, chapter 9). */
 export const KELVIN_AT_ZERO_C_ROUNDED = 273;
 /** Kelvin at 0 °C: exact. */

@@ -1,3 +1,4 @@
+import { totalMinutes } from "@/core/outing";
 import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventStatus } from "ical-generator";
 import type { CardMoment } from "@/core/evening";
 import { cardMoments } from "../wire/evening/card-lists";
@@ -50,7 +51,7 @@ export function outingCalendar(card: FieldCard, madeAt: Date, before: readonly s
   const madeUp = inventedWords(view);
   const invented = madeUp === null ? "" : `${madeUp.toUpperCase()}. `;
   const moments = cardMoments(view, sit);
-  const end = view.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  const end = totalMinutes(view.phases);
   const { latitudeDeg, longitudeDeg } = view.setting;
   const isTold = view.plan.tellsPlace && latitudeDeg !== undefined && longitudeDeg !== undefined;
   calendar.createEvent({

@@ -1,4 +1,4 @@
-const MINUTES_PER_HOUR = 60;
+import { MINUTES_PER_HOUR } from "@/core/units";
 
 /** "3 h 05", "45 min". */
 export function durationText(minutes: number): string {

@@ -1,11 +1,11 @@
 import { dayRun, hoursOfPlan, lightSpans } from "@/core/day";
-import type { Outing } from "@/core/outing";
+import { type Outing, totalMinutes } from "@/core/outing";
 import { windShareAtSeat } from "@/core/weather";
 import { instantAt } from "./to-outing";
 
 /** The day of an outing as plain JSON: its kind, when to shed and add, and its light where the place is known. */
 export function describeDay(outing: Outing, startsAt: string): object {
-  const total = outing.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  const total = totalMinutes(outing.phases);
   const hours = hoursOfPlan(outing.weather, total);
   const { place, startsAtMs } = outing;
   const run = dayRun(hours, windShareAtSeat(place.shelter, place.seatHeightM));

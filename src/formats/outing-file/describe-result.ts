@@ -1,5 +1,5 @@
 import type { OutingResult, SitAnswer } from "@/core/simulation";
-import type { Crossing, LevelVerdict, Verdict } from "@/core/limits";
+import { type Crossing, type LevelVerdict, type Verdict, minutesStillOf } from "@/core/limits";
 import { DIGITS } from "@/core/digits";
 import { instantAt } from "./to-outing";
 
@@ -20,7 +20,7 @@ function describeVerdict(verdict: LevelVerdict, sit: SitAnswer, startsAt: string
   if (verdict.kind === "longerThan") return { kind: verdict.kind, minutes: verdict.minutes };
   return {
     kind: verdict.kind,
-    minutesStill: verdict.kind === "ends" ? verdict.minutesStill : 0,
+    minutesStill: minutesStillOf(verdict),
     endedBy: describeCrossing(verdict.crossing, sit, startsAt),
   };
 }

@@ -4,7 +4,16 @@ import { LOW_HIGH_RANGE } from "@/core/day";
 import { LEVELS, LIMITS } from "@/core/limits";
 import { TERRAIN_FACTOR, WALK_RANGE } from "@/core/effort";
 import { CLOSURES, PIECE_KINDS } from "@/core/pieces";
-import { COVERAGES, OUTING_RANGE, PHASE_KINDS, REFUGES, STORED_FROM, WEARING_SIDES, WHEN_OFF } from "@/core/outing";
+import {
+  COVERAGES,
+  OUTING_RANGE,
+  PHASE_KINDS,
+  REFUGES,
+  STORED_FROM,
+  WEARING_SIDES,
+  WHEN_OFF,
+  totalMinutes,
+} from "@/core/outing";
 import { CONDITION_RANGE, INDOOR_START_RANGE, USUAL_START } from "@/core/sitter";
 import { LEAK_POINTS, SIDES } from "@/core/patches";
 import { GROUND_RANGE, GROUNDS, SEATS, SEAT_HEIGHT_RANGE_M, SHELTER } from "@/core/weather";
@@ -292,7 +301,7 @@ function withHours<
   },
 >({ weather, lowHigh, ...file }: File) {
   if (!lowHigh) return { ...file, weather: weather ?? [] };
-  const total = file.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  const total = totalMinutes(file.phases);
   const { startsAt, timeZone, place } = file;
   return { ...file, weather: shapedHours(lowHigh, { startsAt, timeZone, ...place }, total), weatherShaped: true };
 }

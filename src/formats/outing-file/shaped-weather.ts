@@ -1,3 +1,4 @@
+import { MINUTES_PER_HOUR, MS_PER_HOUR } from "@/core/units";
 import { shapedTemperatureC, type LowHigh } from "@/core/day";
 import { dayLight } from "@/core/sun";
 
@@ -18,8 +19,6 @@ export type DayPlace = {
   readonly longitudeDeg?: number | undefined;
 };
 
-const MS_PER_HOUR = 3_600_000;
-const MINUTES_PER_HOUR = 60;
 /** A sit may be held six hours past its plan. */
 const HOURS_BEYOND = 7;
 /** Where the place is not known: the day of an equinox (assumption). */

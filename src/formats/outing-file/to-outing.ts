@@ -1,7 +1,6 @@
+import { MS_PER_MINUTE } from "@/core/units";
 import { usualLevels, type Outing } from "@/core/outing";
 import type { OutingFile } from "./schema";
-
-const MS_PER_MINUTE = 60_000;
 
 /** Minutes from the outing's start to an instant. */
 export const minutesFrom = (startsAt: string, instant: string): number =>

@@ -1,3 +1,4 @@
+import { MS_PER_HOUR } from "@/core/units";
 import { OUTING_RANGE } from "@/core/outing";
 import { clockChangeAt, instantOf, localText } from "../local-time";
 import { atLine, readTable, type Told } from "../table/read-table";
@@ -14,7 +15,6 @@ export type ImportedWeather = {
 
 /** Where a file says nothing of it (assumption). */
 const USUAL_HUMIDITY_PERCENT = 80;
-const MS_PER_HOUR = 3_600_000;
 const PERCENT = 100;
 
 type Row = { readonly at: string; readonly cells: Readonly<Record<string, unknown>> };

@@ -1,3 +1,4 @@
+import { MS_PER_MINUTE } from "@/core/units";
 import { useEffect, useState } from "react";
 import { untilText } from "@/formats/display/time";
 import { hasPending } from "@/stores/saving/pending";
@@ -11,7 +12,6 @@ export type ShownMoment = { readonly atMs: number; readonly clock: string; reado
 
 type Props = { readonly outingId: string; readonly moments: readonly ShownMoment[]; readonly theme: Theme };
 
-const MS_PER_MINUTE = 60_000;
 const LOOK_EVERY_MS = 10_000;
 
 /** What comes next by this device's clock, and the switch to red light; large enough for mitts. */

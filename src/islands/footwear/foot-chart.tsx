@@ -1,3 +1,4 @@
+import { MINUTES_PER_HOUR } from "@/core/units";
 import { toeMinutesChart } from "@/charts/toe-minutes-chart";
 import type { FootAnswer } from "@/core/bench";
 import { LEVELS, LIMIT_TABLE, type Level } from "@/core/limits";
@@ -8,7 +9,6 @@ const WIDTH = 260;
 const HEIGHT = 150;
 const LEFT = 26;
 const AXIS = 18;
-const MINUTES_PER_HOUR = 60;
 
 const LOOK: Readonly<Record<Level, { readonly line: string; readonly text: string; readonly dash?: string }>> = {
   comfort: { line: "stroke-lichen", text: "fill-lichen-text", dash: "2 3" },

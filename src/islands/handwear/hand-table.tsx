@@ -1,7 +1,7 @@
 import { TASK_MINUTES, type HandAnswer } from "@/core/bench";
 import { LEVELS, LIMIT_TABLE, type Level } from "@/core/limits";
 import { DEXTERITY } from "@/core/pieces";
-import { cloFromInsulation } from "@/core/units";
+import { cloFromInsulation, MINUTES_PER_HOUR } from "@/core/units";
 import { dryingText } from "@/formats/display/words/care-words";
 import { fingerText, offText, rewarmText, taskText } from "@/formats/display/words/hand-words";
 import { degreesText, fixedNumber, plainNumber } from "@/formats/display/numbers";
@@ -19,7 +19,6 @@ type Props = {
 
 type Row = FigureRow<HandAnswer, readonly string[]>;
 
-const MINUTES_PER_HOUR = 60;
 const clo = (insulationM2KPerW: number): string => `${fixedNumber(cloFromInsulation(insulationM2KPerW), 2)} clo`;
 
 const rowsOf = ({ level, hours, preferences }: Pick<Props, "level" | "hours" | "preferences">): Row[] => [

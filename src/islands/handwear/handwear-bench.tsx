@@ -1,3 +1,4 @@
+import { MINUTES_PER_HOUR } from "@/core/units";
 import { useStore } from "@nanostores/react";
 import { useEffect, useState } from "react";
 import { DEXTERITY } from "@/core/pieces";
@@ -18,7 +19,6 @@ import { guarded } from "../page/guarded";
 
 type Props = { readonly view: OutingView; readonly preferences: Preferences };
 
-const MINUTES_PER_HOUR = 60;
 /** Draw, focus, tie a hook: what sits are for. */
 const USUAL_TASK = 3;
 const namesOf = (column: readonly string[]): string[] => column.flatMap((id) => chosenPiece(id)?.name ?? []);

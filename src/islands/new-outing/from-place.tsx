@@ -1,3 +1,4 @@
+import { MINUTES_PER_HOUR } from "@/core/units";
 import { useStore } from "@nanostores/react";
 import { useId, useState, type FormEvent } from "react";
 import { v7 as uuid } from "uuid";
@@ -17,7 +18,6 @@ import { PersonFields, USUAL_PERSON, type NewPerson } from "./person-fields";
 type FromPlaceBody = Extract<NewOutingBody, { from: "place" }>;
 
 const NEW = "new";
-const MINUTES_PER_HOUR = 60;
 const CLOUD: Readonly<Record<string, number | null>> = { unknown: null, clear: 0, broken: 0.5, overcast: 1 };
 const CLOUD_WORDS = { unknown: "not known", clear: "clear", broken: "broken", overcast: "overcast" } as const;
 const USUAL_DAY: LowHigh = { lowC: -8, highC: -2, windMPerS: 3 };

@@ -1,3 +1,4 @@
+import { totalMinutes } from "@/core/outing";
 import { USUAL_START } from "@/core/sitter";
 import { OUTING_FORMAT_VERSION, type OutingFile } from "@/formats/outing-file/schema";
 import { inventedHours } from "./invented-weather";
@@ -10,7 +11,7 @@ export function demoFile(demo: DemoOuting): OutingFile {
   const person = DEMO_PEOPLE[demo.person];
   const { timeZone, setting } = DEMO_PLACES[demo.place];
   const { refuge: _refuge, coverage: _coverage, ...place } = setting;
-  const end = demo.phases.reduce((total, { minutes }) => total + minutes, 0);
+  const end = totalMinutes(demo.phases);
   const worn = [...new Set(demo.wearings.map(([key]) => key))];
   return {
     formatVersion: OUTING_FORMAT_VERSION,

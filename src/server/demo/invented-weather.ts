@@ -1,3 +1,4 @@
+import { MS_PER_HOUR } from "@/core/units";
 import { seededRandom } from "@/core/numeric";
 
 /** An invented day's run, from which hours are drawn. */
@@ -18,7 +19,6 @@ export type InventedDay = {
   readonly shower?: { readonly fromHour: number; readonly hours: number; readonly mm: number } | undefined;
 };
 
-const MS_PER_HOUR = 3_600_000;
 const TEMPERATURE_STRAY_K = 0.4;
 const WIND_STRAY_SHARE = 0.15;
 const HUMIDITY_STRAY_PERCENT = 4;

@@ -1,3 +1,4 @@
+import { totalMinutes } from "@/core/outing";
 import { v7 as uuid } from "uuid";
 import { createOuting, createPerson, createPieces, createPlace, ensureOwner, type Database } from "@/db";
 import { LOCAL_OWNER_ID } from "../access";
@@ -9,11 +10,9 @@ const CURRENCY = "EUR";
 
 type Ids = { readonly id: string; readonly pieces: ReadonlyMap<StarterPieceKey, string> };
 
-const totalMinutes = ({ phases }: DemoOuting): number => phases.reduce((total, { minutes }) => total + minutes, 0);
-
 /** Rows of a demo outing; ids are new each time. */
 export function demoContent(demo: DemoOuting, pieceIds: ReadonlyMap<StarterPieceKey, string>) {
-  const end = totalMinutes(demo);
+  const end = totalMinutes(demo.phases);
   return {
     weather: inventedHours(demo.weather),
     phases: demo.phases.map(({ wetBy = [], ...phase }, position) => ({

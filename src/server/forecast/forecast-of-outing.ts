@@ -1,3 +1,5 @@
+import { totalMinutes } from "@/core/outing";
+import { MINUTES_PER_HOUR, MS_PER_MINUTE } from "@/core/units";
 import type { Database } from "@/db";
 import { FORECAST_RANGE } from "@/core/forecast";
 import { toForecastView, type ForecastView } from "@/formats/wire/evening/forecast-view";
@@ -5,8 +7,6 @@ import { AppError } from "../app-error";
 import { openOuting } from "../outings/open-outing";
 import type { Forecasts } from "../ports/forecasts";
 
-const MS_PER_MINUTE = 60_000;
-const MINUTES_PER_HOUR = 60;
 /** Hours past the planned end that are fetched too: a sit may be held longer. */
 const HOURS_BEYOND = 6;
 
@@ -30,7 +30,7 @@ export async function forecastOfOuting(
     });
   }
   const fromMs = Date.parse(startsAt);
-  const minutes = phases.reduce((sum, phase) => sum + phase.minutes, 0);
+  const minutes = totalMinutes(phases);
   const hours = Math.min(FORECAST_RANGE.hours[1], Math.ceil(minutes / MINUTES_PER_HOUR) + 1 + HOURS_BEYOND);
   const firstMs = fromMs - (fromMs % (MINUTES_PER_HOUR * MS_PER_MINUTE));
   return toForecastView(await forecasts.at({ latitudeDeg, longitudeDeg, fromMs: firstMs, hours, asOfMs }));

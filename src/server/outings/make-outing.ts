@@ -1,6 +1,6 @@
 import { EFFORT_CLASS } from "@/core/effort";
 import { v7 as uuid } from "uuid";
-import { usualLevels, type Phase } from "@/core/outing";
+import { usualLevels, type Phase, totalMinutes } from "@/core/outing";
 import type { OutingPlan } from "@/core/evening";
 import { createOuting, createPerson, createPlace, readPeopleAndPlaces, type Database } from "@/db";
 import { shapedHours } from "@/formats/outing-file/shaped-weather";
@@ -44,7 +44,7 @@ async function makeFromPlace(database: Database, ownerId: string, wanted: Outing
   if (!where) throw unknown("place");
   if (person.kind === "known" && !people.some(({ id }) => id === person.id)) throw unknown("person");
   const phases = usualPhases(wanted.sitMinutes);
-  const total = phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  const total = totalMinutes(phases);
   const day = { ...wanted.day, relativeHumidityPercent: USUAL_HUMIDITY_PERCENT };
   const setting = readSetting(where.setting, where.name);
   const { latitudeDeg, longitudeDeg } = setting;

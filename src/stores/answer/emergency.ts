@@ -1,3 +1,5 @@
+import { minutesStillOf } from "@/core/limits";
+import { MINUTES_PER_HOUR } from "@/core/units";
 import { atom } from "nanostores";
 import { drySetOf, withLever, type AfterFall, type AfterWalkOut, type Lever } from "@/core/emergency";
 import { type OutingResult } from "@/core/simulation";
@@ -41,19 +43,18 @@ export type EmergencyAsked = {
   readonly minute: number;
 };
 
-const MINUTES_PER_HOUR = 60;
 /** By then a dry set is on: what changing cost bare is told. */
 const SOON_AFTER_FALL = 15;
 
 function toldOf({ sits, decidingSit }: OutingResult): LeverTold {
   const { verdict, byLevel, fromMinute, toMinute } = sits[decidingSit]!;
-  const still = verdict.kind === "ends" ? verdict.minutesStill : verdict.kind === "arrivesTooCold" ? 0 : Infinity;
+  const still = minutesStillOf(verdict) ?? Infinity;
   const shortMinutes = Math.max(0, toMinute - fromMinute - still);
   const { hard } = byLevel;
   return {
     lasts: shortMinutes === 0,
     shortMinutes,
-    hardMinutes: hard.kind === "ends" ? hard.minutesStill : hard.kind === "arrivesTooCold" ? 0 : null,
+    hardMinutes: minutesStillOf(hard),
   };
 }
 

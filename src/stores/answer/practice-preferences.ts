@@ -1,3 +1,4 @@
+import { minutesStillOf } from "@/core/limits";
 import { atom } from "nanostores";
 import { withoutAvoided, type Avoided, type PracticePreferences } from "@/core/changes";
 import type { PracticePreferencesChange } from "@/formats/wire/kit/practice-preferences-schema";
@@ -69,7 +70,7 @@ export async function askAvoidedCost(view: OutingView, avoided: readonly Avoided
   if (own !== round || !answer.ok) return;
   const { verdict } = answer.result.sits[answer.result.decidingSit]!;
   $avoidedCost.set({
-    minutes: verdict.kind === "ends" ? verdict.minutesStill : verdict.kind === "arrivesTooCold" ? 0 : null,
+    minutes: minutesStillOf(verdict),
     swaps: swaps.map(({ from, to }) => ({ from: from.name, to: to?.name ?? null })),
   });
 }

@@ -1,12 +1,13 @@
 import { v7 as uuid } from "uuid";
-import { splitPhase, withoutPhase, withPhaseInserted, withPhaseMinutes, type PlaceSetting } from "@/core/outing";
-import type {
-  OutingContentView,
-  OutingView,
-  PhaseView,
-  WearingView,
-  WeatherHourView,
-} from "@/formats/wire/outing/outing-view";
+import {
+  splitPhase,
+  withoutPhase,
+  withPhaseInserted,
+  withPhaseMinutes,
+  type PlaceSetting,
+  totalMinutes,
+} from "@/core/outing";
+import type { OutingContentView, PhaseView, WearingView, WeatherHourView } from "@/formats/wire/outing/outing-view";
 import { edit } from "./editing";
 
 // What people do to a sheet, each as one command.
@@ -83,10 +84,6 @@ export const swapPiece = (fromId: string, toId: string): void =>
 export const removeWearing = (id: string): void =>
   edit("leave a piece off", (view) => ({ ...view, wearings: view.wearings.filter((wearing) => wearing.id !== id) }));
 
-/** Minutes of all phases. */
-export const totalMinutesOf = ({ phases }: Pick<OutingView, "phases">): number =>
-  phases.reduce((total, { minutes }) => total + minutes, 0);
-
 /** Wears a piece from a minute to the end. @returns the id of the new wearing */
 export function wear(pieceId: string, rank: number, fromMinute: number, side: WearingView["side"] = "both"): string {
   const id = uuid();
@@ -100,7 +97,7 @@ export function wear(pieceId: string, rank: number, fromMinute: number, side: We
         side,
         rank,
         fromMinute,
-        toMinute: totalMinutesOf(view),
+        toMinute: totalMinutes(view.phases),
         opened: [],
         withoutParts: [],
         whenOff: "pack",

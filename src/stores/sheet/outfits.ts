@@ -1,3 +1,4 @@
+import { minutesStillOf } from "@/core/limits";
 import { atom } from "nanostores";
 import { v7 as uuid } from "uuid";
 import { resistancesAt } from "@/core/simulation";
@@ -62,7 +63,7 @@ export async function worthOf(view: OutingView, pieces: readonly OutfitPiece[]):
   const own = view.kit.filter(({ id }) => ids.has(id));
   const noises = own.flatMap(({ traits }) => traits.noise ?? []);
   return {
-    minutes: verdict.kind === "longerThan" ? null : verdict.kind === "ends" ? verdict.minutesStill : 0,
+    minutes: minutesStillOf(verdict),
     massG: sumOrNull(own.map(({ massG }) => massG)),
     volumeL: sumOrNull(own.map(({ traits }) => traits.volumeL)),
     priceMinor:

@@ -1,3 +1,4 @@
+import { minutesBefore, totalMinutes } from "@/core/outing";
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import { sampleView } from "../../../tests/sample-view";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
@@ -13,7 +14,6 @@ import {
   removePhase,
   removeWearing,
   swapPiece,
-  totalMinutesOf,
   wear,
 } from "./edits";
 import { addExtra, leaveWith, removeExtra, tellPlace, tick, untickAll } from "./plan";
@@ -72,7 +72,7 @@ describe("edits of a sheet", () => {
     vi.advanceTimersByTime(2000);
     editPhaseMinutes(0, 44);
     expect(done()).toBe(2);
-    $heldMinutes.set(totalMinutesOf(view()));
+    $heldMinutes.set(totalMinutes(view().phases));
     vi.advanceTimersByTime(5000);
     editPhaseMinutes(0, 45);
     expect(done()).toBe(2);
@@ -103,7 +103,7 @@ describe("edits of a sheet", () => {
     const own = wear("spare", 3, 30);
     expect(view().wearings.find((wearing) => wearing.id === own)).toMatchObject({
       fromMinute: 30,
-      toMinute: totalMinutesOf(view()),
+      toMinute: totalMinutes(view().phases),
       side: "both",
     });
   });
@@ -156,10 +156,7 @@ describe("a track", () => {
 
   it("gives the first way in and the last way out their minutes, and moves what is worn along", () => {
     const sit = view().phases.findIndex(({ kind }) => kind === "sit");
-    const startOf = (index: number): number =>
-      view()
-        .phases.slice(0, index)
-        .reduce((sum, { minutes }) => sum + minutes, 0);
+    const startOf = (index: number): number => minutesBefore(view().phases, index);
     const onAtSit = view()
       .wearings.filter(({ fromMinute }) => fromMinute === startOf(sit))
       .map(({ id }) => id);

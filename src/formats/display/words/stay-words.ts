@@ -1,3 +1,4 @@
+import { totalMinutes } from "@/core/outing";
 import type { DayRun } from "@/core/day";
 import { instantAt } from "../../outing-file/to-outing";
 import type { OutingView } from "../../wire/outing/outing-view";
@@ -35,7 +36,7 @@ const MOST_ADVICE = 2;
 
 /** How the day runs, and when a still person should shed or add. */
 export function dayWords({ kind, advice }: DayRun, view: Pick<OutingView, "startsAt" | "place" | "phases">): string {
-  const end = view.phases.reduce((total, { minutes }) => total + minutes, 0);
+  const end = totalMinutes(view.phases);
   const clock = (minute: number): string => clockText(instantAt(view.startsAt, minute), view.place.timeZone);
   const within = advice.filter(({ minute }) => minute > 0 && minute < end).slice(0, MOST_ADVICE);
   const words = within.map(

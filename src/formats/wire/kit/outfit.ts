@@ -1,5 +1,5 @@
 import { v7 as uuid } from "uuid";
-import { sitSpans } from "@/core/outing";
+import { sitSpans, totalMinutes } from "@/core/outing";
 import type { OutingView, WearingView } from "../outing/outing-view";
 
 /** A piece of an outfit: how it is worn, and whether from the start or for the sit. */
@@ -16,9 +16,6 @@ export type OutfitsView = {
 };
 
 type Sheet = Pick<OutingView, "phases" | "wearings">;
-
-const totalMinutes = ({ phases }: Pick<Sheet, "phases">): number =>
-  phases.reduce((total, { minutes }) => total + minutes, 0);
 
 /** What is worn in the middle of a sheet's first sit. */
 export function outfitOf(view: Sheet): OutfitPiece[] {
@@ -45,7 +42,7 @@ export function wornOutfit(
 ): { readonly wearings: WearingView[]; readonly missing: number } {
   const known = new Set(view.kit.map(({ id }) => id));
   const there = outfit.filter(({ pieceId }) => known.has(pieceId));
-  const toMinute = totalMinutes(view);
+  const toMinute = totalMinutes(view.phases);
   const sitFrom = sitSpans(view.phases)[0]?.fromMinute ?? 0;
   return {
     wearings: there.map(({ isForTheSit, ...worn }) => ({

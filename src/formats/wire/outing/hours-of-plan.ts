@@ -1,15 +1,16 @@
+import { hoursOfPlan } from "@/core/day";
+import { totalMinutes } from "@/core/outing";
+import { minutesFrom } from "../../outing-file/to-outing";
 import type { OutingView, WeatherHourView } from "./outing-view";
 
-const MS_PER_MINUTE = 60_000;
+/** Minutes of all phases of an outing. */
+export const plannedMinutes = ({ phases }: Pick<OutingView, "phases">): number => totalMinutes(phases);
 
 /** Hours of weather that the plan lives through, in order; where none falls into it, all that are known. */
-export function hoursDuringPlan({
-  startsAt,
-  phases,
-  weather,
-}: Pick<OutingView, "startsAt" | "phases" | "weather">): readonly WeatherHourView[] {
-  const startMs = Date.parse(startsAt);
-  const endMs = startMs + phases.reduce((total, { minutes }) => total + minutes, 0) * MS_PER_MINUTE;
-  const during = weather.filter(({ at }) => Date.parse(at) >= startMs && Date.parse(at) <= endMs);
-  return during.length > 0 ? during : weather;
-}
+export const hoursDuringPlan = (
+  view: Pick<OutingView, "startsAt" | "phases" | "weather">,
+): readonly WeatherHourView[] =>
+  hoursOfPlan(
+    view.weather.map((hour) => ({ hour, minute: minutesFrom(view.startsAt, hour.at) })),
+    plannedMinutes(view),
+  ).map(({ hour }) => hour);

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { OUTING_RANGE } from "@/core/outing";
+import { OUTING_RANGE, totalMinutes } from "@/core/outing";
 import { MOST_COMMANDS, MOST_UNACKNOWLEDGED, SHEET_COLLECTIONS } from "../../sheet-commands/sheet-command";
 import { PLAN_RANGE } from "@/core/evening";
 import { instantSchema, wholeWithin, within } from "../../within";
@@ -76,7 +76,7 @@ export const contentShape = {
     .max(OUTING_RANGE.phases[1])
     .refine((phases) => phases.some(({ kind }) => kind === "sit"), "needs at least one phase in which the person sits")
     .refine(
-      (phases) => phases.reduce((total, { minutes }) => total + minutes, 0) <= OUTING_RANGE.totalMinutes[1],
+      (phases) => totalMinutes(phases) <= OUTING_RANGE.totalMinutes[1],
       `may last ${OUTING_RANGE.totalMinutes[1]} minutes in all`,
     ),
   wearings: z.array(sheetWearingSchema.safeExtend({ id, pieceId: id })).max(OUTING_RANGE.wearings[1]),

@@ -1,3 +1,4 @@
+import { totalMinutes } from "@/core/outing";
 import { wearingProblems, type WearingProblem } from "@/core/dressing";
 import type { OutingView } from "./outing-view";
 import { kitOf } from "./view-to-outing";
@@ -8,7 +9,7 @@ export function problemsOfView(
 ): ReadonlyMap<string, WearingProblem> {
   const traits = new Map(view.kit.map((piece) => [piece.id, piece.traits]));
   const pieces = kitOf(view).map((piece) => ({ ...piece, traits: traits.get(piece.id) ?? {} }));
-  const total = view.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+  const total = totalMinutes(view.phases);
   const problems = wearingProblems(pieces, view.wearings, total);
   return new Map(problems.reverse().map((problem) => [view.wearings[problem.index]!.id, problem]));
 }

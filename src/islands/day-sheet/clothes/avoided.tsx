@@ -1,3 +1,4 @@
+import { minutesStillOf } from "@/core/limits";
 import { useStore } from "@nanostores/react";
 import { memo, useEffect, useState } from "react";
 import { AVOIDABLE, type Avoided } from "@/core/changes";
@@ -15,8 +16,7 @@ const QUIET_MS = 200;
 
 /** What the plan's own verdict comes to; `null` longer than is looked at. */
 function ownMinutes({ sits, decidingSit }: OutingResult): number | null {
-  const { verdict } = sits[decidingSit]!;
-  return verdict.kind === "ends" ? verdict.minutesStill : verdict.kind === "arrivesTooCold" ? 0 : null;
+  return minutesStillOf(sits[decidingSit]!.verdict);
 }
 
 const minutesText = (minutes: number | null): string =>

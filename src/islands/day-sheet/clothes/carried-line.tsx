@@ -1,3 +1,4 @@
+import { totalMinutes } from "@/core/outing";
 import { memo } from "react";
 import { carriedAt } from "@/core/dressing";
 import { plainNumber } from "@/formats/display/numbers";
@@ -10,10 +11,13 @@ const kilograms = (grams: number): string => `${plainNumber(grams / G_PER_KG, 1)
 type Props = { readonly view: OutingView; readonly minute: number };
 
 /** At its end an outing is over: what was worn to the end is worn in its last minute. */
-const lastMinuteOf = ({ phases }: OutingView): number => phases.reduce((sum, { minutes }) => sum + minutes, 0) - 1;
 
 function Carried({ view, minute }: Props) {
-  const { wornG, packG, packL, unknownMass } = carriedAt(view.kit, view.wearings, Math.min(minute, lastMinuteOf(view)));
+  const { wornG, packG, packL, unknownMass } = carriedAt(
+    view.kit,
+    view.wearings,
+    Math.min(minute, totalMinutes(view.phases) - 1),
+  );
   if (view.wearings.length === 0) return null;
   return (
     <p className="text-muted bg-ground relative py-0.5 text-xs" data-testid="carried">

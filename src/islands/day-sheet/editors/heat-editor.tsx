@@ -1,10 +1,11 @@
+import { totalMinutes } from "@/core/outing";
 import { heatCourse, HEAT_RANGE, type HeatSource, type HeatSpan } from "@/core/heat";
 import { heatSpansOf } from "@/core/dressing";
 import { plainNumber } from "@/formats/display/numbers";
 import { clockText } from "@/formats/display/time";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView, WearingView } from "@/formats/wire/outing/outing-view";
-import { editWearing, totalMinutesOf } from "@/stores/sheet/edits";
+import { editWearing } from "@/stores/sheet/edits";
 import { ChoiceField } from "../../fields/choice-field";
 import { NumberField } from "../../fields/number-field";
 
@@ -28,7 +29,7 @@ function Budget({ view, wearing, source }: Props) {
   const { leftShare, emptyAtMinute } = heatCourse(
     source,
     heatSpansOf(wearing, source),
-    Math.max(totalMinutesOf(view), wearing.toMinute),
+    Math.max(totalMinutes(view.phases), wearing.toMinute),
     meanAirC(view),
   );
   const clock = (minute: number): string => clockText(instantAt(view.startsAt, minute), view.place.timeZone);

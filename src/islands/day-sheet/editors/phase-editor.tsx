@@ -1,6 +1,6 @@
 import { useStore } from "@nanostores/react";
 import { EFFORT_CLASS, type EffortClass } from "@/core/effort";
-import { OUTING_RANGE, PHASE_KINDS, type PhaseKind } from "@/core/outing";
+import { OUTING_RANGE, PHASE_KINDS, type PhaseKind, minutesBefore, totalMinutes } from "@/core/outing";
 import { SITTER_POSTURES, type SitterPosture } from "@/core/sitter";
 import { plainNumber } from "@/formats/display/numbers";
 import { EFFORT_WORDS } from "@/formats/display/words/place-words";
@@ -9,7 +9,7 @@ import { PHASE_WORDS } from "@/formats/display/words/sheet-words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView, PhaseView } from "@/formats/wire/outing/outing-view";
 import { $computed, $selection } from "@/stores/sheet/day-sheet";
-import { cutPhase, editPhase, editPhaseMinutes, insertPhase, removePhase, totalMinutesOf } from "@/stores/sheet/edits";
+import { cutPhase, editPhase, editPhaseMinutes, insertPhase, removePhase } from "@/stores/sheet/edits";
 import { ChoiceField, optionsOf } from "../../fields/choice-field";
 import { NumberField } from "../../fields/number-field";
 import { RecurringEditor } from "./recurring-editor";
@@ -17,8 +17,7 @@ import { WetBy } from "./wet-by";
 
 type Props = { readonly view: OutingView; readonly index: number };
 
-const startOf = ({ phases }: OutingView, index: number): number =>
-  phases.slice(0, index).reduce((sum, { minutes }) => sum + minutes, 0);
+const startOf = ({ phases }: OutingView, index: number): number => minutesBefore(phases, index);
 
 /** Heat made on the mean of a phase, as computed. */
 function HeatMade({ view, index }: Props) {
@@ -111,7 +110,7 @@ function Actions({ view, index }: Props) {
           key={words}
           type="button"
           className="press press-small"
-          disabled={totalMinutesOf(view) + fresh.minutes > OUTING_RANGE.totalMinutes[1]}
+          disabled={totalMinutes(view.phases) + fresh.minutes > OUTING_RANGE.totalMinutes[1]}
           onClick={() => {
             insertPhase(index + 1, fresh);
             $selection.set({ kind: "phase", index: index + 1 });
@@ -140,7 +139,7 @@ function Actions({ view, index }: Props) {
 export function PhaseEditor({ view, index }: Props) {
   const phase = view.phases[index];
   if (!phase) return null;
-  const total = totalMinutesOf(view);
+  const total = totalMinutes(view.phases);
   const start = startOf(view, index);
   const clock = (minute: number): string => clockText(instantAt(view.startsAt, minute), view.place.timeZone);
   const most = Math.min(OUTING_RANGE.phaseMinutes[1], OUTING_RANGE.totalMinutes[1] - total + phase.minutes);

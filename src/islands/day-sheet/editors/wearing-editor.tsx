@@ -2,7 +2,7 @@ import { useStore } from "@nanostores/react";
 import { laneOf } from "@/core/pieces";
 import { readLabel } from "@/core/labels";
 import { changeCost } from "@/core/dressing";
-import { OUTING_RANGE, WEARING_SIDES, type WearingSide } from "@/core/outing";
+import { OUTING_RANGE, WEARING_SIDES, type WearingSide, totalMinutes } from "@/core/outing";
 import { LEAK_POINTS } from "@/core/patches";
 import { cloFromInsulation } from "@/core/units";
 import { plainNumber } from "@/formats/display/numbers";
@@ -14,7 +14,7 @@ import type { OutingView, PieceView, WearingView } from "@/formats/wire/outing/o
 import { problemsOfView } from "@/formats/wire/outing/problems-of-view";
 import { kitOf } from "@/formats/wire/outing/view-to-outing";
 import { $readMinute, $selection } from "@/stores/sheet/day-sheet";
-import { cutWearing, editWearing, removeWearing, swapPiece, totalMinutesOf } from "@/stores/sheet/edits";
+import { cutWearing, editWearing, removeWearing, swapPiece } from "@/stores/sheet/edits";
 import { ChoiceField, optionsOf } from "../../fields/choice-field";
 import { NumberField } from "../../fields/number-field";
 import { HeatEditor } from "./heat-editor";
@@ -56,7 +56,7 @@ function Problem({ view, wearing }: Omit<Worn, "piece">) {
 /** From when to when, on which side, above or under what. */
 function When({ view, wearing }: Worn) {
   const { id } = wearing;
-  const total = totalMinutesOf(view);
+  const total = totalMinutes(view.phases);
   const set = (change: Partial<WearingView>): void => editWearing("wear for another time", id, change);
   return (
     <div className="flex flex-wrap gap-4">

@@ -1,3 +1,4 @@
+import { totalMinutes } from "@/core/outing";
 import { memo, type KeyboardEvent } from "react";
 import { FINE_MINUTES, gripAt, minutesOf, movedSpan, SNAP_MINUTES, type Grip } from "@/charts/drag";
 import { fitText } from "@/charts/fit-text";
@@ -7,7 +8,7 @@ import { clockText } from "@/formats/display/time";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView, WearingView } from "@/formats/wire/outing/outing-view";
 import type { Selection } from "@/stores/sheet/day-sheet";
-import { editWearing, removeWearing, totalMinutesOf } from "@/stores/sheet/edits";
+import { editWearing, removeWearing } from "@/stores/sheet/edits";
 import { drawnFrom } from "../drawn-from";
 import { BAR_PX, LANE_LINE_PX, LANE_ROW_PX, type Section, type SheetFrame } from "./layout";
 import { Pressable, SectionTitle } from "./timeline-parts";
@@ -207,7 +208,7 @@ function Carried({ axis, y }: { readonly axis: TimeAxis; readonly y: number }) {
 /** Wear lanes from head to foot: a bar while a piece is on, layers from the skin going down, dots while it is carried. */
 function AllLanes(props: Props) {
   const { view, axis, frame, sections, lanes, selection, onSelect } = props;
-  const total = totalMinutesOf(view);
+  const total = totalMinutes(view.phases);
   const chosenId = selection?.kind === "wearing" ? selection.id : null;
   return (
     <g>

@@ -3,12 +3,12 @@ import { FINE_MINUTES, minutesOf, SNAP_MINUTES, snapped } from "@/charts/drag";
 import { fitText } from "@/charts/fit-text";
 import { phaseSpans, type Span } from "@/charts/spans";
 import type { TimeAxis } from "@/charts/time-axis";
-import { OUTING_RANGE } from "@/core/outing";
+import { OUTING_RANGE, totalMinutes } from "@/core/outing";
 import { durationText } from "@/formats/display/time";
 import { PHASE_WORDS } from "@/formats/display/words/sheet-words";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import type { Selection } from "@/stores/sheet/day-sheet";
-import { editPhaseMinutes, totalMinutesOf } from "@/stores/sheet/edits";
+import { editPhaseMinutes } from "@/stores/sheet/edits";
 import { drawnFrom } from "../drawn-from";
 import type { Section, SheetFrame } from "./layout";
 import { Pressable, SectionTitle } from "./timeline-parts";
@@ -32,7 +32,7 @@ const EDGE_HALF_PX = 6;
 function lengthen(view: OutingView, index: number, minutes: number): void {
   const [least, most] = OUTING_RANGE.phaseMinutes;
   const own = view.phases[index]!.minutes;
-  const room = OUTING_RANGE.totalMinutes[1] - totalMinutesOf(view) + own;
+  const room = OUTING_RANGE.totalMinutes[1] - totalMinutes(view.phases) + own;
   editPhaseMinutes(index, Math.min(most, room, Math.max(least, minutes)));
 }
 

@@ -1,3 +1,4 @@
+import { totalMinutes } from "@/core/outing";
 import { estimatedHeadline } from "@/core/range";
 import { describe, expect, it } from "vitest";
 import { rendered, type Rendered } from "../../../../tests/rendered";
@@ -14,7 +15,7 @@ import { Timeline } from "./timeline";
 
 const view = sampleView();
 const result = simulateOuting(viewToOuting(view));
-const total = view.phases.reduce((sum, { minutes }) => sum + minutes, 0);
+const total = totalMinutes(view.phases);
 const clock = (minute: number): string => clockText(instantAt(view.startsAt, minute), view.place.timeZone);
 
 type Shown = Partial<Parameters<typeof Timeline>[0]>;

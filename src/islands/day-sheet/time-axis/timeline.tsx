@@ -1,3 +1,4 @@
+import { totalMinutes } from "@/core/outing";
 import { memo, useMemo } from "react";
 import { LANES } from "@/core/pieces";
 import { wearLanes, type Lane } from "@/charts/spans";
@@ -125,15 +126,15 @@ export function Timeline(props: Props) {
   const { view, result, shown, ratio, trial, bands, preferences, selection, minute, heldMinutes, onSelect } = props;
   const [ref, width] = useWidth<HTMLDivElement>(WIDTH_BEFORE_MEASURED_PX);
   const frame = useMemo(() => sheetFrame(width), [width]);
-  const planned = view.phases.reduce((total, phase) => total + phase.minutes, 0);
-  const totalMinutes = heldMinutes ?? planned;
+  const planned = totalMinutes(view.phases);
+  const minutesShown = heldMinutes ?? planned;
   const { startsAt } = view;
   const { timeZone } = view.place;
   // The same axis as long as nothing of it changes: parts of the sheet that an edit leaves alone are not drawn again.
   const axis = useMemo(() => {
     const { left, right } = sheetFrame(width);
-    return timeAxis({ startsAt, timeZone, totalMinutes }, left, right);
-  }, [startsAt, timeZone, totalMinutes, width]);
+    return timeAxis({ startsAt, timeZone, totalMinutes: minutesShown }, left, right);
+  }, [startsAt, timeZone, minutesShown, width]);
   const { kit, wearings, phases } = view;
   const lanes: Lane<WornItem>[] = useMemo(
     () => wearLanes(axis, wornItems({ kit, wearings, phases }), LANES),
@@ -183,7 +184,7 @@ export function Timeline(props: Props) {
               minute={Math.min(minute, result.series.minutes)}
             />
           )}
-          {headline?.endedBy && marks.end !== null && marks.end <= totalMinutes && (
+          {headline?.endedBy && marks.end !== null && marks.end <= minutesShown && (
             <EndLabel
               x={axis.x(marks.end)}
               left={frame.left}
@@ -191,7 +192,7 @@ export function Timeline(props: Props) {
               text={`${clockText(instantAt(startsAt, marks.end), timeZone)} ${limitWords(headline.endedBy.limit, headline.endedBy.place)}`}
             />
           )}
-          <Scrubber view={view} axis={axis} sections={curves} minute={Math.min(minute, totalMinutes)} />
+          <Scrubber view={view} axis={axis} sections={curves} minute={Math.min(minute, minutesShown)} />
         </svg>
       </div>
     </div>

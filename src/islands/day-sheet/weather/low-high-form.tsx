@@ -1,8 +1,9 @@
+import { totalMinutes } from "@/core/outing";
 import { useState } from "react";
 import type { Preferences } from "@/formats/display/preferences";
 import { shapedHours } from "@/formats/outing-file/shaped-weather";
 import type { OutingView, WeatherHourView } from "@/formats/wire/outing/outing-view";
-import { editContent, totalMinutesOf } from "@/stores/sheet/edits";
+import { editContent } from "@/stores/sheet/edits";
 import { LowHighFields, type LowHigh } from "../../fields/low-high-fields";
 
 type Props = { readonly view: OutingView; readonly preferences: Preferences; readonly onDone: () => void };
@@ -28,7 +29,7 @@ export function LowHighForm({ view, preferences, onDone }: Props) {
     };
     const { latitudeDeg, longitudeDeg } = view.setting;
     const place = { startsAt: view.startsAt, timeZone: view.place.timeZone, latitudeDeg, longitudeDeg };
-    const hours = shapedHours(whole, place, totalMinutesOf(view));
+    const hours = shapedHours(whole, place, totalMinutes(view.phases));
     const weather = hours.map((hour): WeatherHourView => ({ ...hour, cloudShare: whole.cloudShare, ...NOT_TYPED }));
     editContent("shape the day", { weather, weatherShaped: true });
     onDone();

@@ -1,3 +1,4 @@
+import { totalMinutes } from "@/core/outing";
 import { useId, useState } from "react";
 import { temperatureText, windText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
@@ -5,7 +6,7 @@ import { clockText, dateText } from "@/formats/display/time";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import { readWeather, type ImportedWeather } from "@/formats/weather-import/read-weather";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
-import { editContent, totalMinutesOf } from "@/stores/sheet/edits";
+import { editContent } from "@/stores/sheet/edits";
 import { readTextFile } from "../../page/read-text-file";
 import { ToldList } from "../../fields/told-list";
 
@@ -17,7 +18,7 @@ const MOST_BYTES = 500_000;
 function coverWords(view: OutingView, { hours }: ImportedWeather): string | null {
   const [first, last] = [hours[0], hours.at(-1)];
   if (!first || !last) return null;
-  const end = instantAt(view.startsAt, totalMinutesOf(view));
+  const end = instantAt(view.startsAt, totalMinutes(view.phases));
   if (Date.parse(last.at) < Date.parse(view.startsAt) || Date.parse(first.at) > Date.parse(end)) {
     return "None of these hours falls into the outing. Check the date.";
   }
