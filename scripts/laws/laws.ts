@@ -2,7 +2,7 @@ import { type Limit, minutesStillOf } from "@/core/limits";
 import { simulateSitMinutes } from "@/core/simulation";
 import { sitSpans, type Outing } from "@/core/outing";
 import { type Piece } from "@/core/pieces";
-import { MisreadClothes } from "@/core/range";
+import { ClothesWithLabelErrors } from "@/core/range";
 import { demoPiece } from "../trade/setting";
 
 /** A change that must never buy minutes. */
@@ -95,7 +95,7 @@ export type Trial = { readonly better: number; readonly worse: number; readonly 
 
 /** Minutes still, or heat kept at the plan's end: more is better. */
 function lasts(outing: Outing, law: Law, clothFactor?: number): number {
-  const clothes = clothFactor === undefined ? null : new MisreadClothes(outing);
+  const clothes = clothFactor === undefined ? null : new ClothesWithLabelErrors(outing);
   const misread = clothes?.by({ labelDeviation: new Map(), clothFactor: clothFactor!, gapFactor: 1 });
   const { sits, series } = simulateSitMinutes(clothes?.outing ?? outing, {
     only: law.only,

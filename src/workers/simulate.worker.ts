@@ -99,7 +99,7 @@ async function patiently<Answer>(steps: Steps<Answer>, request: number): Promise
 let range: { readonly request: number; readonly parts: RangeInParts } | null = null;
 const beginRange = (outing: Outing, sit: number, request: number): void => {
   const parts = orNull(() => new RangeInParts(outing, sit, restedBy));
-  range = parts && { request: request, parts };
+  range = parts && { request, parts };
 };
 
 /** Some members of the range begun. */

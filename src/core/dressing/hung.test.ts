@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
-import { WaterBook } from "../water";
+import { ClothingMoisture } from "../water";
 import { simulateOuting } from "../simulation";
 import { type Outing, type WhenOff } from "../outing";
 import { HungPieces } from "./hung";
@@ -51,7 +51,7 @@ describe("a piece that hangs while it is off", () => {
   });
 
   it("never holds less than nothing, and what it lost went to the air", () => {
-    const book = new WaterBook(4);
+    const book = new ClothingMoisture(4);
     book.state.waterGPerM2.set([5, 40, 0, 9]);
     book.dryOff(0, 3, 12);
     expect([...book.state.waterGPerM2]).toEqual([0, 28, 0, 9]);

@@ -23,7 +23,7 @@ export class HungPieces {
       const pieceIndex = places.get(pieceId);
       if (before?.whenOff !== "hung" || pieceIndex === undefined) continue;
       const hung = this.byMinute.get(fromMinute) ?? [];
-      hung.push({ pieceIndex: pieceIndex, minutes: fromMinute - before.toMinute });
+      hung.push({ pieceIndex, minutes: fromMinute - before.toMinute });
       this.byMinute.set(fromMinute, hung);
     }
   }

@@ -1,4 +1,4 @@
-export { OutfitResolver as Dressing, type OutfitState as Dress, type OutfitTimeline as Dresses } from "./dressing";
+export { OutfitResolver, type OutfitState, type OutfitTimeline } from "./dressing";
 export { changeCost, changeMinutes, type ChangeCost, CHANGE_MINUTES_SAID } from "./changing";
 export { heatSpansOf, BroughtHeats, PACK_IN_BOOT } from "./heaters";
 export { outwards } from "./outwards";

@@ -141,7 +141,7 @@ function breathPlanOf(
     ({ layer, coverShare }) => coverShare >= COVERS_MOUTH_FROM && (layer.absorbingGPerM2 ?? 0) > 0,
   );
   if (within < 0 || stack === null || stack.shellsM2KPerW.length !== owned.length) return null;
-  const { layer, pieceIndex: pieceIndex, coverShare } = owned[within]!;
+  const { layer, pieceIndex, coverShare } = owned[within]!;
   return {
     cell: cellOf(pieceIndex, FACE_CELL),
     massGPerM2: layer.absorbingGPerM2!,
@@ -162,7 +162,7 @@ function writeSegment(
   factor: ClothFactor | null,
 ): void {
   for (let within = 0; within < layers; within++) {
-    const { layer, pieceIndex: pieceIndex } = owned[within]!;
+    const { layer, pieceIndex } = owned[within]!;
     const at = from + within;
     plan.cell[at] = cellOf(pieceIndex, segment);
     plan.dryShare[at] = stack.shellsM2KPerW[within]! / stack.stillM2KPerW;

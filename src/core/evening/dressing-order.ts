@@ -1,7 +1,7 @@
 import { totalMinutes } from "../outing";
 import { CoreError } from "../errors";
 import { coveredPatches } from "../labels";
-import { changeMinutes, Dressing, isNextToSkin } from "../dressing";
+import { changeMinutes, OutfitResolver, isNextToSkin } from "../dressing";
 import { KIND_TABLE } from "../pieces";
 import type { LeakPoint, Side } from "../patches";
 import type { Planned, PlannedPiece, PlannedWearing } from "./planned";
@@ -138,7 +138,7 @@ export function dressingOrder(planned: Planned): DressingStep[] {
   const start = all.filter(({ wearing }) => wearing.fromMinute === 0);
   const home = start.filter(isForHome);
   const vehicle = start.filter((change) => !isForHome(change));
-  const dressing = new Dressing([...new Set(all.map(({ piece }) => piece))], planned.wearings).timeline();
+  const dressing = new OutfitResolver([...new Set(all.map(({ piece }) => piece))], planned.wearings).timeline();
   const gaps = (spot: DressingSpot, minute: number): DressingStep => ({
     spot,
     minute,

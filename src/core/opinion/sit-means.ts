@@ -1,6 +1,6 @@
 import { bodyParameters } from "../body";
 import { natureOf, phaseAt, Surroundings, type SitAnswer } from "../simulation";
-import { type Dress } from "../dressing";
+import { type OutfitState } from "../dressing";
 import { type Outing } from "../outing";
 import { SITE_INDEX } from "../patches";
 import { outfitInsulation } from "../sitter";
@@ -34,7 +34,7 @@ const SUMMED = [
 ] as const;
 const OPEN_L_PER_M2S = 1000;
 
-const tightestOverChest = ({ layers }: Dress): number =>
+const tightestOverChest = ({ layers }: OutfitState): number =>
   Math.min(OPEN_L_PER_M2S, ...layers[SITE_INDEX.chest!]!.map(({ layer }) => layer.airPermeabilityLPerM2S));
 
 /** Means over the planned minutes of a sit. @throws {CoreError} as `simulateOuting` does */

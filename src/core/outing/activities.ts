@@ -1,6 +1,6 @@
 import type { Doing, Phase, PhaseKind, Recurring } from "./outing";
 
-// A phase is a strand of its own, into which tasks and breaks are woven at their minutes.
+// A phase is an activity of its own, into which tasks and breaks are woven at their minutes.
 
 /** What is done at a minute: 0 is the phase's own doing, then its recurring ones in order. */
 export function activityAt({ recurring }: Phase, minuteInPhase: number): number {
@@ -14,7 +14,7 @@ export function activityAt({ recurring }: Phase, minuteInPhase: number): number 
   return 0;
 }
 
-/** All strands of a phase, in the order of `strandAt`. */
+/** All activities of a phase, in the order of `activityAt`. */
 export const activitiesOf = (phase: Phase): readonly (Doing & Pick<Recurring, "bares">)[] => [
   phase,
   ...(phase.recurring ?? []),

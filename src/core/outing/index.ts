@@ -30,6 +30,6 @@ export { splitPhase, withoutPhase, withPhaseInserted, withPhaseMinutes } from ".
 export { followPhases } from "./follow-phases";
 export { walkEffort } from "./walk-effort";
 export { walkMinutes } from "./walk-minutes";
-export { kindAt, activityAt as strandAt, activitiesOf as strandsOf } from "./activities";
+export { kindAt, activityAt, activitiesOf } from "./activities";
 export { sitSpans, type SitSpan } from "./sits";
 export { minutesBefore, totalMinutes } from "./minutes";

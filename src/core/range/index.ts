@@ -16,6 +16,6 @@ export {
   type MinutesBound,
   type MinutesRange,
 } from "./minutes-range";
-export { ClothesWithLabelErrors as MisreadClothes } from "./label-errors";
+export { ClothesWithLabelErrors } from "./label-errors";
 export { cutNormal, drawVariation, type Variation } from "./variation";
 export { varyOuting } from "./vary-outing";

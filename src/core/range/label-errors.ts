@@ -1,6 +1,6 @@
 import type { ClothFactor, Layer } from "../clothing";
 import { readLabel } from "../labels";
-import { dressingOf, type Misread } from "../simulation";
+import { outfitResolverOf, type LabelErrors } from "../simulation";
 import { type Outing } from "../outing";
 import type { Variation } from "./variation";
 
@@ -10,7 +10,7 @@ type Spread = { readonly pieceId: string; readonly layer: Layer; readonly share:
 /** The clothes of an outing worked out once, to be misread by its variations. */
 export class ClothesWithLabelErrors {
   readonly outing: Outing;
-  private readonly resolver: Misread["resolver"];
+  private readonly resolver: LabelErrors["resolver"];
   private readonly spreads: readonly Spread[];
 
   /** @throws {CoreError} `unknown-piece` */
@@ -19,7 +19,7 @@ export class ClothesWithLabelErrors {
     // written out have no spread.)
     const pieces = outing.pieces.map((piece) => ({ ...piece, label: { ...piece.label } }));
     this.outing = { ...outing, pieces };
-    this.resolver = dressingOf(this.outing);
+    this.resolver = outfitResolverOf(this.outing);
     this.spreads = pieces.flatMap(({ id, label }) =>
       readLabel(label).flatMap(({ layers, insulationM2KPerW, spreadM2KPerW }) =>
         insulationM2KPerW > 0
@@ -34,7 +34,7 @@ export class ClothesWithLabelErrors {
     labelDeviation,
     clothFactor,
     gapFactor,
-  }: Pick<Variation, "labelDeviation" | "clothFactor" | "gapFactor">): Misread {
+  }: Pick<Variation, "labelDeviation" | "clothFactor" | "gapFactor">): LabelErrors {
     const factors = new Map<Layer, number>();
     for (const { pieceId, layer, share } of this.spreads) {
       const deviations = labelDeviation.get(pieceId) ?? 0;

@@ -4,7 +4,7 @@ import type { Variation } from "./variation";
 const isWalked = ({ walkSpeedMPerS, effort }: Doing): boolean => walkSpeedMPerS > 0 || effort?.kind === "walk";
 const isWay = ({ kind }: Phase): boolean => kind === "walkIn" || kind === "walkOut";
 
-/** The outing in the weather and with the effort of one variation; what is worn is misread apart (`MisreadClothes`). */
+/** The outing in the weather and with the effort of one variation; what is worn is misread apart (`ClothesWithLabelErrors`). */
 export function varyOuting(outing: Outing, variation: Variation): Outing {
   const { airOffsetK, windFactor, walkEffortFactor, stillHeatFactor } = variation;
   const walked = { effortFactor: walkEffortFactor };

@@ -12,7 +12,7 @@ import {
   type WeatherCourse,
 } from "../weather";
 import type { WetSurroundings, WettingKind } from "../water";
-import type { Dress } from "../dressing";
+import type { OutfitState } from "../dressing";
 import type { BroughtHeats } from "../dressing";
 import type { Doing, Outing, Phase, SpotSurroundings } from "../outing";
 
@@ -41,7 +41,7 @@ export class ActivityConditions {
   private readonly spot: SpotSurroundings;
   private readonly windShare: number;
   private readonly under: UnderResistances;
-  private readonly contactOf = new Map<Dress, Contact>();
+  private readonly contactOf = new Map<OutfitState, Contact>();
   private readonly isIndoors: boolean;
   private readonly rest: Rest;
   private readonly heats: BroughtHeats;
@@ -77,7 +77,7 @@ export class ActivityConditions {
   }
 
   /** Conditions in these clothes at a time, minutes of the outing; the same object each time, filled anew. */
-  at(timeMin: number, dress: Dress): Conditions {
+  at(timeMin: number, dress: OutfitState): Conditions {
     const { doing, spot } = this;
     const weather = this.weather.at(timeMin);
     const airTemperatureC = spot.airTemperatureC ?? weather.airTemperatureC;
@@ -102,7 +102,7 @@ export class ActivityConditions {
   }
 
   /** What meets the clothes from outside; `null` where nothing does. */
-  private wettingAt(precipitationMmPerH: number, airTemperatureC: number, dress: Dress): WetSurroundings | null {
+  private wettingAt(precipitationMmPerH: number, airTemperatureC: number, dress: OutfitState): WetSurroundings | null {
     if (this.isIndoors) return null;
     const { wetBy, sinkingCm } = this.doing;
     if (precipitationMmPerH === 0 && this.wetting.snowUnderM2KPerW === null && wetBy.length === 0 && sinkingCm === 0)
@@ -114,7 +114,7 @@ export class ActivityConditions {
     return wetting;
   }
 
-  private start(dress: Dress): Filled {
+  private start(dress: OutfitState): Filled {
     const { walkSpeedMPerS, posture, activityRatio } = this.doing;
     return {
       airTemperatureC: 0,
@@ -135,13 +135,13 @@ export class ActivityConditions {
     };
   }
 
-  private wearIn(now: Filled, dress: Dress): void {
+  private wearIn(now: Filled, dress: OutfitState): void {
     const contact = this.contactFor(dress);
     now.contactM2KPerW = contact.contactM2KPerW;
     now.contactWater = contact.contactWater;
   }
 
-  private contactFor(dress: Dress): Contact {
+  private contactFor(dress: OutfitState): Contact {
     const known = this.contactOf.get(dress);
     if (known) return known;
     const { contactLayers, layers, cellAt, clothFactor } = dress;

@@ -1,4 +1,4 @@
-import { Pace, SitterState, type Conditions, type Sitter } from "../sitter";
+import { StepController, SitterState, type Conditions, type Sitter } from "../sitter";
 import { SECONDS_PER_MINUTE } from "../units";
 import type { Recorder } from "./series";
 import type { Surroundings } from "./surroundings";
@@ -22,7 +22,7 @@ export type Stretch = {
 
 type CourseState = {
   readonly sitter: SitterState;
-  readonly stepController: ReturnType<Pace["save"]>;
+  readonly stepController: ReturnType<StepController["save"]>;
   readonly at: Conditions | null;
   readonly outfit: Conditions["outfit"] | null;
 };
@@ -32,7 +32,7 @@ export class Course {
   readonly sitter: Sitter;
   private readonly surroundings: Surroundings;
   private readonly stepping: Stepping;
-  private readonly stepController: Pace;
+  private readonly stepController: StepController;
   /** As the sitter was before the step being made. */
   private readonly start: SitterState;
   private readonly fallsInAtMinute: number | undefined;
@@ -44,7 +44,7 @@ export class Course {
     this.sitter = sitter;
     this.surroundings = surroundings;
     this.stepping = stepping;
-    this.stepController = new Pace(REFINEMENT[stepping]);
+    this.stepController = new StepController(REFINEMENT[stepping]);
     sitter.wet?.moisture.partMoves(REFINEMENT[stepping]);
     this.start = this.emptyState();
   }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
-import { kindAt, sitSpans, strandAt, type Outing, type Phase, type Recurring } from "../outing";
+import { kindAt, sitSpans, activityAt, type Outing, type Phase, type Recurring } from "../outing";
 import { phaseAt } from "./surroundings";
 import { resistancesAt } from "./resistances-at";
 import { simulateOuting } from "./simulate-outing";
@@ -41,7 +41,7 @@ const SIT_FROM = 60;
 
 describe("tasks and breaks within a phase", () => {
   it("come by their rule: 4 minutes every 40 from minute 10, and a walk in the last five of an hour", () => {
-    const doing = Array.from({ length: 120 }, (_, minute) => strandAt(sitting, minute));
+    const doing = Array.from({ length: 120 }, (_, minute) => activityAt(sitting, minute));
     expect(doing.flatMap((strand, minute) => (strand === 1 ? [minute] : []))).toEqual([
       10, 11, 12, 13, 50, 51, 52, 53, 90, 91, 92, 93,
     ]);
@@ -53,12 +53,12 @@ describe("tasks and breaks within a phase", () => {
 
   it("come once when they do not recur", () => {
     const once = { ...sitting, recurring: [{ ...TASK, everyMinutes: null }] };
-    expect([9, 10, 13, 14, 50].map((minute) => strandAt(once, minute))).toEqual([0, 1, 1, 0, 0]);
+    expect([9, 10, 13, 14, 50].map((minute) => activityAt(once, minute))).toEqual([0, 1, 1, 0, 0]);
   });
 
   it("hold beyond the end of the outing", () => {
     expect(phaseAt([sitting], 250)).toEqual({ phase: 0, minuteInPhase: 250 });
-    expect(strandAt(sitting, 250)).toBe(1); // 10 + 6 · 40
+    expect(activityAt(sitting, 250)).toBe(1); // 10 + 6 · 40
   });
 
   it("a walk every hour warms toes and leaves less heat debt", () => {

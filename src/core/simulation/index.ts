@@ -7,5 +7,5 @@ export { simulateOuting, type OutingResult } from "./simulate-outing";
 export { simulateSitMinutes, type SitMinutes } from "./sit-minutes";
 export { type SitAnswer, spareMinutes } from "./sit-answer";
 export { withRadiation } from "./radiation";
-export { outfitResolverOf as dressingOf, phaseAt, Surroundings, type LabelErrors as Misread } from "./surroundings";
+export { outfitResolverOf, phaseAt, Surroundings, type LabelErrors } from "./surroundings";
 export { WARM_ROOM, WIND_STEPS_PER_M_PER_S } from "./conditions";

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { CoreError, type CoreErrorCode } from "../errors";
 import { levelEverywhere } from "../limits";
-import { Dressing } from "../dressing";
+import { OutfitResolver } from "../dressing";
 import { isExtrapolated, sitSpans, walkMinutes, withPhaseMinutes, type Outing, type Phase } from "../outing";
 import { resistancesAt } from "./resistances-at";
 import { simulateOuting } from "./simulate-outing";
@@ -121,7 +121,7 @@ describe("a phase of another length", () => {
 describe("dressing", () => {
   it("makes a new outfit wherever something goes on or off, pads counting for contact alone", () => {
     const { pieces, wearings } = sampleOuting();
-    const dresses = new Dressing(pieces, wearings).timeline();
+    const dresses = new OutfitResolver(pieces, wearings).timeline();
     const changes: number[] = [];
     for (let minute = -1; minute < 400; minute = dresses.nextAfter(minute, 400)) if (minute >= 0) changes.push(minute);
     // Legwear takes three minutes, a jacket one; gloves and hats none. What goes on at home and off at home costs nothing.

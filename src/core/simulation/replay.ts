@@ -1,6 +1,6 @@
 import { createSitter, type Conditions, type Sitter } from "../sitter";
 import { Course } from "./course";
-import type { Dress } from "../dressing";
+import type { OutfitState } from "../dressing";
 import type { Outing } from "../outing";
 import { natureOf } from "./run-outing";
 import type { SitSpan } from "../outing";
@@ -11,7 +11,7 @@ import { waterCells, wetCells } from "../dressing";
 export type Moment = {
   readonly sitter: Sitter;
   readonly at: Conditions;
-  readonly dress: Dress;
+  readonly dress: OutfitState;
 };
 
 /**

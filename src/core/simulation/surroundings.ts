@@ -3,26 +3,26 @@ import type { Misfit } from "../clothing";
 import { exertionOf, type Exertion } from "../effort";
 import { WeatherCourse } from "../weather";
 import { ActivityConditions, workedDoing } from "./conditions";
-import { Dressing, type Dress, type Dresses } from "../dressing";
+import { OutfitResolver, type OutfitState, type OutfitTimeline } from "../dressing";
 import { BroughtHeats } from "../dressing";
 import { HungPieces, type HungBefore } from "../dressing";
 import { handsNeeded, NO_HANDS, type HandsNeeded } from "../dressing";
 import { BARINGS, type Baring, type Doing, type Outing, type Phase } from "../outing";
 import { withRadiation } from "./radiation";
-import { strandAt, strandsOf } from "../outing";
+import { activityAt, activitiesOf } from "../outing";
 import type { Conditions } from "../sitter";
 
 const MIDDLE_OF_MINUTE = 0.5;
 
 /** A strand with its clothes and surroundings. */
-type ActivityRun = { readonly conditions: ActivityConditions; readonly timeline: Dresses };
+type ActivityRun = { readonly conditions: ActivityConditions; readonly timeline: OutfitTimeline };
 
 /** The clothes of an outing, to be worn by many variations of it whose labels are read otherwise. */
-export type LabelErrors = { readonly resolver: Dressing; readonly misfit: Misfit };
+export type LabelErrors = { readonly resolver: OutfitResolver; readonly misfit: Misfit };
 
 /** @throws {CoreError} `unknown-piece` */
-export const outfitResolverOf = ({ pieces, wearings, person }: Outing): Dressing =>
-  new Dressing(pieces, wearings, person.body);
+export const outfitResolverOf = ({ pieces, wearings, person }: Outing): OutfitResolver =>
+  new OutfitResolver(pieces, wearings, person.body);
 
 /** Everything that surrounds a person through an outing, prepared once. */
 export class Surroundings {
@@ -39,8 +39,8 @@ export class Surroundings {
     this.hung = new HungPieces(outing.pieces, outing.wearings);
     const weather = new WeatherCourse(withRadiation(outing));
     const resolver = labelErrors?.resolver ?? outfitResolverOf(outing);
-    const byNeed = new Map<string, Dresses>();
-    const dressesFor = (needed: HandsNeeded, bares: Baring | undefined): Dresses => {
+    const byNeed = new Map<string, OutfitTimeline>();
+    const dressesFor = (needed: HandsNeeded, bares: Baring | undefined): OutfitTimeline => {
       const key = `${needed.left} ${needed.right} ${bares ?? ""}`;
       const hands = needed.left === 0 && needed.right === 0 ? NO_HANDS : needed;
       const known = byNeed.get(key) ?? resolver.timeline(hands, bares && BARINGS[bares], labelErrors?.misfit);
@@ -50,7 +50,7 @@ export class Surroundings {
     const exertion = exertionFor(outing);
     const heats = new BroughtHeats(outing, outing.person.body);
     this.runs = outing.phases.map((phase) =>
-      strandsOf(phase).map((doing) => ({
+      activitiesOf(phase).map((doing) => ({
         conditions: new ActivityConditions(outing, weather, heats, phase, workedDoing(doing, exertion(doing))),
         timeline: dressesFor(handsNeeded(doing, outing.person), doing.bares),
       })),
@@ -71,7 +71,8 @@ export class Surroundings {
     dressMinute = minute,
     weatherAt = minute + MIDDLE_OF_MINUTE,
   ): Conditions {
-    const { conditions, timeline: timeline } = this.runs[phase]![strandAt(this.outing.phases[phase]!, minuteInPhase)]!;
+    const { conditions, timeline: timeline } =
+      this.runs[phase]![activityAt(this.outing.phases[phase]!, minuteInPhase)]!;
     return conditions.at(weatherAt, timeline.at(dressMinute));
   }
 
@@ -80,10 +81,10 @@ export class Surroundings {
    * @param dressHeldAt minute whose clothes are worn all along, if so
    */
   sameUntil(minute: number, to: number, phase: number, minuteInPhase: number, dressHeldAt?: number): number {
-    const activity = strandAt(this.outing.phases[phase]!, minuteInPhase);
+    const activity = activityAt(this.outing.phases[phase]!, minuteInPhase);
     const until = dressHeldAt === undefined ? this.runs[phase]![activity]!.timeline.nextAfter(minute, to) : to;
     for (let later = minute + 1; later < until; later++) {
-      if (strandAt(this.outing.phases[phase]!, minuteInPhase + later - minute) !== activity) return later;
+      if (activityAt(this.outing.phases[phase]!, minuteInPhase + later - minute) !== activity) return later;
     }
     return until;
   }
@@ -94,13 +95,13 @@ export class Surroundings {
   }
 
   /** The clothes of a minute, as they are without a task. */
-  dressAt(minute: number, phase: number): Dress {
+  dressAt(minute: number, phase: number): OutfitState {
     return this.runs[phase]![0]!.timeline.at(minute);
   }
 
   /** The clothes in which a minute is lived, handwear off for a task; arguments as of `at`. */
-  dressLivedIn(minute: number, phase: number, minuteInPhase: number, dressMinute = minute): Dress {
-    const { timeline: timeline } = this.runs[phase]![strandAt(this.outing.phases[phase]!, minuteInPhase)]!;
+  dressLivedIn(minute: number, phase: number, minuteInPhase: number, dressMinute = minute): OutfitState {
+    const { timeline: timeline } = this.runs[phase]![activityAt(this.outing.phases[phase]!, minuteInPhase)]!;
     return timeline.at(dressMinute);
   }
 }

@@ -12,7 +12,7 @@ export {
 export { INDOOR_START_RANGE, restedPerson, USUAL_START, type IndoorStart, type RestedPerson } from "./indoor-start";
 export { buildOutfit, FactoredStacks, Wardrobe, type Clothes, type Outfit, type SiteLayers } from "./outfit/outfit";
 export { outfitInsulation, type OutfitInsulation } from "./outfit/outfit-insulation";
-export { StepController as Pace } from "./step-controller";
+export { StepController } from "./step-controller";
 export { WORN_J_PER_KG_K, type StorePlan } from "./stored-heat";
 export { patchResistances } from "./outfit/resistances";
 export { createSitter, USUAL_NATURE, type BodilyNature, SitterState, type Sitter } from "./sitter";

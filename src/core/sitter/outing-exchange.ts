@@ -18,7 +18,7 @@ import {
 } from "../digits";
 import { isDigitPatch, SITE_INDEX, SITES } from "../patches";
 import { LEWIS_K_PER_KPA } from "../units";
-import { BREATHED_SHARE, type WaterBook } from "../water";
+import { BREATHED_SHARE, type ClothingMoisture } from "../water";
 import { BODY_POSTURE, type Conditions } from "./conditions";
 import { wetContact } from "./outfit/wet-contact";
 import { DIGIT_SITE } from "./outfit/outfit";
@@ -138,7 +138,7 @@ export class OutingExchange {
    * @param soleShare share of the toes' surface that rests on the sole
    */
   constructor(
-    private readonly water: WaterBook | null = null,
+    private readonly water: ClothingMoisture | null = null,
     private readonly soleShare: number = USUAL_SOLE_SHARE,
   ) {}
 

@@ -57,7 +57,7 @@ function onScreen(): Asked | null {
   const computed = $computed.get();
   if (!view || computed.kind !== "ready" || computed.isDraft) return null;
   const { result } = computed;
-  return { view, sit: result.decidingSit, answer: result.sits[result.decidingSit]!, request: request };
+  return { view, sit: result.decidingSit, answer: result.sits[result.decidingSit]!, request };
 }
 
 let timer: ReturnType<typeof setTimeout> | undefined;

@@ -53,10 +53,7 @@ const unsaved = (): readonly SheetCommand[] => unsavedCommands(savedHistory, $hi
 /** Keeps in the browser what is not saved: not with every edit, a drag makes sixty a second. */
 function keepUnsaved(): void {
   const view = $view.get();
-  if (view)
-    $isKept.set(
-      keepPending(view.id, { commands: [...inherited, ...unsaved()], unacknowledgedSaves: unacknowledgedSaves }),
-    );
+  if (view) $isKept.set(keepPending(view.id, { commands: [...inherited, ...unsaved()], unacknowledgedSaves }));
 }
 
 function scheduleSave(): void {

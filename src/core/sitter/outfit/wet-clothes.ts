@@ -6,7 +6,7 @@ import {
   driesFromOneSideGPerM2H,
   HUNG_SIDES,
   restingShare,
-  WaterBook,
+  ClothingMoisture,
   writeWetting,
   type Breathed,
   type WaterPlan,
@@ -43,7 +43,7 @@ const curve = (): Float64Array => new Float64Array(SEGMENT_COUNT);
 
 /** The water in a sitter's clothes, kept beside body and exchange; buffers of one sitter, filled without allocating. */
 export class WetClothes {
-  readonly moisture: WaterBook;
+  readonly moisture: ClothingMoisture;
   private readonly wetting = createWetting();
   private readonly melts = new Uint8Array(SEGMENT_COUNT);
   private worn: WaterPlan | null = null;
@@ -71,7 +71,7 @@ export class WetClothes {
     cells: number,
     private wetCells: Float64Array | null,
   ) {
-    this.moisture = new WaterBook(cells);
+    this.moisture = new ClothingMoisture(cells);
   }
 
   /** Charges the skin with the heat that water in the clothes sets free or takes, as it was in the last minute. */
@@ -114,7 +114,7 @@ export class WetClothes {
     at: Conditions,
     stepS: number,
   ): number {
-    const { moisture: moisture, breathed } = this;
+    const { moisture, breathed } = this;
     const plan = at.water?.breath ?? null;
     if (plan === null) return (moisture.state.breathWPerM2 = 0);
     const { last, past, temperatureC } = body;
@@ -132,7 +132,7 @@ export class WetClothes {
 
   /** Lets a step of the body just made pass over the clothes. */
   pass(body: Body, skinExchange: SkinExchange, exchange: OutingExchange, at: Conditions, stepS: number): void {
-    const { moisture: moisture } = this;
+    const { moisture } = this;
     if (at.water === null) return;
     moisture.meetsFromOutside(at.wetting !== null);
     if (!moisture.isDueAfter(stepS)) return;
