@@ -29,7 +29,8 @@ import { SPREAD } from "@/core/range/variation";
 import { TOUCHED_EFFUSIVITY, USUAL_TOUCHING_SKIN_C } from "@/core/touch";
 import { SECONDS_PER_MINUTE } from "@/core/units";
 import { LATENT_J_PER_G, PASSES_BY_RESISTANCE } from "@/core/water";
-import { FOOT_SWEAT_G_PER_M2H, LATEST_MOVE_S } from "@/core/water/clothing-moisture";
+import { LATEST_MOVE_S } from "@/core/water/move-schedule";
+import { FOOT_SWEAT_G_PER_M2H } from "@/core/water/segment-vapour";
 import { SOONEST_MOVE_S } from "@/core/water/water-state";
 import {
   DRY_SNOW_BELOW_C,

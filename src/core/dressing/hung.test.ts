@@ -55,7 +55,7 @@ describe("a piece that hangs while it is off", () => {
     book.state.waterGPerM2.set([5, 40, 0, 9]);
     book.dryOff(0, 3, 12);
     expect([...book.state.waterGPerM2]).toEqual([0, 28, 0, 9]);
-    expect(book.flowsG[2]).toBeCloseTo(5 + 12, 12);
+    expect(book.ledger.flowsG[2]).toBeCloseTo(5 + 12, 12);
   });
 
   it("counts from when it came off last, not the time before", () => {

@@ -1,4 +1,6 @@
-export { OutfitResolver, type OutfitState, type OutfitTimeline } from "./dressing";
+export { OutfitResolver } from "./outfit-resolver";
+export type { OutfitState } from "./outfit-state";
+export type { OutfitTimeline } from "./outfit-timeline";
 export { changeCost, changeMinutes, type ChangeCost, CHANGE_MINUTES_SAID } from "./changing";
 export { heatSpansOf, BroughtHeats, PACK_IN_BOOT } from "./heaters";
 export { outwards } from "./outwards";
@@ -9,4 +11,4 @@ export { isAmong, isNextToSkin, usualWearing } from "./usual-wearing";
 export { waterCells, cellOf, wetCells, COVERS_MOUTH_FROM } from "./water-layers";
 export { siteAreasM2 } from "./site-areas";
 export { HungPieces, type HungBefore } from "./hung";
-export { TOE_SHARE_OF_BOOT_MASS } from "./stores";
+export { TOE_SHARE_OF_BOOT_MASS } from "./heat-stores";

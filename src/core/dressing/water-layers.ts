@@ -1,4 +1,4 @@
-import { SEGMENT_COUNT, SEGMENT_INDEX, SEGMENTS, type Segment } from "../body";
+import { SEGMENT_COUNT } from "../body";
 import {
   airGapInsulation,
   ORDINARY_VAPOUR_INDEX,
@@ -91,27 +91,10 @@ export function wetCells({ pieces, wetFromStart }: Pick<Outing, "pieces" | "wetF
   );
 }
 
-/** Left segment of each right one; itself elsewhere. */
-const LEFT_OF: readonly number[] = SEGMENTS.map(
-  (segment, index) => SEGMENT_INDEX[segment.replace("right", "left") as Segment] ?? index,
-);
-
 /** Layers of a segment that are followed; `null` where none are. */
 type Followed = { readonly stack: Stack; readonly owned: readonly OwnedLayer[]; readonly layers: number } | null;
 
-function mirrorOf(bySegment: readonly Followed[], segment: number): number {
-  const left = LEFT_OF[segment]!;
-  const [own, other] = [bySegment[segment], bySegment[left]];
-  if (left === segment || !own || !other) return own === other ? left : segment;
-  if (own.layers !== other.layers) return segment;
-  for (let layer = 0; layer < own.layers; layer++) {
-    const [one, two] = [own.owned[layer]!, other.owned[layer]!];
-    if (one.layer !== two.layer || one.pieceIndex !== two.pieceIndex) return segment;
-  }
-  return left;
-}
-
-/** Cell of the book that holds a piece's water on a segment, or over the mouth (`FACE_CELL`). @param index of the piece in the outing */
+/** Cell of clothing moisture that holds a piece's water on a segment, or over the mouth (`FACE_CELL`). @param index of the piece in the outing */
 export const cellOf = (index: number, segment: number): number => index * CELLS_PER_PIECE + segment;
 
 /** Cells of water an outing's pieces have. */
@@ -197,14 +180,12 @@ export function waterPlanOf(
     lossAtOwnMass: new Float64Array(count),
     passes: new Float64Array(SEGMENT_COUNT).fill(1),
     under: new Int32Array(SEGMENT_COUNT).fill(-1),
-    mirror: new Int32Array(SEGMENT_COUNT),
     breath: breathPlanOf(owned[FACE]!, stacks[FACE]!, factor),
   };
   let next = 0;
   for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
     const followed = bySegment[segment]!;
     plan.first[segment] = next;
-    plan.mirror[segment] = mirrorOf(bySegment, segment);
     if (!followed) continue;
     writeSegment(plan, segment, next, followed, factor);
     next += followed.layers;

@@ -45,7 +45,7 @@ export class Course {
     this.surroundings = surroundings;
     this.stepping = stepping;
     this.stepController = new StepController(REFINEMENT[stepping]);
-    sitter.wet?.moisture.partMoves(REFINEMENT[stepping]);
+    sitter.wet?.moisture.schedule.refine(REFINEMENT[stepping]);
     this.start = this.emptyState();
   }
 

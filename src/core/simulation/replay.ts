@@ -1,11 +1,11 @@
-import { createSitter, type Conditions, type Sitter } from "../sitter";
+import { sitterOf } from "./sitter-of";
+import { type Conditions, type Sitter } from "../sitter";
 import { Course } from "./course";
 import type { OutfitState } from "../dressing";
 import type { Outing } from "../outing";
 import { natureOf } from "./run-outing";
 import type { SitSpan } from "../outing";
 import { phaseAt, Surroundings } from "./surroundings";
-import { waterCells, wetCells } from "../dressing";
 
 /** A sitter brought to a minute of an outing, and what surrounded them in the step that led there. */
 export type Moment = {
@@ -21,15 +21,7 @@ export type Moment = {
  */
 export function replayTo(outing: Outing, { toMinute, lastPhase }: SitSpan, minute: number): Moment {
   const surroundings = new Surroundings(outing);
-  const sitter = createSitter(
-    outing.person.body,
-    outing.start,
-    natureOf(outing.person),
-    undefined,
-    waterCells(outing.pieces),
-    wetCells(outing),
-    outing.storedStartC,
-  );
+  const sitter = sitterOf(outing, natureOf(outing.person));
   const course = new Course(sitter, surroundings, "paced", outing.fallsInAtMinute);
   const until = Math.max(1, minute);
   let start = 0;

@@ -1,6 +1,7 @@
+import { sitterOf } from "./sitter-of";
 import { assertInRange, CoreError } from "../errors";
 import { HELD_PAST_PLAN_MINUTES, LIMITS, RULING_LIMITS, type Limit, type Watch } from "../limits";
-import { createSitter, USUAL_NATURE, type BodilyNature, type RestedPerson } from "../sitter";
+import { USUAL_NATURE, type BodilyNature, type RestedPerson } from "../sitter";
 import { cautionOutsideAdults, minutesBefore, totalMinutes } from "../outing";
 import { Course, type Stepping } from "./course";
 import { OUTING_RANGE, type Outing } from "../outing";
@@ -8,7 +9,6 @@ import { createRecorder, type OutingSeries, type Recorder } from "./series";
 import { sitWatches } from "./sit-watches";
 import { sitSpans, type SitSpan } from "../outing";
 import { Surroundings, type LabelErrors } from "./surroundings";
-import { waterCells, wetCells } from "../dressing";
 
 /** What of a simulation need not be the usual. */
 export type SimulationOptions = {
@@ -74,15 +74,7 @@ export function runOuting<Answer>(
   const minutesPlanned = totalMinutes(outing.phases);
   assertInRange("totalMinutes", minutesPlanned, OUTING_RANGE.totalMinutes);
 
-  const sitter = createSitter(
-    outing.person.body,
-    outing.start,
-    nature,
-    rested,
-    waterCells(outing.pieces),
-    wetCells(outing),
-    outing.storedStartC,
-  );
+  const sitter = sitterOf(outing, nature, rested);
   const recorder = createRecorder(minutesPlanned, allCurves);
   const surroundings = new Surroundings(outing, labelErrors);
   const course = new Course(sitter, surroundings, stepping, outing.fallsInAtMinute);

@@ -11,7 +11,7 @@ import { waterCells } from "../dressing";
 import { type Outing } from "../outing";
 import { breathingLoss, createSkinExchange, OUTING_BODY } from "../body";
 import { contactResistances, contactWater } from "./outfit/contact";
-import { createSitter, SitterState, USUAL_NATURE, type Sitter } from "./sitter";
+import { createSitter, SitterState, type Sitter } from "./sitter";
 import { restedPerson } from "./indoor-start";
 import { type Conditions } from "./conditions";
 import { BREATHED_SHARE } from "../water";
@@ -24,7 +24,7 @@ const { resting } = rested;
 const sum = (values: Float64Array): number => values.reduce((total, value) => total + value, 0);
 const totalMinutes = outing.phases.reduce((total, { minutes }) => total + minutes, 0);
 const newSitter = (): Sitter =>
-  createSitter(outing.person.body, outing.start, USUAL_NATURE, rested, waterCells(outing.pieces));
+  createSitter(outing.person.body, outing.start, { rested, waterCells: waterCells(outing.pieces) });
 
 /** Digits minute by minute through the sample outing, each minute in so many steps of first order. */
 function digitsThrough(sitter: Sitter, stepsPerMinute: number, of: Outing = outing): Float64Array[] {
@@ -103,7 +103,7 @@ class EnergyBook {
     this.copy.write(this.exchange, this.sitter.body, at);
     const { skinAreaM2 } = this.sitter.body.parameters;
     const fromWaterW = skinAreaM2.reduce(
-      (total, areaM2, segment) => total + areaM2 * this.sitter.wet!.moisture.heatAheadWPerM2(segment, stepS),
+      (total, areaM2, segment) => total + areaM2 * this.sitter.wet!.moisture.schedule.heatAheadWPerM2(segment, stepS),
       0,
     );
     const breathedM2 = BREATHED_SHARE * SITES[SITE_INDEX.face!]!.share * skinAreaM2[SEGMENT_INDEX.head]!;

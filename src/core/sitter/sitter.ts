@@ -87,23 +87,34 @@ export const USUAL_NATURE: BodilyNature = {
   openingPerTrunkK: OUTING_BODY.openingPerTrunkK,
 };
 
+/** What is known of a sitter beside person and start. */
+export type SitterOptions = {
+  readonly nature?: BodilyNature | undefined;
+  /** The person as they step out, when already known: it depends on person, basal heat and start alone. */
+  readonly rested?: RestedPerson | undefined;
+  /** Pieces on segments that may hold water; none when not given. */
+  readonly waterCells?: number | undefined;
+  /** Share of its own mass of water that each starts with, if not dry. */
+  readonly wetCells?: Float64Array | null | undefined;
+  /** Temperature of boots and gloves as one steps out, °C; the room's when not given. */
+  readonly storedStartC?: number | undefined;
+};
+
 /**
  * A person who has rested indoors and steps out.
- * @param waterCells pieces on segments that may hold water
- * @param wetCells share of its own mass of water that each starts with, if not dry
- * @param storedStartC temperature of boots and gloves as one steps out, °C; the room's when not given
- * @param rested the person as they step out, when already known (it depends on person, basal heat and start alone)
  * @throws {CoreError} `out-of-range` when the person leaves PERSON_RANGE
  * @source outing mode of docs/method.md on JOS-3 (Takahashi et al. 2021)
  */
 export function createSitter(
   person: BodyPerson,
   start: IndoorStart,
-  nature: BodilyNature = USUAL_NATURE,
-  rested: RestedPerson = restedPerson(person, start, nature.basalHeatFactor),
-  waterCells = 0,
-  wetCells: Float64Array | null = null,
-  storedStartC: number = start.airTemperatureC,
+  {
+    nature = USUAL_NATURE,
+    rested = restedPerson(person, start, nature.basalHeatFactor),
+    waterCells = 0,
+    wetCells = null,
+    storedStartC = start.airTemperatureC,
+  }: SitterOptions = {},
 ): Sitter {
   const { openingPerTrunkK, flowFactor, soleShare } = nature;
   const body = bodyAtRest(rested.resting, { ...OUTING_BODY, openingPerTrunkK });
@@ -120,20 +131,9 @@ export function createSitter(
 
   const heatContentJ = (): number => {
     const { temperatureC } = body;
-    // Five sums side by side: one alone waits for its last addition 85 times.
-    let a = 0;
-    let b = 0;
-    let c = 0;
-    let d = 0;
-    let e = 0;
-    for (let node = 0; node < NODE_COUNT; node += 5) {
-      a += capacityJPerK[node]! * temperatureC[node]!;
-      b += capacityJPerK[node + 1]! * temperatureC[node + 1]!;
-      c += capacityJPerK[node + 2]! * temperatureC[node + 2]!;
-      d += capacityJPerK[node + 3]! * temperatureC[node + 3]!;
-      e += capacityJPerK[node + 4]! * temperatureC[node + 4]!;
-    }
-    return a + b + c + d + e;
+    let contentJ = 0;
+    for (let node = 0; node < NODE_COUNT; node++) contentJ += capacityJPerK[node]! * temperatureC[node]!;
+    return contentJ;
   };
   const startHeatJ = heatContentJ();
 

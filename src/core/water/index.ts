@@ -1,6 +1,8 @@
 export { driesFromOneSideGPerM2H, HUNG_SIDES } from "./drying-rate";
 export { BREATH_KEPT, BREATHED_SHARE, type Breathed } from "./breath-cover";
-export { WATER_FLOWS, ClothingMoisture, type WetSkin } from "./clothing-moisture";
+export { ClothingMoisture } from "./clothing-moisture";
+export { WATER_FLOWS } from "./water-ledger";
+export type { WetSkin } from "./wet-skin";
 export { VapourThroughLayers } from "./vapour-through-layers";
 export { WaterState } from "./water-state";
 export { LATENT_J_PER_G } from "./water-properties";

@@ -40,8 +40,6 @@ export type WaterPlan = {
   readonly passes: Float64Array;
   /** By segment: place of the layer that water from over the top of a boot runs into. */
   readonly under: Int32Array;
-  /** By segment: the one on the other side, reckoned before it, that is dressed alike; else the segment itself. */
-  readonly mirror: Int32Array;
   /** `null` where nothing covers the mouth, or nothing that takes up water. */
   readonly breath: BreathPlan | null;
 };

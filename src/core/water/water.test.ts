@@ -2,10 +2,11 @@ import { describe, expect, it } from "vitest";
 import fc from "fast-check";
 import { saturationPressureKPa, SEGMENT_COUNT } from "../body";
 import { bisect } from "../numeric";
-import { WATER_FLOWS, ClothingMoisture } from "./clothing-moisture";
+import { ClothingMoisture } from "./clothing-moisture";
+import { WATER_FLOWS } from "./water-ledger";
 import { writeWetting, createWetting, clinging } from "./wetting";
 import type { WaterPlan } from "./water-plan";
-import type { WetSkin } from "./clothing-moisture";
+import type { WetSkin } from "./wet-skin";
 import type { WetSurroundings } from "./wetting";
 import { VapourThroughLayers } from "./vapour-through-layers";
 
@@ -25,7 +26,6 @@ function planOf(masses: readonly number[], loss = 0.3): WaterPlan {
     lossAtOwnMass: evenlyOver(SEGMENT_COUNT * layers, loss),
     passes: evenly(0.5),
     under: Int32Array.from({ length: SEGMENT_COUNT }, (_, segment) => segment * layers),
-    mirror: Int32Array.from({ length: SEGMENT_COUNT }, (_, segment) => segment),
     breath: null,
   };
 }
@@ -53,11 +53,11 @@ function skinIn(airC: number, clothingM2KPerW: number, wettedness: number, drips
 
 const held = (book: ClothingMoisture): number => book.state.waterGPerM2.reduce((sum, water) => sum + water, 0);
 const flow = (book: ClothingMoisture, name: (typeof WATER_FLOWS)[number]): number =>
-  book.flowsG[WATER_FLOWS.indexOf(name)]!;
+  book.ledger.flowsG[WATER_FLOWS.indexOf(name)]!;
 
 function moveFor(book: ClothingMoisture, plan: WaterPlan, skin: WetSkin, minutes: number, rainG = 0): void {
   const wetting = rainG > 0 ? { outside: evenly(rainG / 3600), overTop: evenly(rainG / 7200) } : null;
-  for (let minute = 0; minute < minutes; minute += 4) if (book.isDueAfter(240)) book.move(plan, wetting, skin);
+  for (let minute = 0; minute < minutes; minute += 4) if (book.schedule.isDueAfter(240)) book.move(plan, wetting, skin);
 }
 
 describe("vapour through layers", () => {

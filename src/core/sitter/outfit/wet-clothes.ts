@@ -83,7 +83,7 @@ export class WetClothes {
     for (let segment = 0; segment < SEGMENT_COUNT; segment++) {
       const toWater =
         inWater > 0 && !KEPT_DRY.has(segment) ? (body.now.skinC[segment]! - IN_WATER.waterC) / IN_WATER.wornM2KPerW : 0;
-      const heat = this.moisture.heatAheadWPerM2(segment, stepS) - toWater * inWater;
+      const heat = this.moisture.schedule.heatAheadWPerM2(segment, stepS) - toWater * inWater;
       if (heat !== 0) body.addHeat(SEGMENT_NODES[segment]!.skin, heat * skinAreaM2[segment]!);
     }
     const { breathWPerM2 } = state;
@@ -103,7 +103,7 @@ export class WetClothes {
     if (water === null) return this.moisture.undressed();
     if (this.wetCells !== null) this.moisture.startWet(water, this.wetCells);
     this.wetCells = null;
-    this.moisture.dressedAnew(water);
+    this.moisture.afterChange(water);
   }
 
   /** Lets a step of the body just made breathe through what covers the mouth; heat to the skin there, W/m². */
@@ -134,8 +134,8 @@ export class WetClothes {
   pass(body: Body, skinExchange: SkinExchange, exchange: OutingExchange, at: Conditions, stepS: number): void {
     const { moisture } = this;
     if (at.water === null) return;
-    moisture.meetsFromOutside(at.wetting !== null);
-    if (!moisture.isDueAfter(stepS)) return;
+    moisture.schedule.meetsFromOutside(at.wetting !== null);
+    if (!moisture.schedule.isDueAfter(stepS)) return;
     const isWetted =
       at.wetting !== null && writeWetting(this.wetting, at.wetting, this.meltingUnder(body, exchange, at));
     moisture.move(at.water, isWetted ? this.wetting : null, this.skinOf(body, skinExchange, exchange));
@@ -158,7 +158,7 @@ export class WetClothes {
 
   /** Another doing or other clothes than before. */
   resetHistory(): void {
-    this.moisture.resetHistory();
+    this.moisture.schedule.resetHistory();
   }
 
   /**

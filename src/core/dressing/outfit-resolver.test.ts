@@ -5,7 +5,7 @@ import { SITE_INDEX, type Side } from "../patches";
 import { replayTo, simulateOuting } from "../simulation";
 import { sitSpans, type Wearing } from "../outing";
 import { type Piece } from "../pieces";
-import { OutfitResolver } from "./dressing";
+import { OutfitResolver } from "./outfit-resolver";
 
 /** Invented: a sleeve on the forearm, as sewn for one side or for both. */
 const layer = {
