@@ -101,6 +101,7 @@ export async function test() {
     await check("lint", tool("eslint"), [".", "--max-warnings", "0"]),
     await check("format", tool("prettier"), ["--check", ".", "--log-level", "warn"]),
     await check("import directions", tool("depcruise"), ["--config", ".dependency-cruiser.cjs", "src"]),
+    await check("unused code", tool("knip"), []),
     await vitest("unit", ["core", "unit", "reference"]),
     await vitest("integration"),
   ];

@@ -11,4 +11,4 @@ export {
   type HandTask,
 } from "./hand-bench";
 export { massCheck, type MassCheck } from "./mass-check";
-export { dressWith, pieceMinutes, type PieceMinutes, type SatMinutes } from "./piece-minutes";
+export { pieceMinutes, type PieceMinutes, type SatMinutes } from "./piece-minutes";

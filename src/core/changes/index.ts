@@ -1,15 +1,8 @@
 export type { Change, ChangeKind } from "./change";
-export {
-  availableChanges,
-  changedOuting,
-  whatBuysMinutes,
-  whatBuysMinutesInSteps,
-  type Worth,
-} from "./what-buys-minutes";
+export { changedOuting, whatBuysMinutes, whatBuysMinutesInSteps, type Worth } from "./what-buys-minutes";
 export { PRACTICES, practiceChoicesOf, type PracticeChoice, type PracticeQuestion, type Practice } from "./practices";
 export {
   AVOIDABLE,
-  isAvoided,
   withoutAvoided,
   type Avoided,
   type AvoidablePiece,

@@ -14,10 +14,4 @@ export {
   type FlowFactor,
 } from "./digit";
 export { createDigitSupply, digitBloodExchange, supplyDigit, type DigitSupply, type FeedingBlood } from "./digit-blood";
-export {
-  crossFlowConvection,
-  DIGIT_RADIATION_W_PER_M2K,
-  digitConvection,
-  surfaceShape,
-  type SurfaceShape,
-} from "./digit-surface";
+export { DIGIT_RADIATION_W_PER_M2K, digitConvection, surfaceShape, type SurfaceShape } from "./digit-surface";

@@ -1,5 +1,5 @@
 export { dressingOrder, type DressingSpot, type DressingStep } from "./dressing-order";
-export { cardMoments, turnBackMinute, watchYourselfMinute, type CardMoment, type DecidingSit } from "./field-card";
+export { cardMoments, type CardMoment, type DecidingSit } from "./field-card";
 export {
   PLAN_FIELDS,
   PLAN_RANGE,

@@ -31,4 +31,4 @@ export {
   type Passings,
   type Verdict,
 } from "./verdict";
-export { passing, type Crossing, type InTask, type LimitPlace, type Recovery, type Watch } from "./watch";
+export { type Crossing, type InTask, type LimitPlace, type Recovery, type Watch } from "./watch";

@@ -7,7 +7,6 @@ export {
   sortable,
   RANGE_MEMBERS,
   RangeInParts,
-  rangeMembers,
   rangeOf,
   type RangeMembers,
   type EndedBy,
@@ -17,5 +16,4 @@ export {
   type MinutesRange,
 } from "./minutes-range";
 export { ClothesWithLabelErrors } from "./label-errors";
-export { cutNormal, drawVariation, type Variation } from "./variation";
-export { varyOuting } from "./vary-outing";
+export { type Variation } from "./variation";

@@ -6,6 +6,5 @@ export { natureOf, type SimulationOptions, FLOW_OF_COLD_HANDS } from "./run-outi
 export { simulateOuting, type OutingResult } from "./simulate-outing";
 export { simulateSitMinutes, type SitMinutes } from "./sit-minutes";
 export { type SitAnswer, spareMinutes } from "./sit-answer";
-export { withRadiation } from "./radiation";
 export { outfitResolverOf, phaseAt, Surroundings, type LabelErrors } from "./surroundings";
 export { WARM_ROOM, WIND_STEPS_PER_M_PER_S } from "./conditions";

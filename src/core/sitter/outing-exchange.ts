@@ -20,6 +20,7 @@ import { isDigitPatch, SITE_INDEX, SITES } from "../patches";
 import { LEWIS_K_PER_KPA } from "../units";
 import { BREATHED_SHARE, type ClothingMoisture } from "../water";
 import { BODY_POSTURE, type Conditions } from "./conditions";
+import { FollowedConditions, followedC } from "./followed-conditions";
 import { wetContact } from "./outfit/wet-contact";
 import { DIGIT_SITE } from "./outfit/outfit";
 import { INSIDE_C, SurfaceExchange } from "./outfit/surface-exchange";
@@ -37,48 +38,8 @@ const FACE = SITE_INDEX.face!;
 const SOLE_OF_DIGIT = Int32Array.from(DIGIT_SITE, (site) =>
   SITES[site]!.patch === "toes" ? SITE_INDEX[`sole.${SITES[site]!.side!}`]! : -1,
 );
-/** Radiation follows the cold in steps of a quarter of a kelvin, a seventh of a per cent of it: nothing need be redone between. */
-const COLD_STEPS_PER_K = 4;
-
 /** Share of its insulation that dry clothing keeps. */
 const DRY = new Float64Array(SEGMENT_COUNT).fill(1);
-
-/** What the resistances of a step follow from; while it stays the same they do too. */
-type Followed = {
-  outfit: Conditions["outfit"] | null;
-  contactM2KPerW: Float64Array | null;
-  posture: Conditions["posture"] | null;
-  relativeWindMPerS: number;
-  walkSpeedMPerS: number;
-  waterVersion: number;
-  airSteps: number;
-  radiantSteps: number;
-};
-
-/** Notes what the resistances follow from; whether any of it changed. */
-function hasChanged(before: Followed, at: Conditions, waterVersion: number): boolean {
-  const airSteps = Math.round(at.airTemperatureC * COLD_STEPS_PER_K);
-  const radiantSteps = Math.round(at.radiantTemperatureC * COLD_STEPS_PER_K);
-  const changed =
-    at.posture === "lying" || // its convection follows skin and air
-    before.outfit !== at.outfit ||
-    before.contactM2KPerW !== at.contactM2KPerW ||
-    before.posture !== at.posture ||
-    before.relativeWindMPerS !== at.relativeWindMPerS ||
-    before.walkSpeedMPerS !== at.walkSpeedMPerS ||
-    before.airSteps !== airSteps ||
-    before.radiantSteps !== radiantSteps ||
-    before.waterVersion !== waterVersion;
-  before.outfit = at.outfit;
-  before.contactM2KPerW = at.contactM2KPerW;
-  before.posture = at.posture;
-  before.relativeWindMPerS = at.relativeWindMPerS;
-  before.walkSpeedMPerS = at.walkSpeedMPerS;
-  before.waterVersion = waterVersion;
-  before.airSteps = airSteps;
-  before.radiantSteps = radiantSteps;
-  return changed;
-}
 
 /**
  * How skin and digits meet an outing's surroundings in a step: parallel patches per segment, contact with the ground
@@ -122,16 +83,7 @@ export class OutingExchange {
   private readonly digitToAirWPerM2K = new Float64Array(DIGIT_COUNT);
   private readonly surface = new SurfaceExchange();
   private stackM2KPerW = new Float64Array(0);
-  private readonly before: Followed = {
-    outfit: null,
-    contactM2KPerW: null,
-    posture: null,
-    relativeWindMPerS: NaN,
-    walkSpeedMPerS: NaN,
-    waterVersion: 0,
-    airSteps: NaN,
-    radiantSteps: NaN,
-  };
+  private readonly before = new FollowedConditions();
 
   /**
    * @param water what keeps the water in the clothes, if they take up any
@@ -144,7 +96,9 @@ export class OutingExchange {
 
   /** Writes one step's exchange. */
   write(out: SkinExchange, body: Body, at: Conditions): void {
-    if (hasChanged(this.before, at, this.water?.version ?? 0)) {
+    const waterVersion = this.water?.version ?? 0;
+    if (this.before.differFrom(at, waterVersion)) {
+      this.before.follow(at, waterVersion);
       this.writeResistances(at, body.now.skinC);
       this.writeConductances(out, body.parameters);
     }
@@ -185,10 +139,7 @@ export class OutingExchange {
     const stirred = stirring(at.relativeWindMPerS, at.walkSpeedMPerS);
     this.windMPerS.fill(at.relativeWindMPerS);
     this.airC.fill(at.airTemperatureC);
-    this.surface.around(
-      Math.round(at.airTemperatureC * COLD_STEPS_PER_K) / COLD_STEPS_PER_K,
-      Math.round(at.radiantTemperatureC * COLD_STEPS_PER_K) / COLD_STEPS_PER_K,
-    );
+    this.surface.around(followedC(at.airTemperatureC), followedC(at.radiantTemperatureC));
     const posture = BODY_POSTURE[at.posture];
     convection(this.convectionWPerM2K, posture, this.windMPerS, this.airC, skinC, "greater");
     this.writeStacks(at, stirred);

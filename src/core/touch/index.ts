@@ -1,4 +1,4 @@
-export { dewPointC, fog, type FogAnswer } from "./fog";
+export { fog, type FogAnswer } from "./fog";
 export {
   THIN_GLOVE_M2K_PER_W,
   touch,

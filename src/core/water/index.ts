@@ -1,7 +1,6 @@
 export { driesFromOneSideGPerM2H, HUNG_SIDES } from "./drying-rate";
 export { BREATH_KEPT, BREATHED_SHARE, type Breathed } from "./breath-cover";
 export { ClothingMoisture } from "./clothing-moisture";
-export { WATER_FLOWS } from "./water-ledger";
 export type { WetSkin } from "./wet-skin";
 export { VapourThroughLayers } from "./vapour-through-layers";
 export { WaterState } from "./water-state";
@@ -15,7 +14,6 @@ export {
   type Wetting,
 } from "./water-plan";
 export {
-  clinging,
   createWetting,
   PASSES_BY_RESISTANCE,
   WETTINGS,

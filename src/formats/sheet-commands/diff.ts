@@ -1,6 +1,6 @@
 import { PLAN_FIELDS } from "@/core/evening";
 import type { OutingContentView } from "../wire/outing/outing-view";
-import { same } from "./merge";
+import { same } from "../same";
 import type { SheetChange, SheetCollection } from "./sheet-command";
 
 type Lists = Pick<OutingContentView, "weather" | "phases" | "wearings">;

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { clashes, mergedOrder, mergedThing, same } from "./merge";
+import { same } from "../same";
+import { clashes, mergedOrder, mergedThing } from "./merge";
 
 const fields = fc.dictionary(fc.constantFrom("a", "b", "c"), fc.oneof(fc.integer(), fc.constant(null), fc.string()));
 

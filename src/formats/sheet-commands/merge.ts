@@ -1,21 +1,6 @@
+import { isFields, namesOf, same } from "../same";
+
 // A change is made again on a newer state field by field: what somebody else did to other fields of the same thing stays.
-
-type Fields = Readonly<Record<string, unknown>>;
-
-const isFields = (thing: unknown): thing is Fields =>
-  typeof thing === "object" && thing !== null && !Array.isArray(thing);
-
-/** Whether two things say the same, whatever the order of their fields. */
-export function same(one: unknown, other: unknown): boolean {
-  if (one === other) return true;
-  if (Array.isArray(one) && Array.isArray(other)) {
-    return one.length === other.length && one.every((value, index) => same(value, other[index]));
-  }
-  if (!isFields(one) || !isFields(other)) return false;
-  return namesOf(one, other).every((name) => same(one[name], other[name]));
-}
-
-const namesOf = (...things: readonly Fields[]): string[] => [...new Set(things.flatMap((thing) => Object.keys(thing)))];
 
 /** What a thing becomes where a change led `from` one state `to` another and it is by now in a third. */
 export function mergedThing(current: unknown, from: unknown, to: unknown): unknown {

@@ -3,6 +3,7 @@ import { massCheck } from "@/core/bench";
 import type { Label } from "@/core/labels";
 import { OUTING_RANGE } from "@/core/outing";
 import { plainNumber } from "@/formats/display/numbers";
+import { same } from "@/formats/same";
 import { contentOf, LONGEST_NOTE, type KitPiece, type PieceContent } from "@/formats/wire/kit/kit-view";
 import { duplicatePiece, savePiece } from "@/stores/kit-page";
 import { TextField } from "../fields/text-field";
@@ -34,7 +35,7 @@ export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; read
       setTold({ words: (error as Error).message, isProblem: true });
     }
   };
-  const isChanged = JSON.stringify(draft) !== JSON.stringify(contentOf(piece));
+  const isChanged = !same(draft, contentOf(piece));
   const check = draft.massG === null ? null : massCheck(draft.label, draft.massG, STANDARD_PERSON);
   const isNamed = draft.name.trim() !== "";
   return (

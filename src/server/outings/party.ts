@@ -1,4 +1,5 @@
 import { v7 as uuid } from "uuid";
+import { same } from "@/formats/same";
 import { followPhases, usualLevels } from "@/core/outing";
 import {
   beginParty,
@@ -66,8 +67,6 @@ export async function makeAlong(database: Database, ownerId: string, wanted: Out
     });
   });
 }
-
-const same = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);
 
 /** Phases of another sitter after a change: those that stayed keep the id they have there, by their place before. */
 function phasesAlong(

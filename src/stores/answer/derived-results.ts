@@ -163,12 +163,16 @@ let lookTimer: ReturnType<typeof setTimeout> | undefined;
 /** Looks closely at a minute once the scrubber rests and nothing is held. */
 export function askLook(minute: number): void {
   clearTimeout(lookTimer);
-  lookTimer = setTimeout(async () => {
-    if ($heldMinutes.get() !== null) return askLook(minute);
-    await ranging; // waited for more than the look at a minute
-    const view = $view.get();
-    if (!view || minute < 1) return;
-    const look = await workerFor("derived").look(viewToOuting(view), minute);
-    if (sameContent($view.get(), view)) $look.set(look);
+  lookTimer = setTimeout(() => {
+    if ($heldMinutes.get() !== null) askLook(minute);
+    else void look(minute);
   }, LOOK_QUIET_MS);
+}
+
+async function look(minute: number): Promise<void> {
+  await ranging; // waited for more than the look at a minute
+  const view = $view.get();
+  if (!view || minute < 1) return;
+  const looked = await workerFor("derived").look(viewToOuting(view), minute);
+  if (sameContent($view.get(), view)) $look.set(looked);
 }

@@ -1,3 +1,4 @@
+import { dequal } from "dequal/lite";
 import type { Outing, Wearing } from "@/core/outing";
 import type { OutingContentView, OutingView, WearingView } from "./outing-view";
 import { kitOf } from "./view-to-outing";
@@ -6,7 +7,7 @@ import { kitOf } from "./view-to-outing";
 function isHeld(view: OutingView, { pieces, phases }: Outing): boolean {
   const kit = new Map(kitOf(view).map((piece) => [piece.id, piece]));
   const isAsOwned = ({ id, endsAt }: Outing["pieces"][number]): boolean =>
-    kit.has(id) && JSON.stringify(kit.get(id)!.endsAt) === JSON.stringify(endsAt);
+    kit.has(id) && dequal(kit.get(id)!.endsAt, endsAt);
   return phases.length === view.phases.length && pieces.every(isAsOwned);
 }
 

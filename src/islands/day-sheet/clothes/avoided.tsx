@@ -78,7 +78,9 @@ function WhatIsAvoided({ view, result }: Props) {
           type="checkbox"
           className="size-4"
           checked={heatDebtEnds}
-          onChange={(event) => goByStandard(event.target.checked).catch((error: Error) => setProblem(error.message))}
+          onChange={(event) => {
+            goByStandard(event.target.checked).catch((error: Error) => setProblem(error.message));
+          }}
         />
         goes by the standard: heat debt ends a sit (ISO 11079)
       </label>
