@@ -5,7 +5,7 @@ import type { WaterPlan, WetSurroundings } from "../water";
 import type { BroughtHeat } from "./brought-heat";
 import type { ContactWater } from "./outfit/wet-contact";
 import type { Outfit } from "./outfit/outfit";
-import type { StorePlan } from "./stored-heat";
+import type { StorePlan } from "./digits/stored-heat";
 
 /** How a person holds themselves. */
 export const SITTER_POSTURES = ["standing", "sitting", "kneeling", "lying"] as const;

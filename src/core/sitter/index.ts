@@ -13,7 +13,7 @@ export { INDOOR_START_RANGE, restedPerson, USUAL_START, type IndoorStart, type R
 export { buildOutfit, FactoredStacks, Wardrobe, type Clothes, type Outfit, type SiteLayers } from "./outfit/outfit";
 export { outfitInsulation, type OutfitInsulation } from "./outfit/outfit-insulation";
 export { StepController } from "./step-controller";
-export { WORN_J_PER_KG_K, type StorePlan } from "./stored-heat";
+export { WORN_J_PER_KG_K, type StorePlan } from "./digits/stored-heat";
 export { patchResistances } from "./outfit/resistances";
 export { createSitter, USUAL_NATURE, type BodilyNature, SitterState, type Sitter } from "./sitter";
 export { IN_WATER } from "./outfit/wet-clothes";

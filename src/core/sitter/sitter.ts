@@ -13,9 +13,10 @@ import {
 import { USUAL_SOLE_SHARE, type FlowFactor } from "../digits";
 import { SECONDS_PER_HOUR } from "../units";
 import { WaterState } from "../water";
-import { StoredHeat } from "./stored-heat";
+import { StoredHeat } from "./digits/stored-heat";
 import type { Conditions } from "./conditions";
-import { DigitState, DigitTissue } from "./digit-tissue";
+import { DigitState } from "./digits/digit-state";
+import { DigitTissue } from "./digits/digit-tissue";
 import { restedPerson, type IndoorStart, type RestedPerson } from "./indoor-start";
 import { OutingExchange } from "./outing-exchange";
 import { IN_WATER, WetClothes } from "./outfit/wet-clothes";

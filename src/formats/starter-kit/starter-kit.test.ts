@@ -9,7 +9,7 @@ import { simulateOuting } from "@/core/simulation";
 import { usualWearing } from "@/core/dressing";
 import { cloFromInsulation } from "@/core/units";
 import { labelSchema } from "../outing-file/label-schema";
-import { traitsSchema } from "../outing-file/schema";
+import { traitsSchema } from "../outing-file/piece-schema";
 import { describeStarterKits } from "./describe-kits";
 import { QUICK_PIECES } from "../../core/starter-kit";
 import { KEYS_WITH_TRAITS } from "../../core/starter-kit";

@@ -3,14 +3,10 @@ import { LIMIT_PARTS, LIMITS } from "@/core/limits";
 import { PIECE_KINDS } from "@/core/pieces";
 import { labelSchema } from "../outing-file/label-schema";
 import { SIDES } from "@/core/patches";
-import {
-  acceptedSchema,
-  bodySchema,
-  settingSchema,
-  sheetPhaseSchema,
-  sheetWearingSchema,
-  traitsSchema,
-} from "../outing-file/schema";
+import { sheetWearingSchema, traitsSchema } from "../outing-file/piece-schema";
+import { sheetPhaseSchema } from "../outing-file/phase-schema";
+import { settingSchema } from "../outing-file/place-schema";
+import { acceptedSchema, bodySchema } from "../outing-file/person-schema";
 import type { OutingLine, OutingView, VerdictLine } from "./outing/outing-view";
 import type { Restored } from "./restored";
 import type { History } from "../sheet-commands/sheet-command";

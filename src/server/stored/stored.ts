@@ -1,5 +1,7 @@
 import { z } from "zod";
-import { acceptedSchema, settingSchema, traitsSchema } from "@/formats/outing-file/schema";
+import { traitsSchema } from "@/formats/outing-file/piece-schema";
+import { settingSchema } from "@/formats/outing-file/place-schema";
+import { acceptedSchema } from "@/formats/outing-file/person-schema";
 import { usualLevels } from "@/core/outing";
 import { doingExtras, recurringSchema } from "@/formats/outing-file/doing-schema";
 import { heatSpansSchema } from "@/formats/outing-file/heat-schema";

@@ -1,6 +1,8 @@
 import { z } from "zod";
 import { OUTING_RANGE } from "@/core/outing";
-import { settingSchema, sheetPhaseSchema, sheetWearingSchema } from "../../outing-file/schema";
+import { sheetWearingSchema } from "../../outing-file/piece-schema";
+import { sheetPhaseSchema } from "../../outing-file/phase-schema";
+import { settingSchema } from "../../outing-file/place-schema";
 import type { SheetChange, SheetCollection, SheetCommand } from "../../sheet-commands/sheet-command";
 import { planSchema, savedHourSchema } from "./outing-schema";
 

@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
-import { DEMO_NAMES, demoOuting } from "../../../tests/sample-outing";
-import { DIGIT_COUNT, DIGITS } from "../digits";
-import { drinkWh } from "../heat";
-import { simulateOuting } from "../simulation";
-import { type Outing } from "../outing";
+import { DEMO_NAMES, demoOuting } from "../../../../tests/sample-outing";
+import { DIGIT_COUNT, DIGITS } from "../../digits";
+import { drinkWh } from "../../heat";
+import { simulateOuting } from "../../simulation";
+import { type Outing } from "../../outing";
 import { StoredHeat, type StorePlan } from "./stored-heat";
 
 const outing = demoOuting(DEMO_NAMES[0]!);

@@ -1,4 +1,4 @@
-import { DIGIT_COUNT } from "../digits";
+import { DIGIT_COUNT } from "../../digits";
 
 /** Specific heat of cloth, leather, rubber and felt, J/(kg·K) (usual textbook values lie about it, assumption). */
 export const WORN_J_PER_KG_K = 1500;

@@ -1,6 +1,5 @@
-import { SEGMENT_NODES, trunkCoreC, type Body } from "../body";
+import { SEGMENT_NODES, type Body } from "../../body";
 import {
-  createDigitSupply,
   DIGIT_CONDUCTION_W_PER_M2K,
   DIGIT_COUNT,
   DIGIT_NATURE,
@@ -8,16 +7,15 @@ import {
   DIGIT_SEGMENT,
   digitBloodExchange,
   DIGITS,
-  flowFactorOf,
   NOSE,
-  supplyDigit,
   type FlowFactor,
-} from "../digits";
-import type { Conditions } from "./conditions";
-import type { OutingExchange } from "./outing-exchange";
+} from "../../digits";
+import type { Conditions } from "../conditions";
+import type { OutingExchange } from "../outing-exchange";
+import { DigitState } from "./digit-state";
+import { DigitSupplies } from "./digit-supplies";
 import { StoredHeat } from "./stored-heat";
 
-const SEGMENT = Int32Array.from(DIGIT_SEGMENT);
 const ARTERY = Int32Array.from(DIGIT_SEGMENT, (segment) => SEGMENT_NODES[segment]!.artery);
 const NATURE = DIGITS.map((digit) => DIGIT_NATURE[DIGIT_PLACE[digit].kind]);
 const PER_CAPACITY = Float64Array.from(NATURE, ({ capacityJPerM2K }) => 1 / capacityJPerM2K);
@@ -26,39 +24,6 @@ const SKIN = Int32Array.from(DIGIT_SEGMENT, (segment) => SEGMENT_NODES[segment]!
 /** Nothing stores: a digit meets its surroundings through all that is worn. */
 const NO_STORES = new Float64Array(DIGIT_COUNT).fill(1);
 const NO_HEAT = new Float64Array(DIGIT_COUNT);
-
-const CURVES = 8;
-
-/** Digits and what they remember of the last steps, each by the order of DIGITS. */
-export class DigitState {
-  /** All that follows, to be copied at once. */
-  private readonly all = new Float64Array(CURVES * DIGIT_COUNT);
-  /** °C. */
-  readonly temperatureC = this.part(0);
-  /** What each digit drew from its artery and from its segment's skin in the step just made, W. */
-  readonly drawnFromArteryW = this.part(1);
-  readonly drawnFromSkinW = this.part(2);
-  /** The same of the step before, and how far each rose in the step just made, K. */
-  readonly drawnBeforeFromArteryW = this.part(3);
-  readonly drawnBeforeFromSkinW = this.part(4);
-  readonly riseK = this.part(5);
-  /** Blood flows of its segment in the step just made, L/h. */
-  readonly skinFlowLPerH = this.part(6);
-  readonly anastomosesFlowLPerH = this.part(7);
-  /** Lengths of the step just made and of the one before, s; 0 where nothing is known. */
-  stepS = 0;
-  stepBeforeS = 0;
-
-  copy(other: DigitState): void {
-    this.all.set(other.all);
-    this.stepS = other.stepS;
-    this.stepBeforeS = other.stepBeforeS;
-  }
-
-  private part(index: number): Float64Array {
-    return this.all.subarray(index * DIGIT_COUNT, (index + 1) * DIGIT_COUNT);
-  }
-}
 
 /**
  * Temperatures of the digits, and the heat they drew from the body in the step just made.
@@ -72,26 +37,17 @@ export class DigitTissue {
   readonly stored = new StoredHeat();
 
   private readonly body: Body;
-  private readonly flowFactor: Float64Array;
   private readonly drawnAreaM2: Float64Array;
   private readonly broughtWPerM2 = new Float64Array(DIGIT_COUNT);
-  private mostBentK = 0;
+  private mostErrorK = 0;
   /** Digits before the step, then halfway through it. */
   private readonly beforeC = new Float64Array(DIGIT_COUNT);
-  private readonly supplies = DIGITS.map(createDigitSupply);
-  private readonly blood = {
-    skinFlowLPerH: 0,
-    anastomosesFlowLPerH: 0,
-    segmentSkinC: 0,
-    segmentAreaM2: 0,
-    trunkFallK: 0,
-    activityRatio: 1,
-  };
+  private readonly supplies: DigitSupplies;
 
   /** Starts every digit at the skin of its segment. */
   constructor(body: Body, flowFactor: FlowFactor) {
     this.body = body;
-    this.flowFactor = Float64Array.from(DIGITS, (digit) => flowFactorOf(digit, flowFactor));
+    this.supplies = new DigitSupplies(body, flowFactor);
     const { skinAreaM2 } = body.parameters;
     this.drawnAreaM2 = Float64Array.from(
       DIGITS,
@@ -139,7 +95,7 @@ export class DigitTissue {
    */
   advance(exchange: OutingExchange, at: Conditions, stepS: number, breathWPerM2 = 0): void {
     const { state } = this;
-    this.supplyAll(at);
+    this.supplies.follow(state, at);
     const { digitsM2KPerW, digitSurroundingsC } = exchange;
     const broughtWPerM2 = this.broughtTo(at, breathWPerM2);
     if (at.stores === null) this.stepAll(exchange, NO_STORES, broughtWPerM2, stepS);
@@ -169,30 +125,7 @@ export class DigitTissue {
 
   /** As of the body: how far the step just made led from where the one before pointed, at most, K. */
   get stepErrorK(): number {
-    return this.mostBentK;
-  }
-
-  private supplyAll({ activityRatio, outfit }: Conditions): void {
-    const { body, blood, supplies } = this;
-    const { past, temperatureC } = body;
-    const { skin, anastomoses } = body.flows;
-    blood.trunkFallK = body.trunkStartC - (trunkCoreC(temperatureC) + trunkCoreC(past.temperatureC)) / 2;
-    blood.activityRatio = activityRatio;
-    const { skinFlowLPerH, anastomosesFlowLPerH, stepS } = this.state;
-    const knowsBefore = stepS > 0;
-    for (let digit = 0; digit < DIGIT_COUNT; digit++) {
-      const segment = SEGMENT[digit]!;
-      const node = SKIN[digit]!;
-      const skinLPerH = skin[segment]!;
-      const shortCutLPerH = anastomoses[segment]!;
-      blood.skinFlowLPerH = knowsBefore ? (skinFlowLPerH[digit]! + skinLPerH) / 2 : skinLPerH;
-      blood.anastomosesFlowLPerH = knowsBefore ? (anastomosesFlowLPerH[digit]! + shortCutLPerH) / 2 : shortCutLPerH;
-      blood.segmentSkinC = (temperatureC[node]! + past.temperatureC[node]!) / 2;
-      blood.segmentAreaM2 = body.parameters.skinAreaM2[segment]!;
-      supplyDigit(supplies[digit]!, NATURE[digit]!, blood, this.flowFactor[digit]! * outfit.digitFlow[digit]!);
-      skinFlowLPerH[digit] = skinLPerH;
-      anastomosesFlowLPerH[digit] = shortCutLPerH;
-    }
+    return this.mostErrorK;
   }
 
   /**
@@ -205,10 +138,11 @@ export class DigitTissue {
     broughtWPerM2: Float64Array,
     stepS: number,
   ): void {
-    const { drawnAreaM2, state, supplies } = this;
+    const { drawnAreaM2, state } = this;
+    const { supplies } = this.supplies;
     const { drawnFromArteryW, drawnFromSkinW, riseK: rises, temperatureC: digitsC } = state;
     const ratio = state.stepS > 0 ? stepS / state.stepS : 0;
-    let mostBentK = 0;
+    let mostErrorK = 0;
     const { digitSurroundingsC, digitsM2KPerW } = exchange;
     const { temperatureC: bodyC, past } = this.body;
     const pastC = past.temperatureC;
@@ -236,7 +170,7 @@ export class DigitTissue {
       const riseK = (balanceC - digitC) * approach(allWPerK * perCapacity);
       const meanC = balanceC - riseK / (allWPerK * perCapacity);
       this.lostWPerM2[digit] = conductance * (meanC - meetsC);
-      mostBentK = Math.max(mostBentK, Math.abs(riseK - ratio * rises[digit]!));
+      mostErrorK = Math.max(mostErrorK, Math.abs(riseK - ratio * rises[digit]!));
       rises[digit] = riseK;
       state.drawnBeforeFromArteryW[digit] = drawnFromArteryW[digit]!;
       state.drawnBeforeFromSkinW[digit] = drawnFromSkinW[digit]!;
@@ -244,7 +178,7 @@ export class DigitTissue {
       drawnFromSkinW[digit] = drawnAreaM2[digit]! * DIGIT_CONDUCTION_W_PER_M2K * (skinC - meanC);
       digitsC[digit] = digitC + riseK;
     }
-    this.mostBentK = mostBentK;
+    this.mostErrorK = mostErrorK;
   }
 }
 

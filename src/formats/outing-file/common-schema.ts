@@ -1,0 +1,26 @@
+import { CONDITION_RANGE } from "@/core/sitter";
+import { OUTING_RANGE } from "@/core/outing";
+import { instantSchema, wholeWithin, within } from "../within";
+import { z } from "zod";
+
+const MOST_NAME = 120;
+
+export const nameSchema = z.string().trim().min(1).max(MOST_NAME);
+
+export const minute = wholeWithin([0, OUTING_RANGE.totalMinutes[1]]);
+
+export const temperatureC = within(CONDITION_RANGE.airTemperatureC);
+
+/** An IANA time zone this machine knows. */
+export const timeZoneSchema = z.string().refine(isTimeZone, "is not a time zone of the IANA list");
+
+function isTimeZone(zone: string): boolean {
+  try {
+    new Intl.DateTimeFormat("en", { timeZone: zone });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+export const instant = instantSchema;

@@ -1,0 +1,46 @@
+import { COVERAGE_WORDS, REFUGE_WORDS, STORED_FROM_WORDS } from "@/formats/display/words/place-words";
+import { ChoiceField, optionsOf } from "../../../fields/choice-field";
+import { NumberField } from "../../../fields/number-field";
+import { OUTING_RANGE, type PlaceSetting } from "@/core/outing";
+import { editSetting } from "@/stores/sheet/edits";
+
+type Fields = { readonly setting: PlaceSetting };
+
+/** Where and when it is warm, and whether help can be called. */
+export function Safety({ setting }: Fields) {
+  const refuge = setting.refuge ?? { kind: "none" as const, minutesAway: 0 };
+  return (
+    <>
+      <ChoiceField
+        label="Warmth near by"
+        value={refuge.kind}
+        options={optionsOf(REFUGE_WORDS)}
+        onChange={(kind) => editSetting("refuge", { refuge: { ...refuge, kind } })}
+      />
+      {refuge.kind !== "none" && (
+        <NumberField
+          label="Minutes away on foot"
+          unit="min"
+          value={refuge.minutesAway}
+          low={OUTING_RANGE.refugeMinutes[0]}
+          high={OUTING_RANGE.refugeMinutes[1]}
+          step={5}
+          decimals={0}
+          onChange={(minutes) => editSetting("refuge", { refuge: { ...refuge, minutesAway: Math.round(minutes) } })}
+        />
+      )}
+      <ChoiceField
+        label="Boots and gloves come from"
+        value={setting.storedFrom ?? "house"}
+        options={optionsOf(STORED_FROM_WORDS)}
+        onChange={(storedFrom) => editSetting("where boots stood", { storedFrom })}
+      />
+      <ChoiceField
+        label="Telephone coverage"
+        value={setting.coverage ?? "unknown"}
+        options={optionsOf(COVERAGE_WORDS)}
+        onChange={(coverage) => editSetting("coverage", { coverage })}
+      />
+    </>
+  );
+}
