@@ -58,6 +58,16 @@ describe("npm run -s outing", () => {
       cautions: [],
     });
     expect((answer.changes as unknown[]).length).toBeGreaterThan(5);
+    const { range, sits, changes } = answer as {
+      range: { low: { minutes: number }; middle: { minutes: number }; high: { minutes: number } };
+      sits: { verdict: { minutesStill: number } }[];
+      changes: { gainedMinutes: number }[];
+    };
+    expect(range.low.minutes).toBeLessThan(range.middle.minutes);
+    expect(range.middle.minutes).toBeLessThan(range.high.minutes);
+    expect(sits[0]!.verdict.minutesStill).toBeGreaterThan(range.low.minutes);
+    expect(sits[0]!.verdict.minutesStill).toBeLessThan(range.high.minutes);
+    expect(changes[0]!.gainedMinutes).toBeGreaterThanOrEqual(changes.at(-1)!.gainedMinutes);
   });
 });
 

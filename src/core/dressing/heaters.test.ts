@@ -33,6 +33,7 @@ describe("heat brought along", () => {
       at(outing),
       at(withSource("heatedSocks", { side: "left", heat: [{ fromMinute: 0, toMinute: total, level: 3 }] })),
     ];
+    expect(left.left - none.left).toBeGreaterThan(1);
     // The other side gains a little too: a warmer body lets more blood to all digits.
     expect(left.left - none.left).toBeGreaterThan(3 * Math.max(0, left.right - none.right));
   });

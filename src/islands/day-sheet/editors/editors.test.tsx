@@ -1,18 +1,11 @@
 import { afterEach, describe, expect, it } from "vitest";
 import { rendered } from "../../../../tests/rendered";
 import { sampleView } from "../../../../tests/sample-view";
-import { EFFORT_CLASS } from "@/core/effort";
 import { readLabel } from "@/core/labels";
 import { simulateOuting } from "@/core/simulation";
 import { cloFromInsulation } from "@/core/units";
 import { plainNumber } from "@/formats/display/numbers";
-import {
-  COVERAGE_WORDS,
-  EFFORT_WORDS,
-  GROUND_WORDS,
-  REFUGE_WORDS,
-  SHELTER_WORDS,
-} from "@/formats/display/words/place-words";
+import { COVERAGE_WORDS, GROUND_WORDS, REFUGE_WORDS, SHELTER_WORDS } from "@/formats/display/words/place-words";
 import { DEFAULT_PREFERENCES } from "@/formats/display/preferences";
 import { TEMPERATURE, WIND } from "@/formats/display/units";
 import type { OutingView, PhaseView } from "@/formats/wire/outing/outing-view";
@@ -96,15 +89,11 @@ describe("a phase's editor", () => {
   });
 
   it("tells effort in words with the heat it makes", () => {
-    const [first] = Object.keys(EFFORT_WORDS) as (keyof typeof EFFORT_WORDS)[];
-    const own = editor(withPhase(sit, { effort: { kind: "class", class: first! } }), sit);
-    expect(own.field("Effort")).toBe(
-      `${EFFORT_WORDS[first!]} (${plainNumber(EFFORT_CLASS[first!].activityRatio, 1)} times rest)`,
-    );
-    expect(own.field("Heat over resting")).toBeNull();
-    expect(editor(withPhase(sit, { effort: undefined, activityRatio: 1.4 }), sit).field("Heat over resting")).toBe(
-      "1.4",
-    );
+    const byClass = editor(withPhase(sit, { effort: { kind: "class", class: "sittingStill" } }), sit);
+    expect(byClass.field("Effort")).toBe("sitting still, awake (1.3 times rest)");
+    expect(byClass.field("Heat over resting")).toBeNull();
+    const stated = editor(withPhase(sit, { effort: undefined, activityRatio: 1.4 }), sit);
+    expect(stated.field("Heat over resting")).toBe("1.4");
   });
 
   it("lets a walk follow the way the place describes", () => {
@@ -151,12 +140,12 @@ describe("the place's editor", () => {
       refuge: { kind: "hut", minutesAway: 25 },
       coverage: "none",
     });
-    expect(own.field("Shelter")).toBe(SHELTER_WORDS.insideWood);
-    expect(own.field("Feet stand on")).toBe(GROUND_WORDS.snow);
+    expect(own.field("Shelter")).toBe("inside a wood");
+    expect(own.field("Feet stand on")).toBe("snow");
     expect(own.field("Height of the seat above ground")).toBe("3.5");
-    expect(own.field("Warmth near by")).toBe(REFUGE_WORDS.hut);
+    expect(own.field("Warmth near by")).toBe("a hut");
     expect(own.field("Minutes away on foot")).toBe("25");
-    expect(own.field("Telephone coverage")).toBe(COVERAGE_WORDS.none);
+    expect(own.field("Telephone coverage")).toBe("none");
   });
 
   it("asks for the ice where there is some, and says that it does not judge whether it carries", () => {
