@@ -39,7 +39,7 @@ const BUILT = ["server/entry.mjs", "server/server-threads.mjs", "client/_astro",
 const isWhole = () => BUILT.every((file) => existsSync(path.join(ROOT, "dist", file)));
 
 /** Has the next start build anew: what was built does not run. */
-export const forgetBuild = () => rmSync(STAMP, { force: true });
+export const removeBuild = () => rmSync(STAMP, { force: true });
 
 /** Builds the application unless what was built is of these very sources. */
 export async function ensureBuild() {

@@ -1,5 +1,5 @@
 import { mkdirSync } from "node:fs";
-import { ensureBuild, forgetBuild } from "./build.mjs";
+import { ensureBuild, removeBuild } from "./build.mjs";
 import { startCluster } from "./cluster.mjs";
 import { mustExecute } from "./execute.mjs";
 import { ensureNodeModules, ensurePostgres } from "./packages.mjs";
@@ -47,7 +47,7 @@ async function startWebOrRebuild(how) {
   } catch (error) {
     if (!(error instanceof PlainError)) throw error;
     say("what was built does not run; building it anew …");
-    forgetBuild();
+    removeBuild();
     await ensureBuild();
     return startWeb(how);
   }

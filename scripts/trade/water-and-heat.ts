@@ -139,7 +139,7 @@ export const WATER_AND_HEAT_CHECKS: readonly TradeCheck[] = [
       };
     },
     reason:
-      "a cell put in warm takes most of an hour to cool right through, and energy is all that is reckoned; that voltage falls under load long before the energy is gone, which is what a photographer sees, is not. Swap sooner than it says",
+      "a cell put in warm takes most of an hour to cool right through, and energy is all that is computed; that voltage falls under load long before the energy is gone, which is what a photographer sees, is not. Swap sooner than it says",
   },
 ];
 

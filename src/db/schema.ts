@@ -35,7 +35,7 @@ import {
 import { PIECE_KINDS, PIECE_STATUSES, type PieceTraits } from "../core/pieces/index";
 import { SIDES, type LeakPoint } from "../core/patches/index";
 import type { GoOrStay } from "../core/opinion/index";
-import type { DecidingSit, OutingPlan } from "../core/evening/index";
+import type { DecidingSit, OutingPreparation } from "../core/evening/index";
 import type { MinutesRange } from "../core/range/index";
 import { CONDITION_RANGE, SITTER_POSTURES } from "../core/sitter/index";
 import type { HeatSpan } from "../core/heat/index";
@@ -173,7 +173,7 @@ export const piece = pgTable(
     note: text().notNull().default(""),
     /** When it was dried, washed, proofed, aired last. */
     care: jsonb().$type<CareDone>().notNull().default({}),
-    /** Not offered any more, kept in old outings; deleted ones are not listed either, and can be had back. */
+    /** Not offered any more, kept in old outings; deleted ones are not listed either, and can be restored. */
     status: text({ enum: PIECE_STATUSES }).notNull().default("inUse"),
     version: version(),
     createdAt: createdAt(),
@@ -256,10 +256,10 @@ export const outing = pgTable(
     /** The hours were shaped from a low and a high. */
     weatherShaped: boolean().notNull().default(false),
     /** What the figure does not follow from: forecast taken, track, ticks, who knows of it. */
-    plan: jsonb().$type<OutingPlan>().notNull().default({}),
+    plan: jsonb().$type<OutingPreparation>().notNull().default({}),
     /** Outings of several sitters who go together share it. */
     partyId: uuid(),
-    /** Taken off the list; it can be had back. */
+    /** Taken off the list; it can be restored. */
     removedAt: timestamp({ withTimezone: true }),
     /** Invented for the demonstration: said on screen. */
     invented: boolean().notNull().default(false),

@@ -82,7 +82,7 @@ function inTurn<Answer>(work: () => Promise<Answer>): Promise<Answer> {
   return turn;
 }
 
-/** Runs steps, hearing in between whether they are overtaken; `null` when they are, or when they cannot be done. */
+/** Runs steps, hearing in between whether they are cancelled; `null` when they are, or when they cannot be done. */
 async function patiently<Answer>(steps: Steps<Answer>, request: number): Promise<Answer | null> {
   let since = performance.now();
   for (;;) {
@@ -95,7 +95,7 @@ async function patiently<Answer>(steps: Steps<Answer>, request: number): Promise
   }
 }
 
-/** The range being worked out here, and which question it belongs to. */
+/** The range being computed here, and which question it belongs to. */
 let range: { readonly request: number; readonly parts: RangeInParts } | null = null;
 const beginRange = (outing: Outing, sit: number, request: number): void => {
   const parts = orNull(() => new RangeInParts(outing, sit, restedBy));

@@ -27,7 +27,7 @@ test("gloves and mitts side by side: a liner left on lasts longer at fine work t
   await expect.poll(() => minutes(2)).toBeGreaterThan(5);
 });
 
-test("an outfit is kept by name and worn again, with what was there to be had back", async ({ page }) => {
+test("an outfit is kept by name and worn again, with what was there to be restored", async ({ page }) => {
   await openSheet(page);
   const bars = page.getByRole("button", { name: /^Trunk: / });
   const before = await bars.count();

@@ -146,7 +146,7 @@ test("pieces stand side by side: in wind, grams and money, with reasons in words
   expect((await new AxeBuilder({ page }).include("dialog").analyze()).violations).toEqual([]);
 });
 
-test("a photo is drawn anew and kept; a file that is no picture is refused and nothing lost", async ({ page }) => {
+test("a photo is drawn again and kept; a file that is no picture is refused and nothing lost", async ({ page }) => {
   await openKit(page);
   await list(page).getByRole("button", { name: "Wool tube", exact: true }).click();
   const file = piece(page).getByLabel("Photo, if you like");

@@ -117,7 +117,7 @@ describe("saving", () => {
     expect(minutes).toBeLessThan(86);
   });
 
-  it("refuses an overtaken version with 409, names the current one and changes nothing", async () => {
+  it("refuses an old version with 409, names the current one and changes nothing", async () => {
     const view = await open(LEK);
     const first = { ...content(view), phases: view.phases.map((phase) => ({ ...phase, minutes: phase.minutes + 1 })) };
     expect((await put(view.id, first)).status).toBe(200);

@@ -57,7 +57,7 @@ describe("a person's kit", () => {
     expect((await call(anyPieces)).status).toBe(405);
   });
 
-  it("keeps an edited piece, computes with it from then on, and refuses an overtaken version", async () => {
+  it("keeps an edited piece, computes with it from then on, and refuses an old version", async () => {
     const parka = await pieceNamed("Down parka, 700 fill, 300 g");
     const edited = { ...saving(parka), name: "Parka, told anew", note: "=1+1 · шапка", massG: 1400 };
     const saved = await call<{ version: number }>(putPiece, parka.id, "PUT", edited);

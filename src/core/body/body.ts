@@ -34,7 +34,7 @@ const LAYERED = SEGMENT_NODES.flatMap(({ muscle, core }, segment) => (muscle >= 
 /**
  * One person's body: buffers that a step advances in place, at first a uniform 36 °C and "passive" until it is given
  * set points. Read the buffers between steps; write `temperatureC` only to restore a state.
- * A class because the engine optimises methods, which exist once, far better than closures made anew per body.
+ * A class because the engine optimises methods, which exist once, far better than closures made for each body.
  * @source JOS-3, Takahashi et al. 2021, doi:10.1016/j.enbuild.2020.110575
  */
 export class Body {

@@ -6,7 +6,7 @@ import { NODE_COUNT, SEGMENT_NODES } from "./nodes";
 import type { BodyPerson } from "./person";
 import { BASAL_HEAT_SHARE, BASAL_TISSUE_FLOW_L_PER_H } from "./tables";
 
-/** What a person's tissues do at rest and how strongly they answer, worked out once. */
+/** What a person's tissues do at rest and how strongly they answer, resolved once. */
 export type PersonResponses = {
   /** Basal heat at every node, W. */
   readonly basalNodeHeatW: Float64Array;

@@ -123,7 +123,7 @@ describe("laws of stacking (dry, fitting)", () => {
     );
   });
 
-  // Below 0.2 m/s the published body shares out natural convection anew between its parts: the law holds for the whole only.
+  // Below 0.2 m/s the published body shares out natural convection again between its parts: the law holds for the whole only.
   it("more wind never gives more, the outer air layer included, on any part of the body", () => {
     fc.assert(
       fc.property(

@@ -10,7 +10,7 @@ import {
   type ClothPermeability,
 } from "./wind-factor";
 
-/** A stack with everything that does not depend on the weather worked out once. */
+/** A stack with everything that does not depend on the weather resolved once. */
 export type Stack = {
   /** The layers as worn, before any is pressed, from the skin out. */
   readonly worn: readonly Layer[];
@@ -87,7 +87,7 @@ export function withMisfit(stack: Stack, { cloth: factor, gaps }: Misfit): Stack
     const gap = (shellsM2KPerW[layer]! - read) * gapRatio(worn[layer]!.gapMm, gaps);
     shellsM2KPerW[layer] = gap + cloth;
   }
-  // Field by field: a spread would make objects of another layout, and code compiled for one layout start anew for two.
+  // Field by field: a spread would make objects of another layout, and code compiled for one layout start again for two.
   const { protection, skinOverOuterArea: outer, vapourIndex, overfillMm } = stack;
   return {
     worn,

@@ -71,7 +71,7 @@ export class BroughtHeats {
     this.areaM2 = siteAreasM2(person);
   }
 
-  /** The course of a source, worked out when first asked for. */
+  /** The course of a source, resolved when first asked for. */
   courseOf({ wearing, source }: Pick<Heater, "wearing" | "source">): HeatCourse {
     const known = this.courses.get(wearing);
     if (known) return known;

@@ -3,7 +3,7 @@ import { SITES } from "../patches";
 
 const known = new WeakMap<BodyPerson, Float64Array>();
 
-/** Skin of each site of a person, m², in the order of SITES; a person never changes, so it is worked out once. */
+/** Skin of each site of a person, m², in the order of SITES; a person never changes, so it is computed once. */
 export function siteAreasM2(person: BodyPerson): Float64Array {
   const before = known.get(person);
   if (before) return before;

@@ -27,7 +27,7 @@ function plannedLeave({ phases }: Pick<Planned, "phases">): number {
   return lastSit < 0 ? endOf({ phases }) : phaseStarts({ phases })[lastSit]! + phases[lastSit]!.minutes;
 }
 
-/** When to leave, fixed beforehand because a cold head judges badly: as planned, or when the sit is reckoned to end. */
+/** When to leave, fixed beforehand because a cold head judges badly: as planned, or when the sit is computed to end. */
 export function turnBackMinute(
   planned: Pick<Planned, "phases">,
   { fromMinute, toMinute, endMinutes }: DecidingSit,

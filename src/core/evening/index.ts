@@ -1,13 +1,13 @@
 export { dressingOrder, type DressingSpot, type DressingStep } from "./dressing-order";
 export { cardMoments, type CardMoment, type DecidingSit } from "./field-card";
 export {
-  PLAN_FIELDS,
-  PLAN_RANGE,
+  PREPARATION_FIELDS,
+  PREPARATION_RANGE,
   type ExtraThing,
   type ForecastTaken,
   type LeftWith,
-  type OutingPlan,
-} from "./outing-plan";
+  type OutingPreparation,
+} from "./preparation";
 export {
   PACK_GROUPS,
   packingList,

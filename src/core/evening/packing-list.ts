@@ -2,7 +2,7 @@ import { isCareDue } from "../care";
 import { coveredPatches } from "../labels";
 import { packedVolumeL } from "../dressing";
 import { KIND_TABLE } from "../pieces";
-import type { ExtraThing } from "./outing-plan";
+import type { ExtraThing } from "./preparation";
 import type { Planned, PlannedPiece } from "./planned";
 import { needsDrySet, spareSet, THINGS, thingsFor, type Thing } from "./things";
 

@@ -1,4 +1,4 @@
-/** An array of numbers worked out place by place; several times faster than `Float64Array.from` with a function. */
+/** An array of numbers computed index by index; several times faster than `Float64Array.from` with a function. */
 export function tabulate(count: number, valueAt: (index: number) => number): Float64Array {
   const values = new Float64Array(count);
   for (let position = 0; position < count; position++) values[position] = valueAt(position);

@@ -7,7 +7,7 @@ import type { Variation } from "./variation";
 /** A layer of a piece, and one standard deviation of what it insulates over what it is read to. */
 type Spread = { readonly pieceId: string; readonly layer: Layer; readonly share: number };
 
-/** The clothes of an outing worked out once, to be misread by its variations. */
+/** The clothes of an outing resolved once, to be misread by its variations. */
 export class ClothesWithLabelErrors {
   readonly outing: Outing;
   private readonly resolver: LabelErrors["resolver"];

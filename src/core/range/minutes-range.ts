@@ -94,7 +94,7 @@ export type RangeMembers = { readonly answers: readonly MemberAnswer[]; readonly
 export type RestedBy = (outing: Outing, basalHeatFactor: number) => RestedPerson;
 const restedAnew: RestedBy = ({ person, start }, basalHeatFactor) => restedPerson(person.body, start, basalHeatFactor);
 
-/** A range whose members are simulated part by part: what they share is worked out once. */
+/** A range whose members are simulated part by part: what they share is computed once. */
 export class RangeInParts {
   private readonly random = seededRandom(RANGE_SEED);
   private readonly variations: Variation[] = [];

@@ -99,7 +99,7 @@ describe("a variation", () => {
     expect(simulateOuting(misreadByLabels(sampleOuting(), UNCHANGED)).sits).toEqual(usual);
   });
 
-  it.each(DEMO_NAMES)("misreads what is worn as labels written out anew would: %s", (name) => {
+  it.each(DEMO_NAMES)("misreads what is worn as labels written out again would: %s", (name) => {
     const outing = demoOuting(name);
     const clothes = new ClothesWithLabelErrors(outing);
     const random = seededRandom(17);
@@ -217,9 +217,9 @@ describe("the range", () => {
       return rested;
     };
     const members = (): RangeMembers => runToEnd(new RangeInParts(sampleOuting(), 0, restedBy).members(0, 6));
-    const anew = rangeMembers(sampleOuting(), 0, 0, 6);
-    expect(members()).toEqual(anew);
-    expect(members()).toEqual(anew); // nothing kept was changed by its use
+    const fresh = rangeMembers(sampleOuting(), 0, 0, 6);
+    expect(members()).toEqual(fresh);
+    expect(members()).toEqual(fresh); // nothing kept was changed by its use
     expect(kept.size).toBe(6);
   });
 

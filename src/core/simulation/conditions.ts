@@ -30,7 +30,7 @@ export const WARM_ROOM = {
 type Contact = Pick<Conditions, "contactM2KPerW" | "contactWater">;
 type Filled = { -readonly [Name in keyof Conditions]: Conditions[Name] };
 
-/** What a person does in one strand of a phase, worked out. */
+/** What a person does in one activity of a phase, resolved. */
 export type WorkedDoing = Exertion & Rest & { readonly wetBy: readonly WettingKind[]; readonly sinkingCm: number };
 
 /** What surrounds the person while they do one thing in a phase, at any minute of the outing. */
@@ -76,7 +76,7 @@ export class ActivityConditions {
     this.rest = { ...doing, wading: place.ground === "water" && !this.isIndoors && !moves };
   }
 
-  /** Conditions in these clothes at a time, minutes of the outing; the same object each time, filled anew. */
+  /** Conditions in these clothes at a time, minutes of the outing; the same object each time, filled again. */
   at(timeMin: number, dress: OutfitState): Conditions {
     const { doing, spot } = this;
     const weather = this.weather.at(timeMin);

@@ -6,7 +6,7 @@ import { sunPosition } from "../sun";
 import { SHELTER, WeatherCourse, windShareAtSeat, type WeatherHour } from "../weather";
 import { type Outing, totalMinutes } from "../outing";
 
-/** Sky and sun are worked out so often, min; linear between, as the weather is. */
+/** Sky and sun are computed so often, min; linear between, as the weather is. */
 const EVERY_MINUTES = 15;
 const BELOW_HORIZON_DEG = -90;
 const PERCENT = 100;

@@ -15,7 +15,7 @@ export type SimulationOptions = {
   /** The person as they step out, when already known; it has to belong to the same start and basal heat. */
   readonly rested?: RestedPerson | undefined;
   readonly nature?: BodilyNature | undefined;
-  /** What is worn, worked out before, with labels that say too much or too little; as read when not given. */
+  /** What is worn, resolved before, with labels that say too much or too little; as read when not given. */
   readonly labelErrors?: LabelErrors | undefined;
   /** Limits to judge by; those that rule for this person when not given. */
   readonly only?: readonly Limit[] | undefined;

@@ -31,7 +31,7 @@ export class Surroundings {
   private readonly runs: readonly (readonly ActivityRun[])[];
 
   /**
-   * @param labelErrors what is worn, worked out before, with labels that say too much or too little
+   * @param labelErrors what is worn, resolved before, with labels that say too much or too little
    * @throws {CoreError} `no-weather`, `unknown-piece`, `out-of-range`
    */
   constructor(outing: Outing, labelErrors: LabelErrors | null = null) {

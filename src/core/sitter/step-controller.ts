@@ -27,7 +27,7 @@ export class StepController {
     this.stepS = this.firstStepS;
   }
 
-  /** Begins anew after a change, at a full minute. */
+  /** Starts again after a change, at a full minute. */
   restart(): void {
     this.stepS = this.firstStepS;
     this.sinceChangeS = 0;

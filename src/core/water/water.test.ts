@@ -31,7 +31,7 @@ function planOf(masses: readonly number[], loss = 0.3): WaterPlan {
 }
 const evenlyOver = (count: number, value: number): Float64Array => new Float64Array(count).fill(value);
 
-/** Skin of so much wetness over clothing in air, its evaporation as the body reckons it. */
+/** Skin of so much wetness over clothing in air, its evaporation as the body computes it. */
 function skinIn(airC: number, clothingM2KPerW: number, wettedness: number, dripsWPerM2: number): WetSkin {
   const [skinC, airM2K] = [32, 0.09];
   const [airVapour, vapour] = [0.008, clothingM2KPerW / (16.5 * 0.38) + 0.008];

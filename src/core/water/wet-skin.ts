@@ -11,7 +11,7 @@ export type WetSkin = {
   readonly vapourPressureKPa: Float64Array;
   /** Saturated at the skin, kPa. */
   readonly skinSaturatedKPa: Float64Array;
-  /** Share of the skin that is wet, and heat that evaporation takes as the body reckons it, W/m². */
+  /** Share of the skin that is wet, and heat that evaporation takes as the body computes it, W/m². */
   readonly wettedness: Float64Array;
   readonly evaporatesWPerM2: Float64Array;
   /** Sweat that finds no room to evaporate, W/m² of latent heat. */

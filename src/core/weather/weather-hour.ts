@@ -32,7 +32,7 @@ const between = (from: number, to: number, share: number): number => from + (to 
 
 /**
  * The weather of an outing, read minute by minute: linear between the hours given, the first and last held beyond them.
- * Keeps its place, so that neighbouring minutes cost nothing to find, and answers with one object that it fills anew.
+ * Keeps its place, so that neighbouring minutes cost nothing to find, and answers with one object that it fills again.
  */
 export class WeatherCourse {
   private readonly hours: readonly WeatherHour[];

@@ -2,7 +2,7 @@ import { and, asc, countDistinct, eq, inArray, isNull, sql } from "drizzle-orm";
 import type { Connection } from "../connect";
 import { outing, piece, piecePhoto, wearing } from "../schema";
 import type { Replaced } from "./replace-outing";
-import { forgetVerdictsOfPieces } from "./verdict";
+import { clearVerdictsOfPieces } from "./verdict";
 
 type Row = typeof piece.$inferSelect;
 
@@ -55,7 +55,7 @@ export async function replacePiece(
   content: Partial<Row>,
 ): Promise<Replaced> {
   const replaced = await raisePiece(transaction, ownerId, pieceId, expectedVersion, content);
-  if (replaced.kind === "saved") await forgetVerdictsOfPieces(transaction, ownerId, [pieceId]);
+  if (replaced.kind === "saved") await clearVerdictsOfPieces(transaction, ownerId, [pieceId]);
   return replaced;
 }
 
@@ -71,7 +71,7 @@ export async function setPieceStatus(
     .set({ status, version: sql`${piece.version} + 1`, updatedAt: sql`now()` })
     .where(and(eq(piece.ownerId, ownerId), inArray(piece.id, [...pieceIds])))
     .returning({ id: piece.id });
-  await forgetVerdictsOfPieces(transaction, ownerId, pieceIds);
+  await clearVerdictsOfPieces(transaction, ownerId, pieceIds);
   return changed.length;
 }
 

@@ -1,7 +1,7 @@
 import { and, asc, eq, sql } from "drizzle-orm";
 import type { Connection } from "../connect";
 import { person, place } from "../schema";
-import { forgetVerdictsOfPerson } from "./verdict";
+import { clearVerdictsOfPerson } from "./verdict";
 
 /** Everybody who sits and everywhere they sit, by name: what a new outing can start from. */
 export async function readPeopleAndPlaces(connection: Connection, ownerId: string) {
@@ -37,6 +37,6 @@ export async function keepPracticePreferences(
     .update(person)
     .set({ practicePreferences, updatedAt: sql`now()` })
     .where(own);
-  await forgetVerdictsOfPerson(transaction, ownerId, personId);
+  await clearVerdictsOfPerson(transaction, ownerId, personId);
   return practicePreferences;
 }

@@ -19,7 +19,7 @@ export type Replaced = { readonly kind: "saved" | "conflict"; readonly version: 
 /** An outing may have been taken off the list meanwhile. */
 export type ReplacedOuting = Replaced | { readonly kind: "removed" };
 
-/** Writes an outing's weather, phases and wearings anew. */
+/** Rewrites an outing's weather, phases and wearings. */
 export async function insertContent(
   connection: Connection,
   ownerId: string,
@@ -69,7 +69,7 @@ export async function replaceOuting(
       ...head,
       version: sql`${outing.version} + 1`,
       lastSave: saveId ?? null,
-      verdictInputHash: null, // until it is found anew
+      verdictInputHash: null, // until it is recomputed
       updatedAt: sql`now()`,
     })
     .where(

@@ -32,7 +32,7 @@ export const storeVerdict = async (
 const STALE = { verdictInputHash: null } as const;
 
 /** Verdicts of the outings that wear these pieces no longer hold. */
-export const forgetVerdictsOfPieces = async (
+export const clearVerdictsOfPieces = async (
   connection: Connection,
   ownerId: string,
   pieceIds: readonly string[],
@@ -48,7 +48,7 @@ export const forgetVerdictsOfPieces = async (
 };
 
 /** Verdicts of a person's outings no longer hold. */
-export const forgetVerdictsOfPerson = async (
+export const clearVerdictsOfPerson = async (
   connection: Connection,
   ownerId: string,
   personId: string,

@@ -9,7 +9,7 @@ import { MOST_COMMANDS } from "../sheet-commands/sheet-command";
 import { practicePreferencesSchema } from "../wire/kit/practice-preferences-schema";
 import { isPriceWhole, pieceShape, PRICE_PROBLEM } from "../wire/kit/kit-schema";
 import { outfitWearingsSchema } from "../wire/kit/outfit-schema";
-import { commandSchema, contentShape, planSchema } from "../wire/outing/outing-schema";
+import { commandSchema, contentShape, preparationSchema } from "../wire/outing/outing-schema";
 
 // One format for everything a person has here, and for a single outing with all it stands on.
 
@@ -68,7 +68,7 @@ const outingSchema = z.strictObject({
   invented: z.boolean().default(false),
   removed: z.boolean().default(false),
   ...contentShape,
-  plan: planSchema.default({}),
+  plan: preparationSchema.default({}),
   commands: z.array(commandSchema).max(MOST_COMMANDS).default([]),
   /** How many of the commands are done. */
   done: z.int().min(0).default(0),

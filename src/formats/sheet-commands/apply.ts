@@ -1,4 +1,4 @@
-import { PLAN_FIELDS, type OutingPlan } from "@/core/evening";
+import { PREPARATION_FIELDS, type OutingPreparation } from "@/core/evening";
 import type { OutingContentView, PhaseView, WearingView, WeatherHourView } from "../wire/outing/outing-view";
 import { keyOf, LISTS, type ListName } from "./diff";
 import { clashes, mergedOrder, mergedThing } from "./merge";
@@ -35,11 +35,11 @@ function inOrder(phases: readonly PhaseView[], order: unknown): PhaseView[] {
 }
 
 /** A plan with some of its fields changed; `null` takes one out. */
-function withFields(plan: OutingPlan, steps: ReadonlyMap<string, Step>): OutingPlan {
+function withFields(plan: OutingPreparation, steps: ReadonlyMap<string, Step>): OutingPreparation {
   if (steps.size === 0) return plan;
   const kept = Object.entries(plan).filter(([field]) => !steps.has(field));
   const changed = [...steps].flatMap(([field, { to }]) =>
-    to !== null && PLAN_FIELDS.some((own) => own === field) ? [[field, to] as const] : [],
+    to !== null && PREPARATION_FIELDS.some((own) => own === field) ? [[field, to] as const] : [],
   );
   return Object.fromEntries([...kept, ...changed]);
 }

@@ -1,4 +1,4 @@
-import { PLAN_FIELDS } from "@/core/evening";
+import { PREPARATION_FIELDS } from "@/core/evening";
 import type { OutingContentView } from "../wire/outing/outing-view";
 import { same } from "../same";
 import type { SheetChange, SheetCollection } from "./sheet-command";
@@ -35,6 +35,8 @@ export function sheetChanges(before: OutingContentView, after: OutingContentView
     ...changeOf("order", "phases", order(before), order(after)),
     ...changeOf("setting", "setting", before.setting, after.setting),
     ...changeOf("weatherShaped", "weatherShaped", before.weatherShaped, after.weatherShaped),
-    ...PLAN_FIELDS.flatMap((field) => changeOf("plan", field, before.plan[field] ?? null, after.plan[field] ?? null)),
+    ...PREPARATION_FIELDS.flatMap((field) =>
+      changeOf("plan", field, before.plan[field] ?? null, after.plan[field] ?? null),
+    ),
   ];
 }

@@ -134,9 +134,9 @@ describe("the list of commands", () => {
     const back = undone(atHeight(3), history)!;
     expect(back.content.setting.seatHeightM).toBe(2);
     expect(redone(back.content, back.history)!.content).toEqual(atHeight(3));
-    const anew = remembered(back.history, command(atHeight(2), atHeight(9)), Infinity, false);
-    expect(redone(atHeight(9), anew)).toBeNull();
-    expect(anew.commands).toHaveLength(3);
+    const fresh = remembered(back.history, command(atHeight(2), atHeight(9)), Infinity, false);
+    expect(redone(atHeight(9), fresh)).toBeNull();
+    expect(fresh.commands).toHaveLength(3);
     expect(undone(start, NO_HISTORY)).toBeNull();
   });
 
@@ -172,9 +172,9 @@ describe("what goes to the server", () => {
   it("turns the server's list into this page's", () => {
     const saved = climbed([1, 2, 3]);
     const back = undone(atHeight(3), saved)!;
-    const anew = remembered(back.history, command(atHeight(2), atHeight(9)), Infinity, false);
-    for (const now of [saved, back.history, anew]) expect(applied(saved, now)).toEqual(now);
-    expect(historyPatch(saved, anew)).toMatchObject({ keep: 2, done: 3 });
+    const fresh = remembered(back.history, command(atHeight(2), atHeight(9)), Infinity, false);
+    for (const now of [saved, back.history, fresh]) expect(applied(saved, now)).toEqual(now);
+    expect(historyPatch(saved, fresh)).toMatchObject({ keep: 2, done: 3 });
   });
 
   it("names what is not saved, also what was taken back", () => {
@@ -182,9 +182,9 @@ describe("what goes to the server", () => {
     expect(unsavedCommands(saved, saved)).toEqual([]);
     const back = undone(atHeight(3), saved)!;
     const twice = undone(back.content, back.history)!;
-    const anew = remembered(twice.history, command(atHeight(1), atHeight(9)), Infinity, false);
+    const fresh = remembered(twice.history, command(atHeight(1), atHeight(9)), Infinity, false);
     let state: OutingContentView = atHeight(3);
-    for (const { changes } of unsavedCommands(saved, anew)) state = applyChanges(state, changes, "forwards");
+    for (const { changes } of unsavedCommands(saved, fresh)) state = applyChanges(state, changes, "forwards");
     expect(state).toEqual(atHeight(9));
   });
 });

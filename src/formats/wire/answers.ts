@@ -10,7 +10,7 @@ import { acceptedSchema, bodySchema } from "../outing-file/person-schema";
 import type { OutingLine, OutingView, VerdictLine } from "./outing/outing-view";
 import type { Restored } from "./restored";
 import type { History } from "../sheet-commands/sheet-command";
-import { commandSchema, planSchema, savedHourSchema } from "./outing/outing-schema";
+import { commandSchema, preparationSchema, savedHourSchema } from "./outing/outing-schema";
 import { practicePreferencesSchema } from "./kit/practice-preferences-schema";
 
 // What endpoints answer. Each answer is parsed before it leaves: a row that no longer fits is found here, not in a browser.
@@ -65,7 +65,7 @@ export const outingViewSchema: z.ZodType<OutingView> = z.strictObject({
   }),
   place: z.strictObject({ id, name: z.string(), timeZone: z.string() }),
   setting: settingSchema,
-  plan: planSchema,
+  plan: preparationSchema,
   weatherShaped: z.boolean(),
   weather: z.array(savedHourSchema),
   phases: z.array(sheetPhaseSchema.extend({ id })),

@@ -7,7 +7,7 @@ type Props<Answer, Chosen> = {
   /** Of a column, before its number: "Feet". */
   readonly head: string;
   readonly rows: readonly FigureRow<Answer, Chosen>[];
-  /** By column; `null` while one is worked out. */
+  /** By column; `null` while one is computed. */
   readonly answers: readonly (Answer | null)[];
   /** What each column is made of. */
   readonly chosen: readonly Chosen[];

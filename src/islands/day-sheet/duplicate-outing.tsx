@@ -45,7 +45,7 @@ export function DuplicateOuting({ view, isOpen, onClose }: Props) {
           />
         </div>
         <p className="text-muted text-sm">
-          The saved state is copied: place, phases, clothes. The weather goes along by the hour; give it anew there.
+          The saved state is copied: place, phases, clothes. The weather goes along by the hour; give it again there.
         </p>
         {problem && (
           <p role="alert" className="text-cranberry text-sm">

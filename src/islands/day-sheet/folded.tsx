@@ -6,7 +6,7 @@ type Props = {
 };
 
 /**
- * A part of the sheet that is folded away until it is wanted: what is in it is worked out and drawn only while it is
+ * A part of the sheet that is folded away until it is wanted: what is in it is computed and drawn only while it is
  * open, so that a drag does not pay for what nobody sees.
  */
 export function Folded({ title, children }: Props) {

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { addExtra } from "@/stores/sheet/plan";
+import { addExtra } from "@/stores/sheet/preparation";
 import { TextField } from "../fields/text-field";
 
 /** A thing to take that the list does not know: optics, tackle, a camera. */

@@ -1,6 +1,6 @@
-import { PLAN_RANGE } from "@/core/evening";
+import { PREPARATION_RANGE } from "@/core/evening";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
-import { leaveWith, tellPlace } from "@/stores/sheet/plan";
+import { leaveWith, tellPlace } from "@/stores/sheet/preparation";
 import { NumberField } from "../fields/number-field";
 import { TextField } from "../fields/text-field";
 
@@ -14,7 +14,7 @@ export function LeftWithFields({ view }: { readonly view: OutingView }) {
     const next = { ...now, ...part };
     leaveWith(next.name.trim() === "" ? undefined : next);
   };
-  const [low, high] = PLAN_RANGE.alarmAfterMinutes;
+  const [low, high] = PREPARATION_RANGE.alarmAfterMinutes;
   return (
     <section aria-labelledby="left-with" className="no-print">
       <h2 id="left-with" className="text-xl font-semibold">

@@ -3,7 +3,7 @@ import { plainNumber } from "@/formats/display/numbers";
 import { PACK_GROUP_WORDS, packLineWords } from "@/formats/display/words/pack-words";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { plannedOfView, type CareById } from "@/formats/wire/outing/planned-of-view";
-import { removeExtra, tick, untickAll } from "@/stores/sheet/plan";
+import { removeExtra, tick, untickAll } from "@/stores/sheet/preparation";
 import { AddThing } from "./add-thing";
 
 const G_PER_KG = 1000;
@@ -91,7 +91,7 @@ export function Packing({ view, careById }: { readonly view: OutingView; readonl
         </p>
         {done > 0 && (
           <button type="button" className="press press-small no-print" onClick={untickAll}>
-            Start packing anew
+            Start packing again
           </button>
         )}
       </div>

@@ -48,7 +48,7 @@ export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; read
       </div>
       {piece.outings > 0 && (
         <p className="text-muted text-sm">
-          Worn in {piece.outings} {piece.outings === 1 ? "outing" : "outings"}: what you change here is computed anew
+          Worn in {piece.outings} {piece.outings === 1 ? "outing" : "outings"}: what you change here is recomputed
           there.
         </p>
       )}

@@ -10,7 +10,7 @@ import {
   readPracticePreferences,
   readLabel,
   readOutfitWearings,
-  readPlan,
+  readPreparation,
   readSetting,
   readTraits,
 } from "../stored/stored";
@@ -97,7 +97,7 @@ export class BackupRows {
       removed: head.removedAt !== null,
       setting: readSetting(head.setting, name),
       weatherShaped: head.weatherShaped,
-      plan: readPlan(head.plan, name),
+      plan: readPreparation(head.plan, name),
       weather: weather.map((row) => toHour(row, name)),
       phases: phases.map((row) => toPhase(row, name)),
       wearings: kept.map((row) => toWearing(row, name)),

@@ -1,7 +1,7 @@
 import { EFFORT_CLASS } from "@/core/effort";
 import { v7 as uuid } from "uuid";
 import { usualLevels, type Phase, totalMinutes } from "@/core/outing";
-import type { OutingPlan } from "@/core/evening";
+import type { OutingPreparation } from "@/core/evening";
 import { createOuting, createPerson, createPlace, readPeopleAndPlaces, type Database } from "@/db";
 import { shapedHours } from "@/formats/outing-file/shaped-weather";
 import type { NewOuting, OutingCopy, OutingFromPlace } from "@/formats/wire/outing/new-outing-schema";
@@ -84,8 +84,8 @@ async function makeFromPlace(database: Database, ownerId: string, wanted: Outing
   });
 }
 
-/** Another day has a weather of its own and everything to be packed anew; a copy of a page keeps all. */
-const carriedOver = ({ forecast, ticks, ...kept }: OutingPlan, isSamePage: boolean): OutingPlan =>
+/** Another day has a weather of its own and everything to be packed again; a copy of a page keeps all. */
+const carriedOver = ({ forecast, ticks, ...kept }: OutingPreparation, isSamePage: boolean): OutingPreparation =>
   isSamePage ? { ...kept, forecast, ticks } : kept;
 
 async function makeCopy(database: Database, ownerId: string, wanted: OutingCopy): Promise<void> {

@@ -35,7 +35,7 @@ export async function judgeNow(database: Database, ownerId: string, outingId: st
   const figures = await judgeInThread(view);
   const judged = inputHash(view);
   await inTransaction(database, async (transaction) => {
-    // What it follows from may have changed while it was computed: then it is not kept, and found anew when next asked.
+    // What it follows from may have changed while it was computed: then it is not kept, and recomputed when next asked.
     await lockParty(transaction, ownerId, outingId);
     const rows = await readOuting(transaction, ownerId, outingId);
     if (!rows || inputHash(toView(rows)) !== judged) return;

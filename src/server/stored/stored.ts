@@ -9,7 +9,7 @@ import { labelSchema } from "@/formats/outing-file/label-schema";
 import { careSchema } from "@/formats/wire/kit/kit-schema";
 import { practicePreferencesSchema } from "@/formats/wire/kit/practice-preferences-schema";
 import { outfitWearingsSchema } from "@/formats/wire/kit/outfit-schema";
-import { planSchema, typedSchema } from "@/formats/wire/outing/outing-schema";
+import { preparationSchema, typedSchema } from "@/formats/wire/outing/outing-schema";
 import { AppError } from "../app-error";
 
 // What stands in the database as JSON was written by some version of this program, perhaps an older one, or put there by
@@ -51,7 +51,7 @@ export const readPracticePreferences = reader(
   practicePreferencesSchema,
   withDefaults({ avoids: [], practices: {} }),
 );
-export const readPlan = reader("plan", planSchema, (value) => value ?? {});
+export const readPreparation = reader("plan", preparationSchema, (value) => value ?? {});
 export const readLabel = reader("label", labelSchema);
 export const readTraits = reader("list of traits", traitsSchema, (value) => value ?? {});
 export const readCare = reader("care", careSchema, (value) => value ?? {});

@@ -45,7 +45,7 @@ describe("columns of a bench", () => {
     expect(columns.$isBusy.get()).toBe(false);
   });
 
-  it("drop what is overtaken: an answer in older weather is never shown", async () => {
+  it("drop what is out of date: an answer in older weather is never shown", async () => {
     const { columns, waiting, give } = byHand();
     columns.begin([1]);
     columns.start();

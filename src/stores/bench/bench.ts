@@ -76,7 +76,7 @@ export function createColumns<Column, Answer>(ask: (setting: BenchSetting, colum
   /** Whether what stands there is still of the columns before. */
   const $isBusy = atom(false);
   let round = 0;
-  /** Works every column out anew; what is overtaken is dropped. */
+  /** Recomputes every column; what is out of date is dropped. */
   const start = async (): Promise<void> => {
     const setting = $setting.get();
     const columns = $columns.get();

@@ -33,7 +33,7 @@ export async function keepOffline(): Promise<void> {
 const waiting = new Map<string, AbortController>();
 
 /**
- * After a save: pages of the outing that are kept are fetched anew, so that they show it, and once more when the figures
+ * After a save: pages of the outing that are kept are fetched again, so that they show it, and once more when the figures
  * of what was saved stand.
  */
 export function renewKept(outingId: string): void {

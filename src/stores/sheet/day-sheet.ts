@@ -44,7 +44,7 @@ let running = false;
 let askedAtMs: number | null = null;
 
 /**
- * Computes the newest state and shows its answer; states overtaken while the worker is busy are skipped. An answer is
+ * Computes the newest state and shows its answer; states that are out of date while the worker is busy are skipped. An answer is
  * shown though a newer one is wanted: under a hand that moves faster than answers come, there would be none at all.
  */
 async function compute(): Promise<void> {

@@ -77,7 +77,7 @@ export const redo = (): void => walk(redone, "done again");
 /** What both sides had changed when commands were done again, in words; this page's stands. */
 export const $clashes = atom<readonly string[]>([]);
 
-/** Does commands again on a state they were not made on, field by field; each is remembered anew. */
+/** Does commands again on a state they were not made on, field by field; each is remembered as a new one. */
 export function replay(view: OutingView, history: History, commands: readonly SheetCommand[]): void {
   let next = view;
   let list = history;

@@ -12,7 +12,7 @@ import { edit } from "./editing";
 
 // What people do to a sheet, each as one command.
 
-/** Takes over what the sheet is to hold, as worked out elsewhere. */
+/** Takes over what the sheet is to hold, as resolved elsewhere. */
 export const editContent = (label: string, content: Partial<OutingContentView>): void =>
   edit(label, (view) => ({ ...view, ...content }));
 

@@ -13,7 +13,7 @@ import { editContent } from "./edits";
 /** Outfits of the person on the sheet; `null` until they are fetched. */
 export const $outfits = atom<OutfitsView | null>(null);
 
-/** Fetches them anew. @throws {Error} with a message to show */
+/** Fetches them again. @throws {Error} with a message to show */
 export async function fetchOutfits(): Promise<void> {
   const view = $view.get();
   if (!view) return;
@@ -95,7 +95,7 @@ export async function keepWorn(name: string): Promise<void> {
 }
 
 /** @throws {Error} with a message to show */
-export async function forgetOutfit(id: string): Promise<void> {
+export async function removeOutfit(id: string): Promise<void> {
   await ask(`/api/outfits/${id}`, "DELETE");
   await fetchOutfits();
 }

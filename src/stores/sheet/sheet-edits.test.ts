@@ -16,7 +16,7 @@ import {
   swapPiece,
   wear,
 } from "./edits";
-import { addExtra, leaveWith, removeExtra, tellPlace, tick, untickAll } from "./plan";
+import { addExtra, leaveWith, removeExtra, tellPlace, tick, untickAll } from "./preparation";
 import { openSheet } from "../saving/saving";
 import { editWalkMinutes, takeTrack } from "./track";
 
@@ -110,7 +110,7 @@ describe("edits of a sheet", () => {
 });
 
 describe("what a plan holds besides", () => {
-  it("ticks once, unticks, begins anew; things are added and taken out; all of it can be taken back", () => {
+  it("ticks once, unticks, starts again; things are added and taken out; all of it can be taken back", () => {
     each(
       () => tick("thing headlamp", true),
       () => tick("thing headlamp", true),

@@ -14,7 +14,7 @@ import { FINGERS_IN_MITT_FORM, LEAKS_INTO, SITE_INDEX, SITES, type LeakPoint, ty
 /** Layers on every site of the body, from the skin out; by the order of SITES. */
 export type SiteLayers = readonly (readonly WornLayer[])[];
 
-/** What a person wears at one time, before it is worked out. */
+/** What a person wears at one time, before it is computed. */
 export type Clothes = {
   readonly layers: SiteLayers;
   /** Whether the fingers of a side lie together in a mitt. */
@@ -33,7 +33,7 @@ export type OutfitParts = {
   readonly stack: Int32Array;
 };
 
-/** An outfit worked out once for as long as nothing is put on or taken off. */
+/** An outfit resolved once for as long as nothing is put on or taken off. */
 export type Outfit = {
   /** Every different stack once: left and right, chest and back are mostly dressed alike. */
   readonly stacks: readonly Stack[];
@@ -100,7 +100,7 @@ export class Wardrobe {
   }
 }
 
-/** Stacks whose cloth and air insulate otherwise than read, each worked out once for all outfits of an outing. */
+/** Stacks whose cloth and air insulate otherwise than read, each resolved once for all outfits of an outing. */
 export class FactoredStacks {
   private readonly known = new Map<Stack, Stack>();
 

@@ -5,7 +5,7 @@ import type { CareNeed, CareTask } from "@/core/care";
 export const CARE_WORDS: Readonly<Record<CareTask, string>> = {
   dry: "Dry, liner and footbed out",
   wash: "Wash as its label says",
-  reproof: "Proof it anew",
+  reproof: "Proof it again",
   loft: "Out of its bag, shake, pinch the loft",
 };
 

@@ -62,7 +62,7 @@ export const savedPieceSchema = z
   .refine(isPriceWhole, PRICE_PROBLEM);
 export type SavedPiece = z.infer<typeof savedPieceSchema>;
 
-/** Pieces retired, deleted, or had back, many at once. */
+/** Pieces retired, deleted, or restored, many at once. */
 export const pieceStatusSchema = z.strictObject({
   ids: z.array(id).min(1).max(MOST_PIECES_AT_ONCE),
   to: z.enum(PIECE_STATUSES),

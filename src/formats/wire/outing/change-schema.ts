@@ -4,11 +4,11 @@ import { sheetWearingSchema } from "../../outing-file/piece-schema";
 import { sheetPhaseSchema } from "../../outing-file/phase-schema";
 import { settingSchema } from "../../outing-file/place-schema";
 import type { SheetChange, SheetCollection, SheetCommand } from "../../sheet-commands/sheet-command";
-import { planSchema, savedHourSchema } from "./outing-schema";
+import { preparationSchema, savedHourSchema } from "./outing-schema";
 
 const id = z.uuid();
 const phaseIds = z.array(id).max(OUTING_RANGE.phases[1]);
-const planFields: Readonly<Record<string, z.ZodType>> = planSchema.shape;
+const planFields: Readonly<Record<string, z.ZodType>> = preparationSchema.shape;
 
 /** What a thing of each collection looks like. */
 const THINGS: Readonly<Record<SheetCollection, z.ZodType | ((key: string) => z.ZodType)>> = {

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { OUTING_RANGE, totalMinutes } from "@/core/outing";
 import { MOST_COMMANDS, MOST_UNACKNOWLEDGED, SHEET_COLLECTIONS } from "../../sheet-commands/sheet-command";
-import { PLAN_RANGE } from "@/core/evening";
+import { PREPARATION_RANGE } from "@/core/evening";
 import { instantSchema, wholeWithin, within } from "../../within";
 import { nameSchema } from "../../outing-file/common-schema";
 import { weatherValuesSchema } from "../../outing-file/weather-schema";
@@ -20,22 +20,26 @@ const MOST_REACHED_BY = 200;
 const trackPointSchema = z.tuple([
   within(OUTING_RANGE.latitudeDeg),
   within(OUTING_RANGE.longitudeDeg),
-  within(PLAN_RANGE.elevationM).nullable(),
+  within(PREPARATION_RANGE.elevationM).nullable(),
 ]);
 /** What a plan holds besides what its figure follows from. */
-export const planSchema = z.strictObject({
+export const preparationSchema = z.strictObject({
   forecast: z.strictObject({ service: nameSchema, issuedAt: instant, invented: z.boolean() }).optional(),
-  track: z.array(trackPointSchema).min(PLAN_RANGE.trackPoints[0]).max(PLAN_RANGE.trackPoints[1]).optional(),
-  ticks: z.array(z.string().min(1).max(MOST_KEY)).max(PLAN_RANGE.ticks[1]).optional(),
+  track: z
+    .array(trackPointSchema)
+    .min(PREPARATION_RANGE.trackPoints[0])
+    .max(PREPARATION_RANGE.trackPoints[1])
+    .optional(),
+  ticks: z.array(z.string().min(1).max(MOST_KEY)).max(PREPARATION_RANGE.ticks[1]).optional(),
   extras: z
     .array(z.strictObject({ id: z.uuid(), words: nameSchema }))
-    .max(PLAN_RANGE.extras[1])
+    .max(PREPARATION_RANGE.extras[1])
     .optional(),
   leftWith: z
     .strictObject({
       name: nameSchema,
       reachedBy: z.string().trim().max(MOST_REACHED_BY),
-      alarmAfterMinutes: wholeWithin(PLAN_RANGE.alarmAfterMinutes),
+      alarmAfterMinutes: wholeWithin(PREPARATION_RANGE.alarmAfterMinutes),
     })
     .optional(),
   tellsPlace: z.boolean().optional(),
@@ -62,7 +66,7 @@ export const contentShape = {
   setting: settingSchema,
   weatherShaped: z.boolean().default(false),
   /** Not said: as it is. */
-  plan: planSchema.optional(),
+  plan: preparationSchema.optional(),
   weather: z
     .array(savedHourSchema)
     .min(OUTING_RANGE.weatherHours[0])

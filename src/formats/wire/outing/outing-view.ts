@@ -6,7 +6,7 @@ import type { AcceptedLevels, Limit, LimitPart, LimitPlace } from "@/core/limits
 import type { Phase, PlaceSetting, WearingSide, WhenOff } from "@/core/outing";
 import type { PieceKind, PieceTraits } from "@/core/pieces";
 import type { LeakPoint, Side } from "@/core/patches";
-import type { OutingPlan } from "@/core/evening";
+import type { OutingPreparation } from "@/core/evening";
 
 /** A number as it was typed, with its unit. */
 export type TypedNumber = { readonly value: number; readonly unit: string };
@@ -63,7 +63,7 @@ export type OutingContentView = {
   readonly phases: readonly PhaseView[];
   readonly wearings: readonly WearingView[];
   /** What the figure does not follow from: forecast taken, track, ticks, who knows of it. */
-  readonly plan: OutingPlan;
+  readonly plan: OutingPreparation;
 };
 
 /** A whole outing as server and browser pass it. */

@@ -156,7 +156,7 @@ function Answers({ view, minute, preferences, levers, onLevers }: AnswersProps) 
         <p className="text-muted text-sm">…</p>
       )}
       <p className="text-muted text-sm">
-        Three minutes in the water are reckoned, and a head kept dry. Cold shock, swimming and getting out are not: ice
+        Three minutes in the water are computed, and a head kept dry. Cold shock, swimming and getting out are not: ice
         that may not carry is no place for a figure. Fix the time to leave beforehand, tell somebody, and carry a dry
         set in a waterproof pouch.
       </p>

@@ -2,7 +2,7 @@ import { useStore } from "@nanostores/react";
 import { useEffect, useState, type FormEvent } from "react";
 import type { OutfitPiece, OutfitsView } from "@/formats/wire/kit/outfit";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
-import { $outfits, fetchOutfits, forgetOutfit, keepWorn, wearOutfit } from "@/stores/sheet/outfits";
+import { $outfits, fetchOutfits, removeOutfit, keepWorn, wearOutfit } from "@/stores/sheet/outfits";
 import { OutfitTable, type NamedOutfit } from "./outfit-table";
 import { TextField } from "../../fields/text-field";
 
@@ -65,7 +65,7 @@ export function Outfits({ view }: Props) {
             <button
               type="button"
               className="press press-small"
-              onClick={() => void run(() => forgetOutfit(id), `${own} is forgotten.`)}
+              onClick={() => void run(() => removeOutfit(id), `${own} is forgotten.`)}
             >
               Forget<span className="sr-only"> {own}</span>
             </button>

@@ -5,7 +5,6 @@ import { readLabel } from "@/core/labels";
 import { simulateOuting } from "@/core/simulation";
 import { cloFromInsulation } from "@/core/units";
 import { plainNumber } from "@/formats/display/numbers";
-import { COVERAGE_WORDS, GROUND_WORDS, REFUGE_WORDS, SHELTER_WORDS } from "@/formats/display/words/place-words";
 import { DEFAULT_PREFERENCES } from "@/formats/display/preferences";
 import { TEMPERATURE, WIND } from "@/formats/display/units";
 import type { OutingView, PhaseView } from "@/formats/wire/outing/outing-view";

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { profileChart } from "@/charts/profile-chart";
 import { walkMinutes, type WalkIn } from "@/core/outing";
-import { PLAN_RANGE } from "@/core/evening";
+import { PREPARATION_RANGE } from "@/core/evening";
 import { wayOf } from "@/core/track";
 import { plainNumber } from "@/formats/display/numbers";
 import { durationText } from "@/formats/display/time";
@@ -72,7 +72,7 @@ export function TrackFields({ view }: { readonly view: OutingView }) {
     const found = readGpx(new DOMParser().parseFromString(text, "text/xml"));
     if (!found.ok) return setProblem(`This file ${found.reason}.`);
     setNotes(found.notes);
-    setProblem(takeTrack(thinned(found.points, PLAN_RANGE.trackPoints[1]), wayOf(found.points)));
+    setProblem(takeTrack(thinned(found.points, PREPARATION_RANGE.trackPoints[1]), wayOf(found.points)));
   };
   const save = async (): Promise<void> => {
     const { writeGpx } = await import("@/formats/track/write-gpx");

@@ -133,7 +133,7 @@ describe("the hour's editor", () => {
 describe("the wearing's editor", () => {
   const openWearing = (id: string) => open(({ of }) => <WearingEditor view={of} id={id} />);
 
-  it("takes a piece off the sheet, and it can be had back", async () => {
+  it("takes a piece off the sheet, and it can be restored", async () => {
     const before = view().wearings;
     const user = openWearing(before[0]!.id);
     await user.click(screen.getByRole("button", { name: "Leave it off" }));

@@ -113,7 +113,7 @@ function RegulatorToggle({ item, regulator, x, y }: { item: WornItem; regulator:
   );
 }
 
-/** Drawn anew where the edit is, and nowhere else. */
+/** Drawn again where the edit is, and nowhere else. */
 const Bar = memo(function Bar(props: BarProps) {
   const { axis, onSelect, lane, startsAt, timeZone, total, isChosen, item, x, width, y } = props;
   const clock = (minute: number): string => clockText(instantAt(startsAt, minute), timeZone);
@@ -245,5 +245,5 @@ function AllLanes(props: Props) {
   );
 }
 
-/** Drawn anew by an edit of clothes or times only; `lanes` change with the clothes. */
+/** Drawn again by an edit of clothes or times only; `lanes` change with the clothes. */
 export const TimelineLanes = memo(AllLanes, drawnFrom("phases", "startsAt"));

@@ -145,5 +145,5 @@ function AllPhases(props: Props) {
   );
 }
 
-/** Drawn anew by an edit of phases only. */
+/** Drawn again by an edit of phases only. */
 export const TimelinePhases = memo(AllPhases, drawnFrom("phases"));

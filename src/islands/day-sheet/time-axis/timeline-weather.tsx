@@ -68,7 +68,7 @@ type HourProps = Pick<Props, "section" | "preferences" | "onSelect"> & {
 
 type HeldHour = { readonly what: "air" | "wind"; readonly from: number; readonly perPx: number };
 
-/** An hour: drag its point up and down for the air, its wind mark for the wind. Drawn anew when it or the scale changes. */
+/** An hour: drag its point up and down for the air, its wind mark for the wind. Drawn again when it or the scale changes. */
 const Hour = memo(function Hour(props: HourProps) {
   const { hour, timeZone, isChosen, section, preferences, onSelect, mark, scale, totalMinutes, isLabelled } = props;
   const { index, x, temperatureY, wind, seatWind } = mark;

@@ -20,7 +20,7 @@ export const PUT: APIRoute = ({ params, request }) =>
     return json(savedSchema.parse(await saveOuting(database(), LOCAL_OWNER_ID, params.id ?? "", wanted)));
   });
 
-/** Takes it off the list; it can be had back. */
+/** Takes it off the list; it can be restored. */
 export const DELETE: APIRoute = ({ params }) =>
   answer(async () =>
     json(madeSchema.parse(await removeOuting(database(), LOCAL_OWNER_ID, params.id ?? "", new Date()))),

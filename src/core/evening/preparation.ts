@@ -21,8 +21,8 @@ export type LeftWith = {
 /** A thing to take that is no piece of the kit. */
 export type ExtraThing = { readonly id: string; readonly words: string };
 
-/** What a plan holds besides what its figure follows from. All of it may be missing. */
-export type OutingPlan = {
+/** What is prepared for an outing: nothing of its figure follows from it. Stored and sent under the key `plan`. All of it may be missing. */
+export type OutingPreparation = {
   readonly forecast?: ForecastTaken | undefined;
   /** The walk in, from start to seat. */
   readonly track?: readonly TrackPoint[] | undefined;
@@ -34,17 +34,17 @@ export type OutingPlan = {
   readonly tellsPlace?: boolean | undefined;
 };
 
-export const PLAN_FIELDS = [
+export const PREPARATION_FIELDS = [
   "forecast",
   "track",
   "ticks",
   "extras",
   "leftWith",
   "tellsPlace",
-] as const satisfies readonly (keyof OutingPlan)[];
+] as const satisfies readonly (keyof OutingPreparation)[];
 
-/** How much a plan may hold. */
-export const PLAN_RANGE = {
+/** How much of it there may be. */
+export const PREPARATION_RANGE = {
   trackPoints: [2, 400],
   elevationM: [-500, 9000],
   ticks: [0, 400],

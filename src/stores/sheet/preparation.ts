@@ -1,10 +1,10 @@
 import { v7 as uuid } from "uuid";
-import type { LeftWith, OutingPlan } from "@/core/evening";
+import type { LeftWith, OutingPreparation } from "@/core/evening";
 import { edit } from "./editing";
 
 // What people do to a plan's own fields, each as one command.
 
-const editPlan = (label: string, change: (plan: OutingPlan) => Partial<OutingPlan>): void =>
+const editPlan = (label: string, change: (plan: OutingPreparation) => Partial<OutingPreparation>): void =>
   edit(label, (view) => ({ ...view, plan: { ...view.plan, ...change(view.plan) } }));
 
 /** Ticks a line of the packing list, or takes the tick away. */
@@ -13,7 +13,7 @@ export const tick = (key: string, isPacked: boolean): void =>
     ticks: isPacked ? [...ticks.filter((own) => own !== key), key] : ticks.filter((own) => own !== key),
   }));
 
-export const untickAll = (): void => editPlan("start packing anew", () => ({ ticks: [] }));
+export const untickAll = (): void => editPlan("start packing again", () => ({ ticks: [] }));
 
 export const addExtra = (words: string): void =>
   editPlan("a thing to take", ({ extras = [] }) => ({ extras: [...extras, { id: uuid(), words }] }));

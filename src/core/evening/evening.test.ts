@@ -306,7 +306,7 @@ describe("the field card", () => {
     lowMinutes,
   });
 
-  it("turns back as planned, or when the sit is reckoned to end, and looks at oneself before", () => {
+  it("turns back as planned, or when the sit is computed to end, and looks at oneself before", () => {
     const planTurn = turnBackMinute(of, sit(null, null));
     expect(planTurn).toBeLessThan(end);
     expect(turnBackMinute(of, sit(90, 40))).toBe(sits[0]! + 90);
