@@ -24,12 +24,14 @@ const cruise = (folder: string) => {
   return { status, modules, violations: summary.violations.map(({ from, rule }) => `${rule.name}: ${from}`) };
 };
 
-/** Problems of a planted source, linted as if it stood in src/. */
-async function lintAs(planted: string, standsIn: string): Promise<string[]> {
-  const eslint = new ESLint();
-  const [result] = await eslint.lintText(readFileSync(path.join(PLANTED, planted), "utf8"), { filePath: standsIn });
+/** Problems of a text, linted as if it stood in a file of src/: one that there is, since rules ask for its types. */
+async function lintText(text: string, standsIn: string): Promise<string[]> {
+  const [result] = await new ESLint().lintText(text, { filePath: standsIn });
   return (result?.messages ?? []).map(({ ruleId, message }) => `${ruleId}: ${message}`);
 }
+
+const lintAs = (planted: string, standsIn: string): Promise<string[]> =>
+  lintText(readFileSync(path.join(PLANTED, planted), "utf8"), standsIn);
 
 describe("import directions", () => {
   it("hold in the project, and its modules are really read", () => {
@@ -56,10 +58,21 @@ describe("import directions", () => {
   });
 
   it("the core may not read a clock nor unseeded randomness", async () => {
-    const problems = await lintAs("src/core/wind/reads-clock.ts", "src/core/weather/planted.ts");
+    const problems = await lintAs("src/core/wind/reads-clock.ts", "src/core/weather/weather-hour.ts");
     expect(problems.map((problem) => problem.split(":")[0])).toEqual([
       "no-restricted-globals",
       "no-restricted-properties",
+    ]);
+  });
+
+  it("a promise may not be left floating, nor given where nobody waits for it", async () => {
+    const problems = await lintText(
+      "const later = async (): Promise<void> => undefined;\nlater();\nsetTimeout(later, 1);\n",
+      "src/stores/ask.ts",
+    );
+    expect(problems.map((problem) => problem.split(":")[0])).toEqual([
+      "@typescript-eslint/no-floating-promises",
+      "@typescript-eslint/no-misused-promises",
     ]);
   });
 });
