@@ -1,6 +1,6 @@
 import type { Outing } from "@/core/outing";
 import { toOuting } from "@/formats/outing-file/to-outing";
-import type { OutingFile } from "@/formats/outing-file/schema";
+import type { OutingFile } from "@/formats/outing-file/schema/outing-schema";
 import { demoByName, demoFile } from "@/server/demo/demo-file";
 import { DEMO_OUTINGS } from "@/server/demo/scenario";
 

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { GROUNDS, SEATS } from "@/core/weather";
 import { SITTER_POSTURES } from "@/core/sitter";
-import { bodySchema } from "@/formats/outing-file/person-schema";
+import { bodySchema } from "@/formats/outing-file/schema/person-schema";
 
 const pieces = z.array(z.string()).default([]);
 

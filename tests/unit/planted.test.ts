@@ -51,7 +51,7 @@ describe("what is planted and not told", () => {
       "src/core/limits/limit-table.ts",
       "src/core/simulation/sit-watches.ts",
       "src/formats/display/words/limit-words.ts",
-      "src/islands/day-sheet/time-axis/limit-curves.ts",
+      "src/islands/day-sheet/time-axis/curves/limit-curves.ts",
     ]);
   });
 

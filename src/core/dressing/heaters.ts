@@ -5,9 +5,9 @@ import { SITES } from "../patches";
 import { createBroughtHeat, type BroughtHeat } from "../sitter";
 import { type Outing, type Wearing, totalMinutes } from "../outing";
 import type { Piece } from "../pieces";
-import { siteAreasM2 } from "./site-areas";
-import { DIGIT_AT_SITE, type SiteStacks } from "./stack-over";
-import type { OwnedLayer } from "./water-layers";
+import { siteAreasM2 } from "./outfit/site-areas";
+import { DIGIT_AT_SITE, type SiteStacks } from "./outfit/stack-over";
+import type { OwnedLayer } from "./outfit/water-layers";
 
 /** A source as worn: where its heat enters the layers. */
 export type Heater = {

@@ -1,5 +1,5 @@
 // What is known of a limit, a row each. A new one answers every column here, its curve in `simulation/sit-watches.ts`, its
-// words in `formats/display/words/limit-words.ts` and its look in `charts/limit-curves.ts`: CONTRIBUTING.md, "A new limit".
+// words in `formats/display/words/limit-words.ts` and its look in `islands/day-sheet/time-axis/curves/limit-curves.ts`: CONTRIBUTING.md, "A new limit".
 
 /** How much a person accepts: comfort, cold (the default), hard. */
 export const LEVELS = ["comfort", "cold", "hard"] as const;

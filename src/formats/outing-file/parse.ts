@@ -1,6 +1,6 @@
 import { z } from "zod";
 import type { FileProblem } from "./problem";
-import { OUTING_FORMAT_VERSION, outingFileSchema, type OutingFile } from "./schema";
+import { OUTING_FORMAT_VERSION, outingFileSchema, type OutingFile } from "./schema/outing-schema";
 import { upgradeOutingFile } from "./upgrade";
 
 export type ParsedOutingFile =

@@ -1,6 +1,6 @@
 import { MS_PER_MINUTE } from "@/core/units";
 import { usualLevels, type Outing } from "@/core/outing";
-import type { OutingFile } from "./schema";
+import type { OutingFile } from "./schema/outing-schema";
 
 /** Minutes from the outing's start to an instant. */
 export const minutesFrom = (startsAt: string, instant: string): number =>

@@ -1,12 +1,12 @@
 import { z } from "zod";
 import { LIMIT_PARTS, LIMITS } from "@/core/limits";
 import { PIECE_KINDS } from "@/core/pieces";
-import { labelSchema } from "../outing-file/label-schema";
+import { labelSchema } from "../outing-file/schema/label-schema";
 import { SIDES } from "@/core/patches";
-import { sheetWearingSchema, traitsSchema } from "../outing-file/piece-schema";
-import { sheetPhaseSchema } from "../outing-file/phase-schema";
-import { settingSchema } from "../outing-file/place-schema";
-import { acceptedSchema, bodySchema } from "../outing-file/person-schema";
+import { sheetWearingSchema, traitsSchema } from "../outing-file/schema/piece-schema";
+import { sheetPhaseSchema } from "../outing-file/schema/phase-schema";
+import { settingSchema } from "../outing-file/schema/place-schema";
+import { acceptedSchema, bodySchema } from "../outing-file/schema/person-schema";
 import type { OutingLine, OutingView, VerdictLine } from "./outing/outing-view";
 import type { Restored } from "./restored";
 import type { History } from "../sheet-commands/sheet-command";

@@ -4,7 +4,7 @@ import { TRACTION, WALKABILITY, WATER_RESISTANCE } from "@/core/pieces";
 import { cloFromInsulation } from "@/core/units";
 import { GROUNDS } from "@/core/weather";
 import { CLOSURE_WORDS } from "@/formats/display/words/label-words";
-import { fitWords, tightCostWords, toeText } from "@/formats/display/words/foot-words";
+import { fitWords, tightCostWords, toeText } from "@/formats/display/words/bench/foot-words";
 import { degreesText, fixedNumber, plainNumber } from "@/formats/display/numbers";
 import { GROUND_WORDS } from "@/formats/display/words/place-words";
 import type { Preferences } from "@/formats/display/preferences";

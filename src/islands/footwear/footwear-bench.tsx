@@ -1,7 +1,7 @@
 import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
 import { WHY_PRINTED_DIFFERS } from "@/core/opinion";
-import { toeText } from "@/formats/display/words/foot-words";
+import { toeText } from "@/formats/display/words/bench/foot-words";
 import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { $benchProblem, $setting, chosen, MOST_COLUMNS } from "@/stores/bench/bench";

@@ -3,7 +3,7 @@ import { LEVELS, LIMIT_TABLE, type Level } from "@/core/limits";
 import { DEXTERITY } from "@/core/pieces";
 import { cloFromInsulation, MINUTES_PER_HOUR } from "@/core/units";
 import { dryingText } from "@/formats/display/words/care-words";
-import { fingerText, offText, rewarmText, taskText } from "@/formats/display/words/hand-words";
+import { fingerText, offText, rewarmText, taskText } from "@/formats/display/words/bench/hand-words";
 import { degreesText, fixedNumber, plainNumber } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { FigureTable, type FigureRow } from "../bench/figure-table";

@@ -2,7 +2,7 @@ import { MINUTES_PER_HOUR } from "@/core/units";
 import { useStore } from "@nanostores/react";
 import { useEffect, useState } from "react";
 import { DEXTERITY } from "@/core/pieces";
-import { fingerText, taskText } from "@/formats/display/words/hand-words";
+import { fingerText, taskText } from "@/formats/display/words/bench/hand-words";
 import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { $benchProblem, $setting, chosenPiece, MOST_COLUMNS } from "@/stores/bench/bench";

@@ -7,7 +7,7 @@ import { DEXTERITY, NOISE, WATER_RESISTANCE, type Piece } from "@/core/pieces";
 import { PATCHES, type Patch } from "@/core/patches";
 import { cloFromInsulation } from "@/core/units";
 import { dryingText } from "@/formats/display/words/care-words";
-import { contestWords, printedGrams } from "@/formats/display/words/compare-words";
+import { contestWords, printedGrams } from "@/formats/display/words/bench/compare-words";
 import { fixedNumber, moneyText, plainNumber, windText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { warmestClo } from "@/formats/display/words/reading-words";

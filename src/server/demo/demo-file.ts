@@ -1,6 +1,6 @@
 import { totalMinutes } from "@/core/outing";
 import { USUAL_START } from "@/core/sitter";
-import { OUTING_FORMAT_VERSION, type OutingFile } from "@/formats/outing-file/schema";
+import { OUTING_FORMAT_VERSION, type OutingFile } from "@/formats/outing-file/schema/outing-schema";
 import { inventedHours } from "./invented-weather";
 import { computedTraitsOf } from "@/core/pieces";
 import { starterPiece } from "@/core/starter-kit";

@@ -1,11 +1,11 @@
 import { z } from "zod";
-import { traitsSchema } from "@/formats/outing-file/piece-schema";
-import { settingSchema } from "@/formats/outing-file/place-schema";
-import { acceptedSchema } from "@/formats/outing-file/person-schema";
+import { traitsSchema } from "@/formats/outing-file/schema/piece-schema";
+import { settingSchema } from "@/formats/outing-file/schema/place-schema";
+import { acceptedSchema } from "@/formats/outing-file/schema/person-schema";
 import { usualLevels } from "@/core/outing";
-import { doingExtras, recurringSchema } from "@/formats/outing-file/doing-schema";
-import { heatSpansSchema } from "@/formats/outing-file/heat-schema";
-import { labelSchema } from "@/formats/outing-file/label-schema";
+import { doingExtras, recurringSchema } from "@/formats/outing-file/schema/doing-schema";
+import { heatSpansSchema } from "@/formats/outing-file/schema/heat-schema";
+import { labelSchema } from "@/formats/outing-file/schema/label-schema";
 import { careSchema } from "@/formats/wire/kit/kit-schema";
 import { practicePreferencesSchema } from "@/formats/wire/kit/practice-preferences-schema";
 import { outfitWearingsSchema } from "@/formats/wire/kit/outfit-schema";

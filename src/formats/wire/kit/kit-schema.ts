@@ -1,9 +1,9 @@
 import { z } from "zod";
 import { OUTING_RANGE } from "@/core/outing";
 import { PIECE_KINDS, PIECE_STATUSES } from "@/core/pieces";
-import { labelSchema } from "../../outing-file/label-schema";
-import { nameSchema } from "../../outing-file/common-schema";
-import { traitsSchema } from "../../outing-file/piece-schema";
+import { labelSchema } from "../../outing-file/schema/label-schema";
+import { nameSchema } from "../../outing-file/schema/common-schema";
+import { traitsSchema } from "../../outing-file/schema/piece-schema";
 import { wholeWithin } from "../../within";
 import { MINOR_PER_UNIT, MOST_PRICE } from "../../../core/pieces";
 import { LONGEST_NOTE, type KitView } from "./kit-view";

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { OUTING_RANGE, WEARING_SIDES, WHEN_OFF } from "@/core/outing";
 import { LEAK_POINTS } from "@/core/patches";
-import { nameSchema } from "../../outing-file/common-schema";
+import { nameSchema } from "../../outing-file/schema/common-schema";
 import { wholeWithin } from "../../within";
 import type { OutfitsView } from "./outfit";
 

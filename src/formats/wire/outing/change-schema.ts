@@ -1,8 +1,8 @@
 import { z } from "zod";
 import { OUTING_RANGE } from "@/core/outing";
-import { sheetWearingSchema } from "../../outing-file/piece-schema";
-import { sheetPhaseSchema } from "../../outing-file/phase-schema";
-import { settingSchema } from "../../outing-file/place-schema";
+import { sheetWearingSchema } from "../../outing-file/schema/piece-schema";
+import { sheetPhaseSchema } from "../../outing-file/schema/phase-schema";
+import { settingSchema } from "../../outing-file/schema/place-schema";
 import type { SheetChange, SheetCollection, SheetCommand } from "../../sheet-commands/sheet-command";
 import { preparationSchema, savedHourSchema } from "./outing-schema";
 

@@ -2,9 +2,9 @@ import { z } from "zod";
 import { LOW_HIGH_RANGE } from "@/core/day";
 import { OUTING_RANGE } from "@/core/outing";
 import { CONDITION_RANGE } from "@/core/sitter";
-import { nameSchema, timeZoneSchema } from "../../outing-file/common-schema";
-import { settingSchema } from "../../outing-file/place-schema";
-import { bodySchema } from "../../outing-file/person-schema";
+import { nameSchema, timeZoneSchema } from "../../outing-file/schema/common-schema";
+import { settingSchema } from "../../outing-file/schema/place-schema";
+import { bodySchema } from "../../outing-file/schema/person-schema";
 import { instantSchema, wholeWithin, within } from "../../within";
 import { contentShape } from "./outing-schema";
 

@@ -3,11 +3,11 @@ import { OUTING_RANGE, totalMinutes } from "@/core/outing";
 import { MOST_COMMANDS, MOST_UNACKNOWLEDGED, SHEET_COLLECTIONS } from "../../sheet-commands/sheet-command";
 import { PREPARATION_RANGE } from "@/core/evening";
 import { instantSchema, wholeWithin, within } from "../../within";
-import { nameSchema } from "../../outing-file/common-schema";
-import { weatherValuesSchema } from "../../outing-file/weather-schema";
-import { sheetWearingSchema } from "../../outing-file/piece-schema";
-import { sheetPhaseSchema } from "../../outing-file/phase-schema";
-import { settingSchema } from "../../outing-file/place-schema";
+import { nameSchema } from "../../outing-file/schema/common-schema";
+import { weatherValuesSchema } from "../../outing-file/schema/weather-schema";
+import { sheetWearingSchema } from "../../outing-file/schema/piece-schema";
+import { sheetPhaseSchema } from "../../outing-file/schema/phase-schema";
+import { settingSchema } from "../../outing-file/schema/place-schema";
 
 const MOST_KEY = 64;
 const MOST_LABEL = 120;

@@ -20,7 +20,7 @@ import { $look, $opinion, $worths } from "@/stores/answer/derived-results";
 import { $computed, $view } from "@/stores/sheet/day-sheet";
 import { BesideAnswer } from "./beside-answer";
 import { Cautions } from "./cautions";
-import { CurvesTable } from "../time-axis/curves-table";
+import { CurvesTable } from "../time-axis/curves/curves-table";
 import { Ledger } from "./ledger";
 import { minuteShown } from "../time-axis/minute-shown";
 import { PartySection } from "../party";

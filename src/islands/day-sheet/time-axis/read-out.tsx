@@ -10,7 +10,7 @@ import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { drawnFrom } from "../drawn-from";
 import { late } from "../../page/late";
 
-const CurvesTable = late(() => import("./curves-table").then((module) => module.CurvesTable));
+const CurvesTable = late(() => import("./curves/curves-table").then((module) => module.CurvesTable));
 
 type Props = {
   readonly view: OutingView;

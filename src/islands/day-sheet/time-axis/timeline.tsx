@@ -16,7 +16,7 @@ import { useWidth } from "../../page/use-width";
 import { CarriedLine } from "../clothes/carried-line";
 import { curvesLayout, lanesLayout, sheetFrame, topLayout, type SheetFrame } from "./layout";
 import { Scrubber } from "./scrubber";
-import { TimelineCurves } from "./timeline-curves";
+import { TimelineCurves } from "./curves/timeline-curves";
 import { TimelineLanes, type WornItem } from "./timeline-lanes";
 import { MinuteLine } from "./timeline-parts";
 import { TimelinePhases } from "./timeline-phases";

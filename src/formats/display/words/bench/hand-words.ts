@@ -1,6 +1,6 @@
 import { LONGEST_REWARM_MINUTES, LONGEST_TASK_MINUTES, type HandTask } from "@/core/bench";
 import type { Level } from "@/core/limits";
-import { durationText } from "../time";
+import { durationText } from "../../time";
 
 /** "25 min", or that it is longer than was looked at. */
 export const fingerText = (minutes: number | null, lookedAtMinutes: number): string =>

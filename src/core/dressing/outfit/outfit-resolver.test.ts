@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
-import { sampleOuting } from "../../../tests/sample-outing";
-import type { Label } from "../labels";
-import { SITE_INDEX, type Side } from "../patches";
-import { replayTo, simulateOuting } from "../simulation";
-import { sitSpans, type Wearing } from "../outing";
-import { type Piece } from "../pieces";
+import { sampleOuting } from "../../../../tests/sample-outing";
+import type { Label } from "../../labels";
+import { SITE_INDEX, type Side } from "../../patches";
+import { replayTo, simulateOuting } from "../../simulation";
+import { sitSpans, type Wearing } from "../../outing";
+import { type Piece } from "../../pieces";
 import { OutfitResolver } from "./outfit-resolver";
 
 /** Invented: a sleeve on the forearm, as sewn for one side or for both. */

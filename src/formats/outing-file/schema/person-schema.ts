@@ -3,7 +3,7 @@ import { LEVELS, LIMITS } from "@/core/limits";
 import { OUTING_RANGE } from "@/core/outing";
 import { PERSON_RANGE } from "@/core/body";
 import { SIDES } from "@/core/patches";
-import { wholeWithin, within } from "../within";
+import { wholeWithin, within } from "../../within";
 import { z } from "zod";
 
 export const acceptedSchema = z.strictObject(

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { HEAT_RANGE } from "@/core/heat";
-import { wholeWithin, within } from "../within";
+import { wholeWithin, within } from "../../within";
 
 /** Heat that a piece brings: a chemical pack, or what runs from a battery. */
 export const heatSourceSchema = z.discriminatedUnion("kind", [

@@ -1,7 +1,7 @@
-import type { BodyPerson } from "../body";
-import { DIGIT_COUNT } from "../digits";
-import { WORN_J_PER_KG_K, type StorePlan } from "../sitter";
-import type { Piece } from "../pieces";
+import type { BodyPerson } from "../../body";
+import { DIGIT_COUNT } from "../../digits";
+import { WORN_J_PER_KG_K, type StorePlan } from "../../sitter";
+import type { Piece } from "../../pieces";
 import { siteAreasM2 } from "./site-areas";
 import { SITE_OF_DIGIT, type SiteStacks } from "./stack-over";
 import type { OwnedLayer } from "./water-layers";

@@ -1,5 +1,5 @@
-import { bodyParameters, type BodyPerson } from "../body";
-import { SITES } from "../patches";
+import { bodyParameters, type BodyPerson } from "../../body";
+import { SITES } from "../../patches";
 
 const known = new WeakMap<BodyPerson, Float64Array>();
 

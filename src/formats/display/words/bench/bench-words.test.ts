@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { HandTask } from "@/core/bench";
-import { careStandText } from "./care-words";
+import { careStandText } from "../care-words";
 import { fingerText, offText, rewarmText, taskText } from "./hand-words";
 
 const task = (change: Partial<HandTask> = {}): HandTask => ({

@@ -2,7 +2,7 @@ import { CONDITION_RANGE } from "@/core/sitter";
 import { COVERAGES, OUTING_RANGE, REFUGES, STORED_FROM } from "@/core/outing";
 import { GROUNDS, GROUND_RANGE, SEATS, SEAT_HEIGHT_RANGE_M, SHELTER } from "@/core/weather";
 import { TERRAIN_FACTOR, WALK_RANGE } from "@/core/effort";
-import { keysOf, wholeWithin, within } from "../within";
+import { keysOf, wholeWithin, within } from "../../within";
 import { z } from "zod";
 import { temperatureC } from "./common-schema";
 

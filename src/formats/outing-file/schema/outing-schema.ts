@@ -1,5 +1,5 @@
 import { OUTING_RANGE, totalMinutes } from "@/core/outing";
-import { shapedHours } from "./shaped-weather";
+import { shapedHours } from "../shaped-weather";
 import { z } from "zod";
 import { filePersonSchema, startSchema } from "./person-schema";
 import { filePlaceSchema } from "./place-schema";

@@ -3,8 +3,8 @@ import type { TimeAxis } from "@/charts/time-axis";
 import type { OutingSeries } from "@/core/simulation";
 import type { CurveLook } from "./curve-look";
 import { Curves, Legend } from "./curve-parts";
-import { legendAt, type Section, type SheetFrame } from "./layout";
-import { SectionTitle } from "./timeline-parts";
+import { legendAt, type Section, type SheetFrame } from "../layout";
+import { SectionTitle } from "../timeline-parts";
 
 const LOOKS: Readonly<Record<string, CurveLook>> = {
   waterTrunk: { className: "stroke-sea", name: "trunk" },

@@ -6,7 +6,7 @@ import { clockText } from "@/formats/display/time";
 import { DIGIT_WORDS, WET_PART_WORDS } from "@/formats/display/words/sheet-words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
-import { Dialog } from "../../page/dialog";
+import { Dialog } from "../../../page/dialog";
 
 type Props = {
   readonly view: OutingView;

@@ -10,7 +10,7 @@ import {
   SOLID_SUBSTANCES,
 } from "@/core/labels";
 import { PATCHES } from "@/core/patches";
-import { keysOf, within } from "../within";
+import { keysOf, within } from "../../within";
 
 const MOST_PANELS = 64;
 const MOST_MATERIALS = 12;

@@ -1,8 +1,8 @@
-import type { ClothFactor } from "../clothing";
-import type { LeakPoint } from "../patches";
-import type { CellAt, Outfit, SiteLayers, StorePlan } from "../sitter";
-import type { WaterPlan } from "../water";
-import type { Heater } from "./heaters";
+import type { ClothFactor } from "../../clothing";
+import type { LeakPoint } from "../../patches";
+import type { CellAt, Outfit, SiteLayers, StorePlan } from "../../sitter";
+import type { WaterPlan } from "../../water";
+import type { Heater } from "../heaters";
 
 /** An outfit for a span of the outing, and the layers that count only where weight rests. */
 export type OutfitState = {

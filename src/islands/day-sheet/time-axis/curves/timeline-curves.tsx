@@ -9,9 +9,9 @@ import type { Preferences } from "@/formats/display/preferences";
 import { TEMPERATURE } from "@/formats/display/units";
 import { LEVEL_WORDS } from "@/formats/display/words/sheet-words";
 import { BandArea, BoundLines, Curves, Ghosts, Legend, Points } from "./curve-parts";
-import { legendAt, type Section, type SheetFrame } from "./layout";
+import { legendAt, type Section, type SheetFrame } from "../layout";
 import { boundsOf, FACE, LIMIT_CURVES, LIMIT_LOOKS, type DecidingSit } from "./limit-curves";
-import { SectionTitle } from "./timeline-parts";
+import { SectionTitle } from "../timeline-parts";
 import { WaterCurves } from "./water-curves";
 
 type Props = {

@@ -1,4 +1,4 @@
-import { SEGMENT_COUNT } from "../body";
+import { SEGMENT_COUNT } from "../../body";
 import {
   airGapInsulation,
   ORDINARY_VAPOUR_INDEX,
@@ -6,8 +6,8 @@ import {
   type Layer,
   type Stack,
   type WornLayer,
-} from "../clothing";
-import { isDigitPatch, SITE_INDEX, SITES } from "../patches";
+} from "../../clothing";
+import { isDigitPatch, SITE_INDEX, SITES } from "../../patches";
 import {
   CELLS_PER_PIECE,
   FACE_CELL,
@@ -15,9 +15,9 @@ import {
   PASSES_BY_RESISTANCE,
   type BreathPlan,
   type WaterPlan,
-} from "../water";
-import type { Outing } from "../outing";
-import type { Piece } from "../pieces";
+} from "../../water";
+import type { Outing } from "../../outing";
+import type { Piece } from "../../pieces";
 import type { SiteStacks } from "./stack-over";
 
 /** A layer on a site and the piece it belongs to, by its place in the outing. */

@@ -1,7 +1,7 @@
 import type { FootAnswer, FootFit, ToeMinutes } from "@/core/bench";
 import type { Level } from "@/core/limits";
-import { plainNumber } from "../numbers";
-import { durationText } from "../time";
+import { plainNumber } from "../../numbers";
+import { durationText } from "../../time";
 
 /** "2 h 05", or that it is longer than was asked for. */
 export const toeText = (toeMinutes: ToeMinutes, level: Level, hours: number): string => {

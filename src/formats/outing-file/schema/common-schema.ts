@@ -1,6 +1,6 @@
 import { CONDITION_RANGE } from "@/core/sitter";
 import { OUTING_RANGE } from "@/core/outing";
-import { instantSchema, wholeWithin, within } from "../within";
+import { instantSchema, wholeWithin, within } from "../../within";
 import { z } from "zod";
 
 const MOST_NAME = 120;

@@ -3,7 +3,7 @@ import { EFFORT_CLASS, RIDE_RANGE, TERRAIN_FACTOR, WALK_RANGE } from "@/core/eff
 import { BARINGS, OUTING_RANGE, TASK_HANDS } from "@/core/outing";
 import { CONDITION_RANGE, SITTER_POSTURES } from "@/core/sitter";
 import { WETTINGS } from "@/core/water";
-import { keysOf, wholeWithin, within } from "../within";
+import { keysOf, wholeWithin, within } from "../../within";
 
 const effortSchema = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("class"), class: z.enum(keysOf(EFFORT_CLASS)) }),

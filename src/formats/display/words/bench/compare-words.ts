@@ -2,9 +2,9 @@ import { windContest } from "@/core/bench";
 import { gramReading } from "@/core/labels";
 import type { Piece } from "@/core/pieces";
 import type { Patch } from "@/core/patches";
-import { windText } from "../numbers";
-import type { WindUnit } from "../units";
-import { PATCH_WORDS } from "./sheet-words";
+import { windText } from "../../numbers";
+import type { WindUnit } from "../../units";
+import { PATCH_WORDS } from "../sheet-words";
 
 /** How two pieces stand to each other on a patch, in a sentence; nothing where one of them does not lie there. */
 export function contestWords(one: Piece, other: Piece, patch: Patch, unit: WindUnit): string | null {

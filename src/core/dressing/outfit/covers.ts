@@ -1,9 +1,9 @@
-import type { WornLayer } from "../clothing";
-import type { PatchReading } from "../labels";
-import type { Wearing } from "../outing";
-import { PATCHES, SIDES, SITE_INDEX, siteKey, SITES, type Patch, type Side } from "../patches";
-import type { Piece } from "../pieces";
-import type { WornPiece } from "./changing";
+import type { WornLayer } from "../../clothing";
+import type { PatchReading } from "../../labels";
+import type { Wearing } from "../../outing";
+import { PATCHES, SIDES, SITE_INDEX, siteKey, SITES, type Patch, type Side } from "../../patches";
+import type { Piece } from "../../pieces";
+import type { WornPiece } from "../changing";
 import type { OwnedLayer } from "./water-layers";
 
 type Cover = { readonly site: number; readonly side: Side | null; readonly layers: readonly WornLayer[] };

@@ -1,6 +1,6 @@
 import { OUTING_RANGE, PHASE_KINDS } from "@/core/outing";
 import { doingExtras, doingSchema, recurringSchema } from "./doing-schema";
-import { wholeWithin } from "../within";
+import { wholeWithin } from "../../within";
 import { z } from "zod";
 import { spotSchema } from "./place-schema";
 

@@ -1,7 +1,7 @@
-import { LEAK_POINTS, SITES, type LeakPoint, type Patch, type Side } from "../patches";
-import type { SiteLayers } from "../sitter";
+import { LEAK_POINTS, SITES, type LeakPoint, type Patch, type Side } from "../../patches";
+import type { SiteLayers } from "../../sitter";
 import { sidesOf, type Worn } from "./covers";
-import { dexterityOf, NO_HANDS, type HandsNeeded } from "./hands";
+import { dexterityOf, NO_HANDS, type HandsNeeded } from "../hands";
 import type { OwnedLayer } from "./water-layers";
 
 // What lies where when some pieces are worn together.

@@ -1,7 +1,7 @@
-import type { Stack } from "../clothing";
-import { DIGITS, type Digit } from "../digits";
-import { isDigitPatch, SITES } from "../patches";
-import type { Outfit } from "../sitter";
+import type { Stack } from "../../clothing";
+import { DIGITS, type Digit } from "../../digits";
+import { isDigitPatch, SITES } from "../../patches";
+import type { Outfit } from "../../sitter";
 
 /** Finger or toe digit at each site; −1 elsewhere. */
 export const DIGIT_AT_SITE: readonly number[] = SITES.map(({ patch, side }) =>

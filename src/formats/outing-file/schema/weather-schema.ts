@@ -1,7 +1,7 @@
 import { CONDITION_RANGE } from "@/core/sitter";
 import { LOW_HIGH_RANGE } from "@/core/day";
 import { OUTING_RANGE } from "@/core/outing";
-import { within } from "../within";
+import { within } from "../../within";
 import { z } from "zod";
 import { temperatureC, instant } from "./common-schema";
 

@@ -3,7 +3,7 @@ import { LEAK_POINTS } from "@/core/patches";
 import { OUTING_RANGE, WEARING_SIDES, WHEN_OFF } from "@/core/outing";
 import { heatSourceSchema, heatSpansSchema } from "./heat-schema";
 import { labelSchema, partSchema } from "./label-schema";
-import { wholeWithin, within } from "../within";
+import { wholeWithin, within } from "../../within";
 import { z } from "zod";
 import { nameSchema, minute } from "./common-schema";
 
