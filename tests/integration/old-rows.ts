@@ -109,7 +109,10 @@ export async function writeOldRows(sql: postgres.Sql, owner: string, migrations:
       values (${OLD.outfit}, ${owner}, ${OLD.person}, 'usual', ${sql.json([whole])})`;
     await sql`update piece set care = ${sql.json({ wash: { wears: 3, on: "2026-01-02" } })}`;
   }
-  if (since("0006")) await sql`update person set held_to = ${sql.json({ avoids: ["down"], schools: {} })}`;
+  if (since("0015")) {
+    await sql`update person set practice_preferences = ${sql.json({ avoids: ["down"], practices: { socks: "one" } })}`;
+  } else if (since("0006"))
+    await sql`update person set held_to = ${sql.json({ avoids: ["down"], schools: { socks: "one" } })}`;
   if (since("0008")) await sql`update wearing set heat = ${sql.json([{ fromMinute: 5, toMinute: 50, level: 1 }])}`;
   if (since("0009")) await sql`update outing set plan = ${sql.json({ ticks: ["knife"], tellsPlace: true })}`;
 }

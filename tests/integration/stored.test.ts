@@ -39,6 +39,8 @@ describe.each(Array.from({ length: MIGRATIONS }, (_, index) => index + 1))(
         // What she did not choose is a child's usual level; what she chose stays.
         expect(view.person.accepted).toMatchObject({ toes: "cold", fingers: "hard", face: "comfort" });
         expect(view.wearings).toHaveLength(2);
+        const chosen = { avoids: ["down"], practices: { socks: "one" } };
+        expect(view.person.practicePreferences).toEqual(count > 6 ? chosen : { avoids: [], practices: {} });
         const [line] = await withVerdicts(() => outingLines(old.database, LOCAL_OWNER_ID));
         expect(line!.verdict).not.toBeNull();
         expect(line!.isRecomputing).toBe(false);
