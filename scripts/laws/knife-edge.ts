@@ -1,5 +1,5 @@
 import { simulateOuting } from "@/core/simulation";
-import { type Outing } from "@/core/outing";
+import type { Outing } from "@/core/outing";
 import { headlineOf, minutesRange } from "@/core/range";
 
 /** A change as small as what nobody measures better. */

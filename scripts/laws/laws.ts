@@ -1,7 +1,7 @@
 import { type Limit, minutesStillOf } from "@/core/limits";
 import { simulateSitMinutes } from "@/core/simulation";
 import { sitSpans, type Outing } from "@/core/outing";
-import { type Piece } from "@/core/pieces";
+import type { Piece } from "@/core/pieces";
 import { ClothesWithLabelErrors } from "@/core/range";
 import { demoPiece } from "../trade/setting";
 

@@ -1,6 +1,6 @@
 import { minutesStillOf } from "@/core/limits";
 import { simulateOuting } from "@/core/simulation";
-import { type Outing } from "@/core/outing";
+import type { Outing } from "@/core/outing";
 import { headlineOf, minutesRange, type Headline } from "@/core/range";
 import { traceVerdict } from "@/core/trace";
 import { limitWords } from "@/formats/display/words/limit-words";

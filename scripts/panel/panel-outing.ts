@@ -1,7 +1,7 @@
 import { EFFORT_CLASS } from "@/core/effort";
 import { usualLevels, type Outing, type Phase, type Wearing } from "@/core/outing";
 import { usualWearing } from "@/core/dressing";
-import { type Piece } from "@/core/pieces";
+import type { Piece } from "@/core/pieces";
 import { USUAL_START, type SitterPosture } from "@/core/sitter";
 import { windShareAtSeat } from "@/core/weather";
 import type { Panel, PanelCase } from "./panel-file";

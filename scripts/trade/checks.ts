@@ -1,6 +1,6 @@
 import { limitsOf } from "@/core/limits";
 import { resistancesAt, simulateOuting } from "@/core/simulation";
-import { type Piece } from "@/core/pieces";
+import type { Piece } from "@/core/pieces";
 import { windShareAtSeat } from "@/core/weather";
 import { between, type TradeCheck } from "./check";
 import { PUBLISHED_CHECKS } from "./published";

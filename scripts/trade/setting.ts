@@ -2,7 +2,7 @@ import { EFFORT_CLASS } from "@/core/effort";
 import { levelEverywhere, type Level, type Limit, minutesStillOf } from "@/core/limits";
 import { computedTraitsOf, type Piece } from "@/core/pieces";
 import { simulateOuting, type OutingResult } from "@/core/simulation";
-import { type Outing, type Phase } from "@/core/outing";
+import type { Outing, Phase } from "@/core/outing";
 import { USUAL_START } from "@/core/sitter";
 import { starterPiece, type StarterPieceKey } from "@/core/starter-kit";
 

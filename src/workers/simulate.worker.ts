@@ -17,7 +17,7 @@ import { cautionsOf, goOrStay, standardOpinion } from "@/core/opinion";
 import { fallIn, walkOut, type AfterFall, type AfterWalkOut } from "@/core/emergency";
 import { natureOf, simulateOuting, type SitAnswer, type Stepping } from "@/core/simulation";
 import { type Outing, totalMinutes } from "@/core/outing";
-import { type Piece } from "@/core/pieces";
+import type { Piece } from "@/core/pieces";
 import { RANGE_MEMBERS, RangeInParts, type RangeMembers, type RestedBy } from "@/core/range";
 import { restedPerson, type RestedPerson } from "@/core/sitter";
 import { windShareAtSeat } from "@/core/weather";

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { starterPiece, type StarterPieceKey } from "@/core/starter-kit";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { handBench, type HandAnswer } from "./hand-bench";
-import { type BenchSetting } from "./bench-setting";
+import type { BenchSetting } from "./bench-setting";
 
 const pieces = (["base350Top", "base350Legs", "fleeceJacket", "bib", "downParka", "longHat", "heavyBoot"] as const).map(
   corePiece,

@@ -5,7 +5,7 @@ import { LEVELS, LIMIT_TABLE, type Level } from "../limits";
 import { dexterityOf } from "../dressing";
 import { DEXTERITY, type Piece } from "../pieces";
 import { resistancesAt, simulateOuting } from "../simulation";
-import { type Outing, type Recurring } from "../outing";
+import type { Outing, Recurring } from "../outing";
 import { benchOuting, type BenchSetting } from "./bench-setting";
 
 /** At most so many layers on a hand: liner, glove, mitt. */

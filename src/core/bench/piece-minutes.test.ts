@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import type { StarterPieceKey } from "@/core/starter-kit";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { dressWith, pieceMinutes } from "./piece-minutes";
-import { type BenchSetting } from "./bench-setting";
+import type { BenchSetting } from "./bench-setting";
 
 const KEYS = [
   "base350Top",

@@ -2,8 +2,8 @@ import { coveredPatches } from "../labels";
 import { isOfGroup, LIMITS, type Crossing, minutesStillOf } from "../limits";
 import { simulateOuting } from "../simulation";
 import { usualWearing } from "../dressing";
-import { type Outing } from "../outing";
-import { type Piece } from "../pieces";
+import type { Outing } from "../outing";
+import type { Piece } from "../pieces";
 import { benchOuting, type BenchSetting } from "./bench-setting";
 
 /** How long a sit lasts, and what ends it; both `null` where it is longer than is simulated. */

@@ -2,8 +2,8 @@ import { coveredPatches, readLabel } from "../labels";
 import { holdsDown } from "./fits-weather";
 import type { PracticeQuestion, Practice } from "./practices";
 import { usualWearing } from "../dressing";
-import { type Outing } from "../outing";
-import { type Piece } from "../pieces";
+import type { Outing } from "../outing";
+import type { Piece } from "../pieces";
 
 /** What a person may not want on their skin or in their pack. */
 export const AVOIDABLE = ["animals", "down"] as const;

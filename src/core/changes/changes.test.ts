@@ -2,11 +2,11 @@ import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { STARTER_PIECES } from "@/core/starter-kit";
 import { simulateOuting } from "../simulation";
-import { type Outing } from "../outing";
-import { type Piece } from "../pieces";
+import type { Outing } from "../outing";
+import type { Piece } from "../pieces";
 import { minutesRange } from "../range";
 import { availableChanges, changedOuting, whatBuysMinutes } from "./what-buys-minutes";
-import { type ChangeKind } from "./change";
+import type { ChangeKind } from "./change";
 import { isWetDay } from "./fits-weather";
 
 const outing = sampleOuting();

@@ -1,7 +1,7 @@
 import { FACE_PERMEABILITY_L_PER_M2S, readLabel } from "../labels";
 import { usualWearing } from "../dressing";
 import { WATER_RESISTANCE, type Piece } from "../pieces";
-import { type Outing } from "../outing";
+import type { Outing } from "../outing";
 
 // What nobody would do in this weather is not offered, however many minutes it gains in the computation.
 

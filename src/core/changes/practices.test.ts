@@ -3,7 +3,7 @@ import { sampleOuting } from "../../../tests/sample-outing";
 import { starterPiece, type StarterPieceKey } from "@/core/starter-kit";
 import { simulateOuting } from "../simulation";
 import { sitSpans, type Outing, type Wearing } from "../outing";
-import { type Piece } from "../pieces";
+import type { Piece } from "../pieces";
 import { practiceChoicesOf, type PracticeChoice, type PracticeQuestion } from "./practices";
 import { whatBuysMinutes } from "./what-buys-minutes";
 

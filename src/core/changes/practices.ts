@@ -1,6 +1,6 @@
 import { coveredPatches, FACE_PERMEABILITY_L_PER_M2S, readLabel } from "../labels";
 import { sitSpans, type Outing, type Wearing } from "../outing";
-import { type Piece, type PieceKind } from "../pieces";
+import type { Piece, PieceKind } from "../pieces";
 import type { Patch } from "../patches";
 import type { Change } from "./change";
 

@@ -2,7 +2,7 @@ import type { Label } from "../labels";
 import { LEAK_POINTS, type LeakPoint, type Patch } from "../patches";
 import { Surroundings } from "../simulation";
 import { type Outing, type Phase, type Recurring, totalMinutes } from "../outing";
-import { type Piece } from "../pieces";
+import type { Piece } from "../pieces";
 import type { Change, ChangeKind } from "./change";
 
 /** A pad nobody is without: 15 mm of closed-cell foam (generic, assumption). */

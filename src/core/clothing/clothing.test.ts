@@ -4,7 +4,7 @@ import { airGapInsulation } from "./air-gap";
 import { buildStack, clothingInsulation, totalInsulation } from "./stack";
 import { contactInsulation } from "./contact";
 import { stirring } from "./wind-factor";
-import { type Layer } from "./layer";
+import type { Layer } from "./layer";
 
 const cloth = (insulationM2KPerW: number, airPermeabilityLPerM2S: number, rigidWall = false): Layer => ({
   insulationM2KPerW,

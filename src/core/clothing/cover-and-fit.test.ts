@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { buildStack, totalInsulation } from "./stack";
 import { coveredRegions, sideBySide } from "./cover";
 import { digitFlowWhenTight, fitLayers } from "./fit-budget";
-import { type Layer } from "./layer";
+import type { Layer } from "./layer";
 import { stirring } from "./wind-factor";
 import { convection, radiation, SEGMENT_COUNT } from "../body";
 

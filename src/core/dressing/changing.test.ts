@@ -4,7 +4,7 @@ import { starterPiece, type StarterPieceKey } from "@/core/starter-kit";
 import { changeCost, changeMinutes, changeWindows, type WornPiece } from "./changing";
 import { computedTraitsOf, type Piece } from "../pieces";
 import { simulateOuting } from "../simulation";
-import { type Outing, type Recurring } from "../outing";
+import type { Outing, Recurring } from "../outing";
 
 const piece = (key: StarterPieceKey, id: string = key): Piece => {
   const { name, kind, label, massG, fingersTogether = false, traits = {} } = starterPiece(key);

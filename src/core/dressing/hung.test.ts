@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { ClothingMoisture } from "../water";
 import { simulateOuting } from "../simulation";
-import { type Outing, type WhenOff } from "../outing";
+import type { Outing, WhenOff } from "../outing";
 import { HungPieces } from "./hung";
 
 const OFF_FROM = 40;

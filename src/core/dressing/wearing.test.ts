@@ -13,7 +13,7 @@ import {
 } from "../outing";
 import { usualWearing } from "./usual-wearing";
 import { wearingProblems, type KnownPiece } from "./wearing-problems";
-import { type PieceKind, type PieceTraits } from "../pieces";
+import type { PieceKind, PieceTraits } from "../pieces";
 
 type PanelsLabel = Extract<Label, { kind: "panels" }>;
 const label = (patches: PanelsLabel["panels"][number]["patches"], rest: Partial<PanelsLabel> = {}): Label => ({

@@ -4,7 +4,7 @@ import { sampleOuting } from "../../../tests/sample-outing";
 import { starterPiece, type StarterPieceKey } from "@/core/starter-kit";
 import { drySetOf, fallIn, withLever } from "./emergency";
 import { simulateOuting, spareMinutes } from "../simulation";
-import { type Piece } from "../pieces";
+import type { Piece } from "../pieces";
 
 const outing = sampleOuting();
 const FALL = 150;

@@ -4,7 +4,7 @@ import { describe, expect, it } from "vitest";
 import { cardMoments, turnBackMinute, watchYourselfMinute } from "./field-card";
 import { dressingOrder } from "./dressing-order";
 import { packingList, PACK_GROUPS, sumOf } from "./packing-list";
-import { type Planned, type PlannedPiece } from "./planned";
+import type { Planned, PlannedPiece } from "./planned";
 import { DEMO_NAMES } from "../../../tests/sample-outing";
 import { demoByName, demoFile } from "@/server/demo/demo-file";
 import { CoreError } from "../errors";

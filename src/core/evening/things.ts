@@ -2,7 +2,7 @@ import { MS_PER_MINUTE } from "../units";
 import { coveredPatches } from "../labels";
 import { drySetOf } from "../emergency";
 import { isNextToSkin } from "../dressing";
-import { type Phase } from "../outing";
+import type { Phase } from "../outing";
 import { dayLight, sunPosition } from "../sun";
 import type { Planned } from "./planned";
 import { endOf } from "./planned";

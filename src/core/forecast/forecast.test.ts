@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { inventedForecast, REACHES_DAYS, RUN_EVERY_HOURS } from "./invented-forecast";
-import { type ForecastAsked } from "./forecast";
+import type { ForecastAsked } from "./forecast";
 
 // Invented weather has no source to be checked against: what is checked is what any forecast service promises.
 

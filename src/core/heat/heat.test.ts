@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { capacityShare, pocketC } from "./battery";
 import { heatCourse, packPowerW } from "./heat-course";
-import { type HeatSource } from "./heat-source";
+import type { HeatSource } from "./heat-source";
 
 const pack: Extract<HeatSource, { kind: "pack" }> = { kind: "pack", powerW: 1.5, hours: 8, startUpMinutes: 20 };
 const vest: HeatSource = { kind: "electric", levelsW: [4, 8, 12], batteryWh: 36 };

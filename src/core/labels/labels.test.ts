@@ -2,8 +2,8 @@ import { describe, expect, it } from "vitest";
 import { cloFromInsulation } from "../units";
 import { coveredPatches, readLabel } from "./read-label";
 import { readMaterial } from "./reading";
-import { type Label } from "./label";
-import { type Material } from "./material";
+import type { Label } from "./label";
+import type { Material } from "./material";
 
 const clo = (material: Material): number => cloFromInsulation(readMaterial(material).insulationM2KPerW);
 

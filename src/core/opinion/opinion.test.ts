@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { levelEverywhere } from "../limits";
 import { simulateOuting, type SitAnswer } from "../simulation";
-import { type Outing } from "../outing";
+import type { Outing } from "../outing";
 import { applies, notApplicable } from "../standards";
 import { cautionsOf, goOrStay } from "./go-or-stay";
 import { compareWithStandard } from "./compare";

@@ -1,7 +1,7 @@
 import { minutesStillOf } from "../limits";
 import { bisect } from "../numeric";
 import { simulateOuting, type SitAnswer } from "../simulation";
-import { type Outing } from "../outing";
+import type { Outing } from "../outing";
 import { sitMeans } from "./sit-means";
 
 /** A boot's printed temperature beside what a sit in it gives. */

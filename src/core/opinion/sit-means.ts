@@ -1,7 +1,7 @@
 import { bodyParameters } from "../body";
 import { natureOf, phaseAt, Surroundings, type SitAnswer } from "../simulation";
-import { type OutfitState } from "../dressing";
-import { type Outing } from "../outing";
+import type { OutfitState } from "../dressing";
+import type { Outing } from "../outing";
 import { SITE_INDEX } from "../patches";
 import { outfitInsulation } from "../sitter";
 import { cloFromInsulation } from "../units";

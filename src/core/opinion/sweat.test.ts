@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { simulateOuting } from "../simulation";
-import { type Outing } from "../outing";
+import type { Outing } from "../outing";
 import { sweatOnArrival } from "./sweat";
 
 const outing = sampleOuting();

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { followPhases } from "./follow-phases";
 import { withPhaseMinutes } from "./edit-phase";
-import { type Phase, type Wearing } from "./outing";
+import type { Phase, Wearing } from "./outing";
 
 const walk = { kind: "walkIn", posture: "standing", activityRatio: 4, walkSpeedMPerS: 1 } as const;
 const phases = (...minutes: readonly number[]): (Phase & { id: string })[] =>

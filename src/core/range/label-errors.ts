@@ -1,7 +1,7 @@
 import type { ClothFactor, Layer } from "../clothing";
 import { readLabel } from "../labels";
 import { outfitResolverOf, type LabelErrors } from "../simulation";
-import { type Outing } from "../outing";
+import type { Outing } from "../outing";
 import type { Variation } from "./variation";
 
 /** A layer of a piece, and one standard deviation of what it insulates over what it is read to. */

@@ -5,7 +5,7 @@ import { readLabel, type Label } from "../labels";
 import { seededRandom } from "../numeric";
 import { changeMinutes } from "../dressing";
 import { simulateOuting, simulateSitMinutes } from "../simulation";
-import { type Outing } from "../outing";
+import type { Outing } from "../outing";
 import { USUAL_NATURE } from "../sitter";
 import { runToEnd } from "../numeric";
 import { restedPerson } from "../sitter";

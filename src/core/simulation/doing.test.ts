@@ -5,7 +5,7 @@ import { phaseAt } from "./surroundings";
 import { resistancesAt } from "./resistances-at";
 import { simulateOuting } from "./simulate-outing";
 import { withRadiation } from "./radiation";
-import { type Piece } from "../pieces";
+import type { Piece } from "../pieces";
 
 const outing = sampleOuting();
 const TASK: Recurring = {

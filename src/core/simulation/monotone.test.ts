@@ -4,8 +4,8 @@ import { sampleOuting } from "../../../tests/sample-outing";
 import { restedPerson, SITTER_POSTURES } from "../sitter";
 import { GROUNDS } from "../weather";
 import { simulateOuting } from "./simulate-outing";
-import { type Outing } from "../outing";
-import { type Piece } from "../pieces";
+import type { Outing } from "../outing";
+import type { Piece } from "../pieces";
 
 // Dry layers and one fixed body: colder air, more wind or less resistance at the toes must never buy minutes there.
 

@@ -1,5 +1,5 @@
 import { sitterOf } from "./sitter-of";
-import { type Conditions, type Sitter } from "../sitter";
+import type { Conditions, Sitter } from "../sitter";
 import { Course } from "./course";
 import type { OutfitState } from "../dressing";
 import type { Outing } from "../outing";

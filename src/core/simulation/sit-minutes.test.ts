@@ -4,7 +4,7 @@ import { levelEverywhere, type LevelVerdict, type Verdict } from "../limits";
 import { simulateOuting } from "./simulate-outing";
 import { simulateSitMinutes } from "./sit-minutes";
 import { WET_PARTS } from "./series";
-import { type Outing } from "../outing";
+import type { Outing } from "../outing";
 
 /** The verdict without what comes second. */
 const first = (verdict: Verdict): LevelVerdict => {

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { exposureLimit, requiredInsulation } from "./ireq";
 import { frostbiteMinutes, windChillHazard, windChillIndexC } from "./wind-chill";
 import { iso9920Insulation } from "./iso-9920";
-import { type IreqInput } from "./ireq-balance";
+import type { IreqInput } from "./ireq-balance";
 import { ISO_9920_RANGE } from "./iso-9920";
 import { WIND_CHILL_RANGE } from "./wind-chill";
 

@@ -3,9 +3,9 @@ import { sampleOuting } from "../../../tests/sample-outing";
 import { readLabel } from "../labels";
 import { levelEverywhere } from "../limits";
 import { simulateOuting } from "../simulation";
-import { type Outing } from "../outing";
+import type { Outing } from "../outing";
 import { traceVerdict } from "./trace-verdict";
-import { type Trace } from "./trace";
+import type { Trace } from "./trace";
 
 type Ended = Extract<Trace, { kind: "ended" }>;
 const outing = sampleOuting();

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { distanceM, wayOf } from "./way";
-import { type TrackPoint } from "./track-point";
+import type { TrackPoint } from "./track-point";
 
 /** A minute of latitude is a nautical mile by its old definition; the international mile is 1852 m (exact). */
 const NAUTICAL_MILE_M = 1852;

@@ -3,7 +3,7 @@ import { benchOuting } from "@/core/bench";
 import { readMaterial, type Material } from "@/core/labels";
 import { levelEverywhere } from "@/core/limits";
 import { resistancesAt } from "@/core/simulation";
-import { type Piece } from "@/core/pieces";
+import type { Piece } from "@/core/pieces";
 import { headShare, lookAt } from "@/core/trace";
 import { cloFromInsulation } from "@/core/units";
 import { plainNumber } from "@/formats/display/numbers";

@@ -47,7 +47,7 @@ const reader =
 
 export const readSetting = reader("setting", settingSchema);
 export const readPracticePreferences = reader(
-  "list of ways held to",
+  "list of practice preferences",
   practicePreferencesSchema,
   withDefaults({ avoids: [], practices: {} }),
 );

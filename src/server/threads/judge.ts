@@ -1,7 +1,7 @@
 import { CoreError } from "@/core/errors";
 import { goOrStay, standardOpinion } from "@/core/opinion";
 import { simulateOuting } from "@/core/simulation";
-import { type Outing } from "@/core/outing";
+import type { Outing } from "@/core/outing";
 import { minutesRange } from "@/core/range";
 import type { OutingFigures } from "@/formats/wire/evening/field-card";
 import type { OutingView } from "@/formats/wire/outing/outing-view";

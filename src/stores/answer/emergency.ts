@@ -2,7 +2,7 @@ import { minutesStillOf } from "@/core/limits";
 import { MINUTES_PER_HOUR } from "@/core/units";
 import { atom } from "nanostores";
 import { drySetOf, withLever, type AfterFall, type AfterWalkOut, type Lever } from "@/core/emergency";
-import { type OutingResult } from "@/core/simulation";
+import type { OutingResult } from "@/core/simulation";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { kitOf, viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import { workerFor } from "@/workers/simulate-client";

@@ -4,7 +4,7 @@ import type { Label } from "../../labels";
 import { SITE_INDEX, type Side } from "../../patches";
 import { replayTo, simulateOuting } from "../../simulation";
 import { sitSpans, type Wearing } from "../../outing";
-import { type Piece } from "../../pieces";
+import type { Piece } from "../../pieces";
 import { OutfitResolver } from "./outfit-resolver";
 
 /** Invented: a sleeve on the forearm, as sewn for one side or for both. */

@@ -3,7 +3,7 @@ import { DEMO_NAMES, demoOuting } from "../../../../tests/sample-outing";
 import { DIGIT_COUNT, DIGITS } from "../../digits";
 import { drinkWh } from "../../heat";
 import { simulateOuting } from "../../simulation";
-import { type Outing } from "../../outing";
+import type { Outing } from "../../outing";
 import { StoredHeat, type StorePlan } from "./stored-heat";
 
 const outing = demoOuting(DEMO_NAMES[0]!);

@@ -1,11 +1,11 @@
 import { Check } from "./place/check";
 import { OnEarth } from "./place/on-earth";
-import { type OutingView } from "@/formats/wire/outing/outing-view";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { Safety } from "./place/safety";
 import { Seat } from "./place/seat";
 import { TrackFields } from "./track-fields";
 import { WalkFields } from "./place/walk-fields";
-import { type WalkIn } from "@/core/outing";
+import type { WalkIn } from "@/core/outing";
 import { editSetting } from "@/stores/sheet/edits";
 
 const USUAL_WALK: WalkIn = {

@@ -3,7 +3,7 @@ import { ChoiceField, optionsOf } from "../../../fields/choice-field";
 import { GROUND_RANGE, SEAT_HEIGHT_RANGE_M, seatOf } from "@/core/weather";
 import { GROUND_WORDS, SEAT_WORDS, SHELTER_WORDS } from "@/formats/display/words/place-words";
 import { NumberField } from "../../../fields/number-field";
-import { type PlaceSetting } from "@/core/outing";
+import type { PlaceSetting } from "@/core/outing";
 import { editSetting } from "@/stores/sheet/edits";
 
 const USUAL_ICE_M = 0.3;
