@@ -1,8 +1,13 @@
+import "fake-indexeddb/auto"; // also the classes that an open store answers with
+import { IDBFactory } from "fake-indexeddb";
 import { vi } from "vitest";
 
 // As much of a browser as the stores ask for, for tests that run without one.
 
-/** What a page keeps in its browser; another page of the same browser sees it too. */
+/** What pages keep in their browser; another page of the same browser sees it too. */
+export type Stores = { readonly localStorage: Storage; readonly indexedDB: IDBFactory };
+export const newStores = (): Stores => ({ localStorage: storage(), indexedDB: new IDBFactory() });
+
 function storage(): Storage {
   const kept = new Map<string, string>();
   return {
@@ -23,6 +28,7 @@ export type Sent = { readonly url: string; readonly method: string; readonly bod
 export type Answered = { readonly status?: number; readonly body?: unknown } | "lost" | "pending";
 
 export type Browser = {
+  readonly stores: Stores;
   readonly sent: Sent[];
   /** Pages gone to. */
   readonly went: string[];
@@ -31,12 +37,12 @@ export type Browser = {
 };
 
 /** Puts a browser in place whose server answers by hand. */
-export function openBrowser(answers: (sent: Sent) => Answered): Browser {
+export function openBrowser(answers: (sent: Sent) => Answered, stores = newStores()): Browser {
   const sent: Sent[] = [];
   const went: string[] = [];
   const window = Object.assign(new EventTarget(), { location: { assign: (to: string) => went.push(to) } });
   vi.stubGlobal("window", window);
-  vi.stubGlobal("localStorage", storage());
+  for (const [name, store] of Object.entries(stores)) vi.stubGlobal(name, store);
   vi.stubGlobal("navigator", {
     locks: { request: () => Promise.resolve(), query: () => Promise.resolve({ held: [] }) },
   });
@@ -49,7 +55,7 @@ export function openBrowser(answers: (sent: Sent) => Answered): Browser {
     const { status = 200, body: answer = {} } = answered;
     return { ok: status < 400, status, json: () => Promise.resolve(structuredClone(answer)) };
   });
-  return { sent, went, happen: (name) => void window.dispatchEvent(new Event(name)) };
+  return { stores, sent, went, happen: (name) => void window.dispatchEvent(new Event(name)) };
 }
 
 /** Lets what was begun go on until nothing is left to do at once. */

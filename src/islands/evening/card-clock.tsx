@@ -22,7 +22,7 @@ function CardClock({ outingId, moments, theme: initial }: Props) {
   useEffect(() => {
     const look = (): void => {
       setNowMs(Date.now());
-      setIsOlder(hasPending(outingId));
+      void hasPending(outingId).then(setIsOlder);
     };
     look();
     const timer = setInterval(look, LOOK_EVERY_MS);

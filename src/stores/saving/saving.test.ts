@@ -1,5 +1,6 @@
+import { createStore, entries } from "idb-keyval";
 import { beforeEach, describe, expect, it, vi } from "vitest";
-import { openBrowser, type Answered, type Browser, type Sent } from "../../../tests/browser";
+import { newStores, openBrowser, type Answered, type Browser, type Sent, type Stores } from "../../../tests/browser";
 import { sampleView } from "../../../tests/sample-view";
 import type { SaveOuting } from "@/formats/wire/outing/outing-schema";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
@@ -15,11 +16,14 @@ const NO_HISTORY = { dropped: 0, commands: [], done: 0 };
 async function openPage(
   put: (wanted: SaveOuting, attempt: number) => Answered,
   get: (url: string) => Answered = () => ({ body: NO_HISTORY }),
+  stores: Stores = newStores(),
 ) {
   vi.resetModules();
   let attempt = 0;
-  const browser = openBrowser(({ url, method, body }: Sent) =>
-    method === "PUT" ? put(body as SaveOuting, ++attempt) : method === "GET" ? get(url) : { status: 201 },
+  const browser = openBrowser(
+    ({ url, method, body }: Sent) =>
+      method === "PUT" ? put(body as SaveOuting, ++attempt) : method === "GET" ? get(url) : { status: 201 },
+    stores,
   );
   const [saving, edits, editing, sheet] = await Promise.all([
     import("./saving"),
@@ -30,17 +34,33 @@ async function openPage(
   const view = sampleView();
   saving.openSheet(view);
   const stop = saving.keepSaved(view);
-  await vi.advanceTimersByTimeAsync(0);
+  await storesRest();
   return { browser, ...saving, ...edits, ...editing, ...sheet, view, stop };
 }
 const puts = ({ sent }: Browser): SaveOuting[] =>
   sent.filter(({ method }) => method === "PUT").map(({ body }) => body as SaveOuting);
 const saved = ({ version }: Pick<SaveOuting, "version">): Answered => ({ body: { version: version + 1 } });
 const refused = (status: number, code: string): Answered => ({ status, body: { error: { code, message: "No." } } });
-const quiet = (): Promise<unknown> => vi.advanceTimersByTimeAsync(QUIET_MS);
+/** Long enough for the browser's store to do all it was asked; it answers in turns of its own. */
+const TURNS = 50;
+async function storesRest(): Promise<void> {
+  for (let turn = 0; turn < TURNS; turn++) await new Promise((resolve) => setImmediate(resolve));
+}
+async function quiet(): Promise<void> {
+  await vi.advanceTimersByTimeAsync(QUIET_MS);
+  await storesRest();
+}
+/** Everything the pages of this browser keep, as text; empty where they keep nothing. */
+async function kept(): Promise<string> {
+  await storesRest();
+  const written = Array.from({ length: localStorage.length }, (_, index) =>
+    localStorage.getItem(localStorage.key(index)!),
+  );
+  return [...(await entries(createStore("umiak", "unsaved"))).map((entry) => JSON.stringify(entry)), ...written].join();
+}
 
 beforeEach(() => {
-  vi.useFakeTimers();
+  vi.useFakeTimers({ toFake: ["setTimeout", "clearTimeout", "setInterval", "clearInterval", "Date"] });
 });
 
 describe("saving a sheet", () => {
@@ -67,7 +87,7 @@ describe("saving a sheet", () => {
     page.editPhaseMinutes(0, 41);
     await quiet();
     expect(page.$save.get()).toMatchObject({ kind: "failed", message: expect.stringContaining("cannot be reached") });
-    expect(localStorage.length).toBe(1); // kept meanwhile
+    expect(await kept()).toContain('"minutes":41');
     await vi.advanceTimersByTimeAsync(AGAIN_MS);
     page.browser.happen("online");
     await vi.advanceTimersByTimeAsync(0);
@@ -75,7 +95,7 @@ describe("saving a sheet", () => {
     const [first, second, third] = puts(page.browser);
     expect(second!.unacknowledgedSaves).toEqual([first!.saveId]);
     expect(third!.unacknowledgedSaves).toEqual([first!.saveId, second!.saveId]);
-    expect(localStorage.length).toBe(0);
+    expect(await kept()).toBe("");
     page.editPhaseMinutes(0, 50);
     await quiet();
     expect(puts(page.browser).at(-1)!.unacknowledgedSaves).toEqual([]);
@@ -157,11 +177,12 @@ describe("saving a sheet", () => {
 
   it("says so where the browser's store takes nothing", async () => {
     const page = await openPage(() => "lost");
-    vi.spyOn(localStorage, "setItem").mockImplementation(() => {
-      throw new Error("full");
+    const put = vi.spyOn(IDBObjectStore.prototype, "put").mockImplementation(() => {
+      throw new DOMException("full", "QuotaExceededError");
     });
     page.editPhaseMinutes(0, 41);
     await quiet();
+    put.mockRestore();
     expect(page.$isKept.get()).toBe(false);
   });
 
@@ -177,7 +198,7 @@ describe("saving a sheet", () => {
       content: { phases: [{ minutes: 41 }, {}, {}, {}, {}, {}].slice(0, page.view.phases.length) },
     });
     expect(page.browser.went).toEqual([`/outings/${made.id}`]);
-    expect(localStorage.length).toBe(0);
+    expect(await kept()).toBe("");
   });
 
   it("does not save while something is held, but once it is let go", async () => {
@@ -208,48 +229,72 @@ describe("saving a sheet", () => {
     const closed = await openPage(() => "lost");
     closed.editPhaseMinutes(0, 41);
     await quiet();
-    const left = [...Array(localStorage.length).keys()].map((index) => {
-      const key = localStorage.key(index)!;
-      return [key, localStorage.getItem(key)!] as const;
-    });
-    closed.stop();
     const tried = puts(closed.browser).map(({ saveId }) => saveId);
+    close(closed);
 
-    vi.clearAllTimers();
-    const next = await openPage((wanted) => saved(wanted));
-    for (const [key, value] of left) localStorage.setItem(key, value);
-    const stop = next.keepSaved(next.view);
+    const next = await openPage((wanted) => saved(wanted), undefined, closed.browser.stores);
     await quiet();
     const [sent] = puts(next.browser);
     expect(sent!.phases[0]!.minutes).toBe(41);
     expect(sent!.unacknowledgedSaves).toEqual(tried);
-    expect(localStorage.length).toBe(0);
-    stop();
+    expect(await kept()).toBe("");
+    next.stop();
+  });
+
+  it("keeps what was changed the moment before the page ended, though its store had no time to answer", async () => {
+    const closed = await openPage(() => "lost");
+    closed.editPhaseMinutes(0, 41);
+    await quiet();
+    closed.endGesture();
+    closed.editPhaseMinutes(1, 25);
+    vi.spyOn(IDBObjectStore.prototype, "put").mockImplementationOnce(() => {
+      throw new DOMException("the page has ended", "AbortError");
+    });
+    closed.browser.happen("pagehide");
+    expect(closed.browser.stores.localStorage.length).toBe(1);
+    close(closed);
+
+    const next = await openPage((wanted) => saved(wanted), undefined, closed.browser.stores);
+    await quiet();
+    expect(puts(next.browser)[0]!.phases.slice(0, 2)).toMatchObject([{ minutes: 41 }, { minutes: 25 }]);
+    expect(await kept()).toBe("");
+    next.stop();
   });
 
   it("what an earlier visit left survives a reload before it could be done again", async () => {
     const closed = await openPage(() => "lost");
     closed.editPhaseMinutes(0, 41);
     await quiet();
-    const left = Array.from({ length: localStorage.length }, (_, index) => {
-      const key = localStorage.key(index)!;
-      return [key, localStorage.getItem(key)!] as const;
-    });
-    closed.stop();
+    close(closed);
 
-    vi.clearAllTimers();
     const next = await openPage(
       (wanted) => saved(wanted),
       () => "pending",
+      closed.browser.stores,
     );
-    for (const [key, value] of left) localStorage.setItem(key, value);
-    const stop = next.keepSaved(next.view);
-    await vi.advanceTimersByTimeAsync(0);
     next.browser.happen("pagehide"); // the history has not come yet
-    const kept = Array.from({ length: localStorage.length }, (_, index) =>
-      localStorage.getItem(localStorage.key(index)!),
-    );
-    expect(kept.join()).toContain('"minutes":41');
-    stop();
+    close(next);
+    expect(await kept()).toContain('"minutes":41');
+    const after = await openPage((wanted) => saved(wanted), undefined, closed.browser.stores);
+    await quiet();
+    expect(puts(after.browser)[0]!.phases[0]!.minutes).toBe(41);
+    after.stop();
+  });
+
+  it("tells whether a browser holds changes of an outing, and not of another", async () => {
+    const page = await openPage(() => "lost");
+    const { hasPending } = await import("./pending");
+    expect(await hasPending(page.view.id)).toBe(false);
+    page.editPhaseMinutes(0, 41);
+    await quiet();
+    expect(await hasPending(page.view.id)).toBe(true);
+    expect(await hasPending(page.view.id.replace(/.$/, "x"))).toBe(false);
+    page.stop();
   });
 });
+
+/** The page is gone: nothing of it runs on. */
+function close(page: { readonly stop: () => void }): void {
+  page.stop();
+  vi.clearAllTimers();
+}

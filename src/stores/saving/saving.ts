@@ -13,7 +13,7 @@ import type { ErrorBody, OutingView } from "@/formats/wire/outing/outing-view";
 import { $heldMinutes, $view, show } from "../sheet/day-sheet";
 import { $clashes, $edits, $history, markSent, replay } from "../sheet/editing";
 import { renewKept } from "./offline";
-import { removePending, keepPending, takePending } from "./pending";
+import { keepPending, keepPendingAtOnce, removePending, takePending, type Pending } from "./pending";
 
 /** How the sheet on screen stands to what the server has. */
 export type SaveState =
@@ -50,10 +50,17 @@ const outingUrl = (id: string): string => `/api/outings/${id}`;
 /** What is not on the server yet, in order. */
 const unsaved = (): readonly SheetCommand[] => unsavedCommands(savedHistory, $history.get());
 
+const pendingNow = (): Pending => ({ commands: [...inherited, ...unsaved()], unacknowledgedSaves });
+
 /** Keeps in the browser what is not saved: not with every edit, a drag makes sixty a second. */
 function keepUnsaved(): void {
   const view = $view.get();
-  if (view) $isKept.set(keepPending(view.id, { commands: [...inherited, ...unsaved()], unacknowledgedSaves }));
+  if (view) void keepPending(view.id, pendingNow()).then((isKept) => $isKept.set(isKept));
+}
+
+function keepUnsavedAtOnce(): void {
+  const view = $view.get();
+  if (view) keepPendingAtOnce(view.id, pendingNow());
 }
 
 function scheduleSave(): void {
@@ -97,13 +104,13 @@ export function keepSaved(view: OutingView): () => void {
     if ($save.get().kind === "failed") void saveNow();
   };
   window.addEventListener("beforeunload", warn);
-  window.addEventListener("pagehide", keepUnsaved);
+  window.addEventListener("pagehide", keepUnsavedAtOnce);
   window.addEventListener("online", again);
   void takeUp(view);
   return () => {
     stop();
     window.removeEventListener("beforeunload", warn);
-    window.removeEventListener("pagehide", keepUnsaved);
+    window.removeEventListener("pagehide", keepUnsavedAtOnce);
     window.removeEventListener("online", again);
   };
 }
@@ -213,7 +220,7 @@ export async function saveAsCopy(): Promise<void> {
     });
     if (!response.ok) throw new Error(String(response.status));
     savedHistory = $history.get(); // the copy has it all: leaving the page must not keep it for the outing left behind
-    removePending(view.id);
+    await removePending(view.id);
     $save.set({ kind: "saved" });
     window.location.assign(`/outings/${id}`);
   } catch {
