@@ -23,6 +23,8 @@ export function sampleView(): OutingView {
       accepted: levelEverywhere("cold"),
       workingHand: "right",
       coldHands: false,
+      feels: "usual",
+      wearsGlasses: false,
       practicePreferences: { avoids: [], practices: {} },
     },
     place: { id: `${UUID}3`, name: "Svartmyra", timeZone: file.timeZone },

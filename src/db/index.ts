@@ -26,7 +26,14 @@ export { tellCalendars } from "./queries/calendar";
 export { deleteOutfit, keepOutfit, lastOutingBefore, readOutfits } from "./queries/outfits";
 export { listOutings, listParty } from "./queries/list-outings";
 export { readCommands } from "./queries/sheet-commands";
-export { keepPracticePreferences, readPeopleAndPlaces } from "./queries/people-and-places";
+export {
+  keepPracticePreferences,
+  readPeople,
+  readPeopleAndPlaces,
+  readPlaces,
+  replacePerson,
+  replacePlace,
+} from "./queries/people-and-places";
 export { readOuting, type OutingRows } from "./queries/read-outing";
 export { beginParty, lockParty, othersInParty, writeAlong } from "./queries/party";
 export { replaceOuting, setRemoved, type OutingContent, type Replaced } from "./queries/replace-outing";

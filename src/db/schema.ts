@@ -24,6 +24,7 @@ import type { PracticePreferences } from "../core/changes/index";
 import type { Label } from "../core/labels/index";
 import type { Effort } from "../core/effort/index";
 import {
+  FEELS,
   OUTING_RANGE,
   PHASE_KINDS,
   TASK_HANDS,
@@ -54,6 +55,8 @@ const oneOf = (column: AnyPgColumn, allowed: readonly string[]): SQL => sql`${co
 
 const ownerId = () => uuid().notNull();
 const version = () => integer().notNull().default(1);
+/** Not offered any more, kept in old outings. */
+const retired = () => boolean().notNull().default(false);
 const createdAt = () => timestamp({ withTimezone: true }).notNull().defaultNow();
 const updatedAt = () => timestamp({ withTimezone: true }).notNull().defaultNow();
 
@@ -112,8 +115,11 @@ export const person = pgTable(
     accepted: jsonb().$type<AcceptedLevels>().notNull(),
     workingHand: text({ enum: SIDES }).notNull().default("right"),
     coldHands: boolean().notNull().default(false),
+    feels: text({ enum: FEELS }).notNull().default("usual"),
+    wearsGlasses: boolean().notNull().default(false),
     /** Materials avoided and ways held to. */
     practicePreferences: jsonb().$type<PracticePreferences>().notNull().default({ avoids: [], practices: {} }),
+    retired: retired(),
     version: version(),
     createdAt: createdAt(),
     updatedAt: updatedAt(),
@@ -124,6 +130,7 @@ export const person = pgTable(
     check("person_mass", inRange(table.massKg, PERSON_RANGE.massKg)),
     check("person_fat", inRange(table.fatPercent, PERSON_RANGE.fatPercent)),
     check("person_age", inRange(table.ageYears, PERSON_RANGE.ageYears)),
+    check("person_feels", oneOf(table.feels, FEELS)),
     check("person_working_hand", oneOf(table.workingHand, SIDES)),
     check("person_sex", oneOf(table.sex, ["female", "male"])),
   ],
@@ -148,6 +155,7 @@ export const place = pgTable(
     /** What new outings start from; an outing has its own, so that what is changed there stays there. */
     setting: jsonb().$type<PlaceSetting>().notNull(),
     timeZone: text().notNull(),
+    retired: retired(),
     version: version(),
     createdAt: createdAt(),
     updatedAt: updatedAt(),

@@ -9,6 +9,16 @@ export { DIFFUSION_WETTEDNESS, massCountedW } from "./exchange/evaporation";
 export { CENTRAL_BLOOD_NODE, NODE_COUNT, SEGMENT_NODES, type SegmentNodes } from "./nodes";
 export { PastState } from "./regulation/past-state";
 export { bodySurfaceM2, PERSON_RANGE, type BodyPerson, type Sex } from "./person";
+export {
+  FIGURES,
+  FAT_PERCENT_OF_FIGURE,
+  GIRTH_RANGE,
+  fatPercentFromGirths,
+  fatPercentFromMassIndex,
+  figureOf,
+  type Figure,
+  type Girths,
+} from "./fat-share";
 export type { Posture } from "./posture";
 export { publishedExchange, type PublishedSurroundings } from "./published-surroundings";
 export { saturationPressureKPa, saturationSlopeKPaPerK } from "./exchange/saturation-pressure";

@@ -1,4 +1,5 @@
 import { coveredPatches, type Label } from "../labels";
+import { atSeatFromMinute, totalMinutes, type Phase, type Wearing } from "../outing";
 import { KIND_TABLE, MIDDLE, NEXT_TO_SKIN, type PieceKind, type UsualWearing, type WhichOfKind } from "../pieces";
 
 type Worn = { readonly kind: PieceKind; readonly label: Label; readonly fingersTogether: boolean };
@@ -24,6 +25,22 @@ export function usualWearing({ kind, label, fingersTogether }: Worn): UsualWeari
   if (kind === "handwear") return fingersTogether ? MIDDLE : NEXT_TO_SKIN;
   if (kind === "headwear") return ofHeadwear(label);
   return ofGarment(label);
+}
+
+/**
+ * Pieces put on as they usually are, all of them: what is worn next to the skin from the start, what is big and warm at
+ * the seat. Nothing is chosen among them.
+ */
+export function usualWearings(
+  pieces: readonly (Worn & { readonly id: string })[],
+  phases: readonly Phase[],
+): Wearing[] {
+  const toMinute = totalMinutes(phases);
+  const atSeat = atSeatFromMinute(phases);
+  return pieces.map((piece) => {
+    const { rank, isForTheSit } = usualWearing(piece);
+    return { pieceId: piece.id, side: "both", rank, fromMinute: isForTheSit ? atSeat : 0, toMinute };
+  });
 }
 
 /** Whether a piece is usually worn on the skin. */

@@ -27,9 +27,11 @@ export {
   type WhenOff,
 } from "./outing";
 export { splitPhase, withoutPhase, withPhaseInserted, withPhaseMinutes } from "./edit-phase";
+export { FEELS, FEELS_FLOW_SHARE, FEELS_HEAT_SHARE, natureByOwnWord, type Feels } from "./feels";
 export { followPhases } from "./follow-phases";
 export { walkEffort } from "./walk-effort";
 export { walkMinutes } from "./walk-minutes";
 export { kindAt, activityAt, activitiesOf } from "./activities";
 export { sitSpans, type SitSpan } from "./sits";
 export { minutesBefore, totalMinutes } from "./minutes";
+export { atSeatFromMinute } from "./seat";

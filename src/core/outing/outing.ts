@@ -2,6 +2,7 @@ import type { BodyPerson } from "../body";
 import type { Effort, Terrain } from "../effort";
 import type { Range } from "../errors";
 import type { AcceptedLevels } from "../limits";
+import type { Feels } from "./feels";
 import type { LeakPoint, Patch, Side } from "../patches";
 import type { IndoorStart, SitterPosture } from "../sitter";
 import type { Ground, Seat, Shelter, WeatherHour } from "../weather";
@@ -113,6 +114,8 @@ export type OutingPerson = {
   readonly workingHand?: Side | undefined;
   /** Cold hands or feet often, or a condition of the circulation: blood to the digits is known less well. */
   readonly coldHands?: boolean | undefined;
+  /** Colder or warmer than others dressed alike, by their own word. */
+  readonly feels?: Feels | undefined;
   /** They go by the standard: heat debt ends a sit. */
   readonly heatDebtEnds?: boolean | undefined;
   /** What was learnt of this person, over the model's. */

@@ -2,7 +2,7 @@ import { sitterOf } from "./sitter-of";
 import { assertInRange, CoreError } from "../errors";
 import { HELD_PAST_PLAN_MINUTES, LIMITS, RULING_LIMITS, type Limit, type Watch } from "../limits";
 import { USUAL_NATURE, type BodilyNature, type RestedPerson } from "../sitter";
-import { cautionOutsideAdults, minutesBefore, totalMinutes } from "../outing";
+import { cautionOutsideAdults, minutesBefore, natureByOwnWord, totalMinutes } from "../outing";
 import { Course, type Stepping } from "./course";
 import { OUTING_RANGE, type Outing } from "../outing";
 import { createRecorder, type OutingSeries, type Recorder } from "./series";
@@ -46,12 +46,14 @@ const CHUNK_MINUTES = 60;
 export const FLOW_OF_COLD_HANDS = 0.7;
 
 /** What is known of a person's body beyond the usual. */
-export function natureOf({ body, calibration, coldHands }: Outing["person"]): BodilyNature {
+export function natureOf({ body, calibration, coldHands, feels }: Outing["person"]): BodilyNature {
   const caution = cautionOutsideAdults(body);
-  const flow = (calibration?.digitFlowFactor ?? 1) * (coldHands ? FLOW_OF_COLD_HANDS : 1) * caution.digitFlowFactor;
+  const told = natureByOwnWord(feels);
+  const ownFlow = (calibration?.digitFlowFactor ?? 1) * (coldHands ? FLOW_OF_COLD_HANDS : 1) * told.digitFlowFactor;
+  const flow = ownFlow * caution.digitFlowFactor;
   return {
     ...USUAL_NATURE,
-    basalHeatFactor: (calibration?.basalHeatFactor ?? 1) * caution.basalHeatFactor,
+    basalHeatFactor: (calibration?.basalHeatFactor ?? 1) * told.basalHeatFactor * caution.basalHeatFactor,
     flowFactor: { fingers: flow, toes: flow, face: 1 },
   };
 }

@@ -58,6 +58,7 @@ export const STARTER_KITS = {
     "for long sits in frost, some pieces bought for it",
     "longHat",
     "balaclava",
+    "faceMask",
     "woolTube",
     "base200Top",
     "base200Legs",
@@ -104,6 +105,7 @@ export const STARTER_KITS = {
     "no wool, felt, down or skin",
     "thinCap",
     "balaclava",
+    "faceMask",
     "fleeceTube",
     "synthTop",
     "synthLegs",
@@ -126,6 +128,7 @@ export const STARTER_KITS = {
       [
         "longHat",
         "balaclava",
+        "faceMask",
         "woolTube",
         "base200Top",
         "base200Legs",

@@ -1,6 +1,7 @@
 import { and, asc, countDistinct, eq, inArray, isNull, sql } from "drizzle-orm";
 import type { Connection } from "../connect";
 import { outing, piece, piecePhoto, wearing } from "../schema";
+import { raiseVersion } from "./raise-version";
 import type { Replaced } from "./replace-outing";
 import { clearVerdictsOfPieces } from "./verdict";
 
@@ -27,25 +28,6 @@ export async function readKit(connection: Connection, ownerId: string, personId:
     .orderBy(asc(piece.name), asc(piece.id));
 }
 
-/** Raises a piece's version, with what is new in its row, if it is still at the version the writer saw. */
-async function raisePiece(
-  transaction: Connection,
-  ownerId: string,
-  pieceId: string,
-  expectedVersion: number,
-  content: Partial<Row> = {},
-): Promise<Replaced> {
-  const own = and(eq(piece.ownerId, ownerId), eq(piece.id, pieceId));
-  const [raised] = await transaction
-    .update(piece)
-    .set({ ...content, version: sql`${piece.version} + 1`, updatedAt: sql`now()` })
-    .where(and(own, eq(piece.version, expectedVersion)))
-    .returning({ version: piece.version });
-  if (raised) return { kind: "saved", version: raised.version };
-  const [current] = await transaction.select({ version: piece.version }).from(piece).where(own);
-  return current ? { kind: "conflict", version: current.version } : { kind: "missing" };
-}
-
 /** Replaces what is known of a piece if it is still at the version the writer saw; verdicts that used it no longer hold. */
 export async function replacePiece(
   transaction: Connection,
@@ -54,7 +36,7 @@ export async function replacePiece(
   expectedVersion: number,
   content: Partial<Row>,
 ): Promise<Replaced> {
-  const replaced = await raisePiece(transaction, ownerId, pieceId, expectedVersion, content);
+  const replaced = await raiseVersion(transaction, piece, ownerId, pieceId, expectedVersion, content);
   if (replaced.kind === "saved") await clearVerdictsOfPieces(transaction, ownerId, [pieceId]);
   return replaced;
 }
@@ -83,7 +65,7 @@ export async function replacePhoto(
   expectedVersion: number,
   jpeg: Buffer | null,
 ): Promise<Replaced> {
-  const replaced = await raisePiece(transaction, ownerId, pieceId, expectedVersion);
+  const replaced = await raiseVersion(transaction, piece, ownerId, pieceId, expectedVersion);
   if (replaced.kind !== "saved") return replaced;
   if (jpeg === null) {
     await transaction.delete(piecePhoto).where(and(eq(piecePhoto.ownerId, ownerId), eq(piecePhoto.pieceId, pieceId)));

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { OUTING_RANGE } from "@/core/outing";
+import { FEELS, OUTING_RANGE } from "@/core/outing";
 import { PIECE_STATUSES } from "@/core/pieces";
 import { SIDES } from "@/core/patches";
 import { nameSchema, timeZoneSchema } from "../outing-file/schema/common-schema";
@@ -35,9 +35,18 @@ const personSchema = bodySchema.extend({
   accepted: acceptedSchema,
   workingHand: z.enum(SIDES),
   coldHands: z.boolean(),
+  feels: z.enum(FEELS).default("usual"),
+  wearsGlasses: z.boolean().default(false),
+  retired: z.boolean().default(false),
   practicePreferences: practicePreferencesSchema,
 });
-const placeSchema = z.strictObject({ id, name: nameSchema, timeZone: timeZoneSchema, setting: settingSchema });
+const placeSchema = z.strictObject({
+  id,
+  name: nameSchema,
+  timeZone: timeZoneSchema,
+  setting: settingSchema,
+  retired: z.boolean().default(false),
+});
 const pieceSchema = z
   .strictObject({
     id,

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { VerdictLine } from "../wire/outing/outing-view";
 import { degreesText, plainNumber, temperatureText, windText } from "./numbers";
 import { DEFAULT_PREFERENCES, readPreferences } from "./preferences";
+import { CUSTOMARY, METRIC, QUANTITIES, QUANTITY_NAMES, type Quantity, type Unit } from "./units";
 import { clockText, dateText, durationText } from "./time";
 import { TEMPERATURE, WIND } from "./units";
 import { againstPlanWords, verdictWords } from "./words/sheet-words";
@@ -81,11 +82,56 @@ describe("preferences", () => {
     expect(readPreferences(undefined)).toEqual(DEFAULT_PREFERENCES);
     expect(readPreferences("{")).toEqual(DEFAULT_PREFERENCES);
     expect(readPreferences("null")).toEqual(DEFAULT_PREFERENCES);
-    expect(readPreferences('{"temperature":"F","wind":"knots","theme":"dark"}')).toEqual({
+    expect(readPreferences('{"temperature":"F","wind":"knots","theme":"dark","currency":"krone"}')).toEqual({
+      ...DEFAULT_PREFERENCES,
       temperature: "F",
-      wind: "m/s",
       theme: "dark",
-      hint: "shown",
     });
+  });
+
+  it("are those usual where the browser comes from, until the person chooses", () => {
+    const american = readPreferences(undefined, "en-US,en;q=0.9");
+    expect(american).toMatchObject({
+      ...CUSTOMARY,
+      clock: "12",
+      firstDay: "sunday",
+      decimal: "point",
+      currency: "USD",
+    });
+    expect(readPreferences('{"temperature":"C"}', "en-US")).toEqual({ ...american, temperature: "C" });
+    expect(readPreferences(undefined, "nb-NO")).toMatchObject({
+      ...METRIC,
+      clock: "24",
+      decimal: "comma",
+      currency: "NOK",
+    });
+    expect(readPreferences(undefined, "en-GB")).toMatchObject({
+      temperature: "C",
+      wind: "mph",
+      mass: "kg",
+      clock: "24",
+    });
+    expect(readPreferences(undefined, "*;q=nonsense")).toEqual(DEFAULT_PREFERENCES);
+  });
+});
+
+describe("units", () => {
+  it("turn into each other by their definitions (international yard and pound, 1959; nautical mile, 1929)", () => {
+    const shown = (quantity: Quantity, unit: string, si: number): number =>
+      (QUANTITIES[quantity] as Record<string, Unit>)[unit]!.fromSi(si);
+    expect(shown("temperature", "F", -40)).toBeCloseTo(-40);
+    expect(shown("wind", "kn", 10)).toBeCloseTo(19.438, 3);
+    expect(shown("length", "in", 0.5)).toBeCloseTo(19.685, 3);
+    expect(shown("height", "ft", 1)).toBeCloseTo(3.2808, 4);
+    expect(shown("mass", "lb", 80)).toBeCloseTo(176.37, 2);
+    expect(shown("smallMass", "oz", 100)).toBeCloseTo(3.527, 3);
+    expect(shown("areal", "oz/yd²", 200)).toBeCloseTo(5.9, 2); // cloth of 200 g/m² is sold as 5.9 oz
+    expect(shown("insulation", "clo", 0.155)).toBeCloseTo(1);
+  });
+
+  it("of every quantity come back to what they were", () => {
+    for (const quantity of QUANTITY_NAMES)
+      for (const unit of Object.values<Unit>(QUANTITIES[quantity]))
+        expect(unit.toSi(unit.fromSi(7.25))).toBeCloseTo(7.25, 10);
   });
 });

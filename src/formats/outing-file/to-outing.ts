@@ -12,13 +12,14 @@ export const instantAt = (startsAt: string, minute: number): string =>
 
 /** The core's outing of a file: instants become elapsed minutes. */
 export function toOuting(file: Omit<OutingFile, "formatVersion" | "name" | "timeZone">): Outing {
-  const { accepted, workingHand, coldHands, heatDebtEnds, calibration, ...body } = file.person;
+  const { accepted, workingHand, coldHands, feels, heatDebtEnds, calibration, ...body } = file.person;
   return {
     person: {
       body,
       accepted: { ...usualLevels(body), ...accepted },
       workingHand,
       coldHands,
+      feels,
       heatDebtEnds,
       calibration,
     },

@@ -2,15 +2,14 @@ import { z } from "zod";
 import { LIMIT_PARTS, LIMITS } from "@/core/limits";
 import { PIECE_KINDS } from "@/core/pieces";
 import { labelSchema } from "../outing-file/schema/label-schema";
-import { SIDES } from "@/core/patches";
 import { sheetWearingSchema, traitsSchema } from "../outing-file/schema/piece-schema";
 import { sheetPhaseSchema } from "../outing-file/schema/phase-schema";
 import { settingSchema } from "../outing-file/schema/place-schema";
-import { acceptedSchema, bodySchema } from "../outing-file/schema/person-schema";
 import type { OutingLine, OutingView, VerdictLine } from "./outing/outing-view";
 import type { Restored } from "./restored";
 import type { History } from "../sheet-commands/sheet-command";
 import { commandSchema, preparationSchema, savedHourSchema } from "./outing/outing-schema";
+import { personContentSchema } from "./people/person-schema";
 import { practicePreferencesSchema } from "./kit/practice-preferences-schema";
 
 // What endpoints answer. Each answer is parsed before it leaves: a row that no longer fits is found here, not in a browser.
@@ -55,12 +54,8 @@ export const outingViewSchema: z.ZodType<OutingView> = z.strictObject({
   invented: z.boolean(),
   startsAt: instant,
   partyId: z.uuid().nullable(),
-  person: bodySchema.extend({
+  person: personContentSchema.extend({
     id,
-    name: z.string(),
-    accepted: acceptedSchema,
-    workingHand: z.enum(SIDES),
-    coldHands: z.boolean(),
     practicePreferences: practicePreferencesSchema,
   }),
   place: z.strictObject({ id, name: z.string(), timeZone: z.string() }),

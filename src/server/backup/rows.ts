@@ -42,8 +42,14 @@ export class BackupRows {
     return written;
   }
 
-  place({ id, name, timeZone, setting }: Basics["places"][number]): RowOf<"place"> | null {
-    const written = this.written("place", name, () => ({ id, name, timeZone, setting: readSetting(setting, name) }));
+  place({ id, name, timeZone, setting, retired }: Basics["places"][number]): RowOf<"place"> | null {
+    const written = this.written("place", name, () => ({
+      id,
+      name,
+      timeZone,
+      setting: readSetting(setting, name),
+      retired,
+    }));
     if (written) this.known.place.add(id);
     return written;
   }

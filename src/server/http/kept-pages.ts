@@ -1,9 +1,9 @@
 import type { APIContext } from "astro";
 import { LRUCache } from "lru-cache";
 import { readChanges } from "@/db";
-import { PREFERENCES_COOKIE, readPreferences } from "@/formats/display/preferences";
 import { LOCAL_OWNER_ID } from "../access";
 import { database } from "../composition";
+import { preferencesOf } from "./preferences-of";
 
 // A day sheet takes a hundred times longer to render than to send. What was rendered is kept in this process, under the
 // number of its owner's changes: a page that follows from anything else (the clock, a simulation still running) must not
@@ -29,7 +29,7 @@ export async function keptOrRendered(
   // Read before anything is rendered: what changes meanwhile makes the page unused, never wrong.
   const changes = await readChanges(database(), LOCAL_OWNER_ID).catch(() => null);
   if (changes === null) return render(); // which says what is wrong with the database
-  const preferences = readPreferences(cookies.get(PREFERENCES_COOKIE)?.value);
+  const preferences = preferencesOf({ cookies, request });
   const key = JSON.stringify([LOCAL_OWNER_ID, changes, url.pathname, preferences]);
   const before = pages.get(key);
   if (before) return new Response(before.bytes, { headers: before.headers.map(([name, value]) => [name, value]) });

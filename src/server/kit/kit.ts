@@ -6,12 +6,11 @@ import {
   replacePiece,
   setPieceStatus,
   type Database,
-  type Replaced,
 } from "@/db";
 import type { NewPieces, PieceStatusChange, SavedPiece } from "@/formats/wire/kit/kit-schema";
 import type { KitView } from "@/formats/wire/kit/kit-view";
 import { AppError } from "../app-error";
-import { isUuid } from "../uuid";
+import { savedOrRefused } from "../saved-or-refused";
 import { readCare } from "../stored/stored";
 import { toPieceView } from "./piece-view";
 
@@ -63,20 +62,6 @@ export async function addPieces(
   return { added: pieces.length };
 }
 
-/** The version a piece came to. @throws {AppError} `not-found`, `version-conflict` */
-export async function savedOrRefused(pieceId: string, save: () => Promise<Replaced>): Promise<{ version: number }> {
-  const replaced: Replaced = isUuid(pieceId) ? await save() : { kind: "missing" };
-  if (replaced.kind === "missing") throw new AppError("not-found", NO_PIECE);
-  if (replaced.kind === "conflict") {
-    throw new AppError(
-      "version-conflict",
-      "The piece was changed elsewhere meanwhile. Open it again and change it there; what you typed is still here.",
-      { currentVersion: replaced.version },
-    );
-  }
-  return { version: replaced.version };
-}
-
 /** Keeps a piece as it was edited. @throws {AppError} `not-found`, `version-conflict` */
 export const savePiece = (
   database: Database,
@@ -84,7 +69,7 @@ export const savePiece = (
   pieceId: string,
   { version, ...content }: SavedPiece,
 ): Promise<{ version: number }> =>
-  savedOrRefused(pieceId, () =>
+  savedOrRefused("piece", pieceId, () =>
     inTransaction(database, (transaction) => replacePiece(transaction, ownerId, pieceId, version, content)),
   );
 

@@ -2,7 +2,7 @@ import { OUTING_RANGE } from "@/core/outing";
 import { inTransaction, readPhoto, replacePhoto, type Database } from "@/db";
 import { AppError } from "../app-error";
 import { isUuid } from "../uuid";
-import { savedOrRefused } from "./kit";
+import { savedOrRefused } from "../saved-or-refused";
 
 const JPEG = "image/jpeg";
 const [LEAST_BYTES, MOST_BYTES] = OUTING_RANGE.photoBytes;
@@ -42,7 +42,7 @@ export const savePhoto = (
   version: number,
   jpeg: Buffer | null,
 ): Promise<{ version: number }> =>
-  savedOrRefused(pieceId, () =>
+  savedOrRefused("piece", pieceId, () =>
     inTransaction(database, (transaction) => replacePhoto(transaction, ownerId, pieceId, version, jpeg)),
   );
 

@@ -1,7 +1,7 @@
 import type { listOutings, OutingRows } from "@/db";
+import { personContentOf } from "../people/person-content";
 import { toPieceView } from "../kit/piece-view";
 import {
-  readAccepted,
   readEffort,
   readHeat,
   readPracticePreferences,
@@ -30,15 +30,7 @@ export function toView({ outing, person, place, weather, phases, wearings, kit }
     partyId: outing.partyId,
     person: {
       id: person.id,
-      name: person.name,
-      heightM: person.heightM,
-      massKg: person.massKg,
-      fatPercent: person.fatPercent,
-      ageYears: person.ageYears,
-      sex: person.sex,
-      accepted: readAccepted(person.accepted, person),
-      workingHand: person.workingHand,
-      coldHands: person.coldHands,
+      ...personContentOf(person),
       practicePreferences: readPracticePreferences(person.practicePreferences, person.name),
     },
     place: { id: place.id, name: place.name, timeZone: place.timeZone },

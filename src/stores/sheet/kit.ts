@@ -14,8 +14,8 @@ export function wearUsually(piece: PieceView): void {
   const view = $view.get();
   if (!view) return;
   const { rank, isForTheSit } = usualWearing(piece);
-  const sitFrom = sitSpans(view.phases)[0]?.fromMinute ?? 0;
-  const id = wear(piece.id, freeRank(view, piece, rank), isForTheSit ? sitFrom : 0);
+  const atSeat = sitSpans(view.phases)[0]?.fromMinute ?? 0;
+  const id = wear(piece.id, freeRank(view, piece, rank), isForTheSit ? atSeat : 0);
   $selection.set({ kind: "wearing", id });
 }
 

@@ -1,6 +1,6 @@
 import { CONDITION_RANGE, INDOOR_START_RANGE, USUAL_START } from "@/core/sitter";
 import { LEVELS, LIMITS } from "@/core/limits";
-import { OUTING_RANGE } from "@/core/outing";
+import { FEELS, OUTING_RANGE } from "@/core/outing";
 import { PERSON_RANGE } from "@/core/body";
 import { SIDES } from "@/core/patches";
 import { wholeWithin, within } from "../../within";
@@ -27,6 +27,7 @@ export const filePersonSchema = bodySchema.extend({
   accepted: z.partialRecord(z.enum(LIMITS), z.enum(LEVELS)).optional(),
   workingHand: z.enum(SIDES).optional(),
   coldHands: z.boolean().optional(),
+  feels: z.enum(FEELS).optional(),
   heatDebtEnds: z.boolean().optional(),
   calibration: z.strictObject({ basalHeatFactor: factor, digitFlowFactor: factor }).optional(),
 });

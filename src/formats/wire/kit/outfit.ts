@@ -1,5 +1,5 @@
 import { v7 as uuid } from "uuid";
-import { sitSpans, totalMinutes } from "@/core/outing";
+import { atSeatFromMinute, sitSpans, totalMinutes } from "@/core/outing";
 import type { OutingView, WearingView } from "../outing/outing-view";
 
 /** A piece of an outfit: how it is worn, and whether from the start or for the sit. */
@@ -31,7 +31,7 @@ export function outfitOf(view: Sheet): OutfitPiece[] {
       opened,
       withoutParts,
       whenOff,
-      isForTheSit: fromMinute >= sit.fromMinute,
+      isForTheSit: fromMinute > 0 && fromMinute >= atSeatFromMinute(view.phases),
     }));
 }
 
@@ -43,12 +43,12 @@ export function wornOutfit(
   const known = new Set(view.kit.map(({ id }) => id));
   const there = outfit.filter(({ pieceId }) => known.has(pieceId));
   const toMinute = totalMinutes(view.phases);
-  const sitFrom = sitSpans(view.phases)[0]?.fromMinute ?? 0;
+  const atSeat = atSeatFromMinute(view.phases);
   return {
     wearings: there.map(({ isForTheSit, ...worn }) => ({
       ...worn,
       id: uuid(),
-      fromMinute: isForTheSit ? sitFrom : 0,
+      fromMinute: isForTheSit ? atSeat : 0,
       toMinute,
     })),
     missing: outfit.length - there.length,

@@ -1,12 +1,12 @@
-import type { BodyPerson } from "@/core/body";
 import type { PracticePreferences } from "@/core/changes";
 import type { HeatSpan } from "@/core/heat";
 import type { Label } from "@/core/labels";
-import type { AcceptedLevels, Limit, LimitPart, LimitPlace } from "@/core/limits";
+import type { Limit, LimitPart, LimitPlace } from "@/core/limits";
 import type { Phase, PlaceSetting, WearingSide, WhenOff } from "@/core/outing";
 import type { PieceKind, PieceTraits } from "@/core/pieces";
-import type { LeakPoint, Side } from "@/core/patches";
+import type { LeakPoint } from "@/core/patches";
 import type { OutingPreparation } from "@/core/evening";
+import type { PersonContent } from "../people/person-view";
 
 /** A number as it was typed, with its unit. */
 export type TypedNumber = { readonly value: number; readonly unit: string };
@@ -75,14 +75,7 @@ export type OutingView = OutingContentView & {
   readonly startsAt: string;
   /** Outings of several sitters who go together share it. */
   readonly partyId: string | null;
-  readonly person: BodyPerson & {
-    readonly id: string;
-    readonly name: string;
-    readonly accepted: AcceptedLevels;
-    readonly workingHand: Side;
-    readonly coldHands: boolean;
-    readonly practicePreferences: PracticePreferences;
-  };
+  readonly person: PersonContent & { readonly id: string; readonly practicePreferences: PracticePreferences };
   readonly place: { readonly id: string; readonly name: string; readonly timeZone: string };
   readonly kit: readonly PieceView[];
 };

@@ -7,10 +7,11 @@ import {
   type TemperatureUnit,
   type WindUnit,
 } from "@/formats/display/units";
+import { THEME_WORDS } from "@/formats/display/words/preference-words";
 import { $preferences, changePreferences } from "@/stores/preferences";
-import { useInitially } from "./page/use-initially";
-import { OnceAlive } from "./page/once-alive";
-import { guarded } from "./page/guarded";
+import { useInitially } from "../page/use-initially";
+import { OnceAlive } from "../page/once-alive";
+import { guarded } from "../page/guarded";
 
 type ChoiceProps<Word extends string> = {
   readonly label: string;
@@ -34,13 +35,6 @@ function Choice<Word extends string>({ label, value, words, text, onChoose }: Ch
     </label>
   );
 }
-
-const THEME_WORDS: Readonly<Record<Theme, string>> = {
-  system: "as the device",
-  light: "light",
-  dark: "dark",
-  red: "red, for the night",
-};
 
 /** Units and colours, in the head of every page. */
 function Preferences({ initial }: { readonly initial: Chosen }) {

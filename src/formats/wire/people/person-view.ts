@@ -1,0 +1,29 @@
+import type { BodyPerson } from "@/core/body";
+import type { PracticePreferences } from "@/core/changes";
+import type { AcceptedLevels } from "@/core/limits";
+import type { Feels } from "@/core/outing";
+import type { Side } from "@/core/patches";
+
+/** What is told of a person. */
+export type PersonContent = BodyPerson & {
+  readonly name: string;
+  readonly accepted: AcceptedLevels;
+  /** Hand that draws, focuses, ties. */
+  readonly workingHand: Side;
+  /** Cold hands or feet often, or a condition of the circulation. */
+  readonly coldHands: boolean;
+  /** Colder or warmer than others dressed alike, by their own word. */
+  readonly feels: Feels;
+  readonly wearsGlasses: boolean;
+};
+
+/** A person as their page shows them. */
+export type PersonView = PersonContent & {
+  readonly id: string;
+  readonly version: number;
+  readonly practicePreferences: PracticePreferences;
+  /** Not offered any more. */
+  readonly retired: boolean;
+  /** Outings they sit in. */
+  readonly outings: number;
+};

@@ -1,0 +1,114 @@
+import { useStore } from "@nanostores/react";
+import {
+  CLOCKS,
+  CURRENCIES,
+  DECIMALS,
+  FIRST_DAYS,
+  THEMES,
+  type Preferences as Chosen,
+} from "@/formats/display/preferences";
+import { CUSTOMARY, METRIC, QUANTITY_NAMES, unitsOf } from "@/formats/display/units";
+import {
+  CLOCK_WORDS,
+  DECIMAL_WORDS,
+  FIRST_DAY_WORDS,
+  QUANTITY_WORDS,
+  THEME_WORDS,
+  UNIT_WORDS,
+} from "@/formats/display/words/preference-words";
+import { $preferences, changePreferences } from "@/stores/preferences";
+import { ChoiceField } from "../fields/choice-field";
+import { guarded } from "../page/guarded";
+import { OnceAlive } from "../page/once-alive";
+import { useInitially } from "../page/use-initially";
+
+/** Options of a list of words. */
+const worded = <Word extends string>(
+  words: readonly Word[],
+  text: Readonly<Record<string, string>>,
+): [Word, string][] => words.map((word) => [word, text[word] ?? word]);
+
+/** Every unit, clock, money and colour in one place; each holds from the moment it is chosen. */
+function PreferencesPage({ initial }: { readonly initial: Chosen }) {
+  useInitially(() => $preferences.set(initial));
+  const chosen = useStore($preferences);
+  const currencies = [...new Set([...CURRENCIES, chosen.currency])];
+  return (
+    <OnceAlive>
+      <div className="flex max-w-3xl flex-col gap-6 pt-6">
+        <div>
+          <h1 className="text-2xl font-semibold">Preferences</h1>
+          <p className="text-muted">Kept in this browser, from the moment they are chosen.</p>
+        </div>
+        <section aria-labelledby="units" className="border-line flex flex-col gap-3 border-t pt-3">
+          <h2 id="units" className="font-semibold">
+            Units
+          </h2>
+          <div className="flex flex-wrap gap-2">
+            <button type="button" className="press" onClick={() => changePreferences(METRIC)}>
+              All metric
+            </button>
+            <button type="button" className="press" onClick={() => changePreferences(CUSTOMARY)}>
+              All in feet, pounds and °F
+            </button>
+          </div>
+          <div className="grid gap-4 sm:grid-cols-2">
+            {QUANTITY_NAMES.map((name) => (
+              <ChoiceField<string>
+                key={name}
+                label={QUANTITY_WORDS[name]}
+                value={chosen[name]}
+                options={worded<string>(unitsOf(name), UNIT_WORDS)}
+                onChange={(unit) => changePreferences({ [name]: unit })}
+              />
+            ))}
+          </div>
+        </section>
+        <section aria-labelledby="writing" className="border-line flex flex-col gap-3 border-t pt-3">
+          <h2 id="writing" className="font-semibold">
+            Clock, numbers and money
+          </h2>
+          <div className="grid gap-4 sm:grid-cols-2">
+            <ChoiceField
+              label="Clock"
+              value={chosen.clock}
+              options={worded(CLOCKS, CLOCK_WORDS)}
+              onChange={(clock) => changePreferences({ clock })}
+            />
+            <ChoiceField
+              label="First day of the week"
+              value={chosen.firstDay}
+              options={worded(FIRST_DAYS, FIRST_DAY_WORDS)}
+              onChange={(firstDay) => changePreferences({ firstDay })}
+            />
+            <ChoiceField
+              label="Fractions are written with"
+              value={chosen.decimal}
+              options={worded(DECIMALS, DECIMAL_WORDS)}
+              onChange={(decimal) => changePreferences({ decimal })}
+            />
+            <ChoiceField<string>
+              label="Prices are typed in"
+              value={chosen.currency}
+              options={worded<string>(currencies, {})}
+              onChange={(currency) => changePreferences({ currency })}
+            />
+          </div>
+        </section>
+        <section aria-labelledby="colours" className="border-line flex flex-col gap-3 border-t pt-3">
+          <h2 id="colours" className="font-semibold">
+            Colours
+          </h2>
+          <ChoiceField
+            label="Colours of the screen"
+            value={chosen.theme}
+            options={worded(THEMES, THEME_WORDS)}
+            onChange={(theme) => changePreferences({ theme })}
+          />
+        </section>
+      </div>
+    </OnceAlive>
+  );
+}
+
+export default guarded(PreferencesPage);
