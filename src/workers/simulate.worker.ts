@@ -18,6 +18,7 @@ import { fallIn, walkOut, type AfterFall, type AfterWalkOut } from "@/core/emerg
 import { natureOf, simulateOuting, type SitAnswer, type Stepping } from "@/core/simulation";
 import { type Outing, totalMinutes } from "@/core/outing";
 import type { Piece } from "@/core/pieces";
+import { personEffects, type PersonEffects } from "@/core/morning";
 import { RANGE_MEMBERS, RangeInParts, type RangeMembers, type RestedBy } from "@/core/range";
 import { restedPerson, type RestedPerson } from "@/core/sitter";
 import { windShareAtSeat } from "@/core/weather";
@@ -128,6 +129,8 @@ const onFoot = (outing: Outing, minutes: number): AfterWalkOut | null => orNull(
 
 const why = (outing: Outing, sit: SitAnswer): Trace | null => orNull(() => traceVerdict(outing, sit));
 
+const effects = (person: Outing["person"]): PersonEffects | null => orNull(() => personEffects(person));
+
 const look = (outing: Outing, minute: number): MinuteLook | null => orNull(() => lookAt(outing, minute));
 
 const feet = (setting: BenchSetting, system: FootSystem): Promise<FootAnswer | null> =>
@@ -160,6 +163,7 @@ const api = {
   feet,
   hands,
   piece,
+  personEffects: effects,
 };
 export type SimulateWorker = typeof api;
 

@@ -231,7 +231,7 @@ describe("making outings", () => {
     place,
     startsAt: "2027-01-10T05:00:00Z",
     sitMinutes: 150,
-    day,
+    weather: { kind: "lowHigh", ...day },
   };
 
   it("from nothing: a person, a place, a day of low and high, and a verdict at once", async () => {

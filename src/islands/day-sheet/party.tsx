@@ -7,7 +7,8 @@ import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { $line } from "@/stores/answer/headline";
 import { makeOuting } from "@/stores/new-outing";
 import { ChoiceField } from "../fields/choice-field";
-import { PersonFields, USUAL_PERSON } from "../new-outing/person-fields";
+import { PersonForm } from "../people/person-form";
+import { USUAL_PERSON } from "../people/usual-person";
 
 export type Party = {
   /** Sitters of this outing, the one on screen among them. */
@@ -20,13 +21,13 @@ const SOMEBODY_NEW = "new";
 
 function AddSitter({ view, others }: { readonly view: OutingView; readonly others: Party["others"] }) {
   const [who, setWho] = useState(others[0]?.id ?? SOMEBODY_NEW);
-  const [person, setPerson] = useState(USUAL_PERSON as Parameters<typeof PersonFields>[0]["person"]);
+  const [person, setPerson] = useState(USUAL_PERSON);
   const [problem, setProblem] = useState<string | null>(null);
   const isNew = who === SOMEBODY_NEW;
   const add = async (): Promise<void> => {
     setProblem(null);
     const wanted = isNew
-      ? ({ kind: "new", id: uuid(), coldHands: false, ...person, name: person.name.trim() } as const)
+      ? ({ kind: "new", id: uuid(), ...person, name: person.name.trim() } as const)
       : ({ kind: "known", id: who } as const);
     try {
       await makeOuting({ from: "party", id: uuid(), besides: view.id, person: wanted });
@@ -42,7 +43,7 @@ function AddSitter({ view, others }: { readonly view: OutingView; readonly other
         options={[...others.map(({ id, name }) => [id, name] as const), [SOMEBODY_NEW, "somebody new"] as const]}
         onChange={setWho}
       />
-      {isNew && <PersonFields person={person} onChange={setPerson} />}
+      {isNew && <PersonForm person={person} startWay="estimated" isShort onChange={setPerson} />}
       {problem && (
         <p role="alert" className="text-cranberry">
           {problem}

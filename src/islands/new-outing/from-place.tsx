@@ -1,165 +1,142 @@
-import { MINUTES_PER_HOUR } from "@/core/units";
-import { useStore } from "@nanostores/react";
-import { useId, useState, type FormEvent } from "react";
+import { useState, type FormEvent } from "react";
 import { v7 as uuid } from "uuid";
-import type { Ground, Shelter } from "@/core/weather";
-import { GROUND_WORDS, SHELTER_WORDS } from "@/formats/display/words/place-words";
-import { instantOf } from "@/formats/local-time";
+import { MINUTES_PER_HOUR } from "@/core/units";
 import type { NewOutingBody } from "@/formats/wire/outing/new-outing";
 import type { StartingPoints } from "@/formats/wire/outing/starting-points";
+import type { PersonContent } from "@/formats/wire/people/person-view";
+import type { PlaceContent } from "@/formats/wire/places/place-view";
 import { makeOuting } from "@/stores/new-outing";
-import { $preferences } from "@/stores/preferences";
-import { ChoiceField, optionsOf } from "../fields/choice-field";
-import { LowHighFields, type LowHigh } from "../fields/low-high-fields";
-import { NumberField } from "../fields/number-field";
+import { Chips } from "../fields/chips";
 import { TextField } from "../fields/text-field";
-import { PersonFields, USUAL_PERSON, type NewPerson } from "./person-fields";
+import { PersonForm } from "../people/person-form";
+import { USUAL_PERSON } from "../people/usual-person";
+import { PlaceForm, positionOf } from "../places/place-form";
+import { usualPlace } from "../places/usual-place";
+import { ClothesFields, dressBody, usualDress, type DressWord } from "./clothes-fields";
+import { Step } from "./step";
+import { USUAL_WEATHER, weatherBody, WeatherFields, type ChosenWeather } from "./weather-fields";
+import { startOf, type When } from "./when";
+import { WhenFields } from "./when-fields";
 
 type FromPlaceBody = Extract<NewOutingBody, { from: "place" }>;
 
 const NEW = "new";
-const CLOUD: Readonly<Record<string, number | null>> = { unknown: null, clear: 0, broken: 0.5, overcast: 1 };
-const CLOUD_WORDS = { unknown: "not known", clear: "clear", broken: "broken", overcast: "overcast" } as const;
-const USUAL_DAY: LowHigh = { lowC: -8, highC: -2, windMPerS: 3 };
+const MS_PER_DAY = 86_400_000;
 
-/** Tomorrow at six by the clock of this device, as a date field wants it. */
-function tomorrowAtSix(): string {
-  const day = new Date(Date.now() + 86_400_000);
+/** Tomorrow by the clock of this device, as a date field wants it. */
+function tomorrow(): string {
+  const day = new Date(Date.now() + MS_PER_DAY);
   const two = (value: number): string => String(value).padStart(2, "0");
-  return `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}T06:00`;
+  return `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`;
 }
 
-const ownZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone || "UTC";
+/** An hour in the dark before the birds begin, four hours of sitting (assumptions). */
+const USUAL_WHEN: Omit<When, "date"> = { way: "seatedAt", clock: "07:00", minutesBefore: 60 };
+const USUAL_SIT_HOURS = 4;
 
-/** Clocks of the world by their IANA names. */
-const ZONES: [string, string][] = [...new Set([ownZone(), "UTC", ...Intl.supportedValuesOf("timeZone")])].map(
-  (zone) => [zone, zone.replaceAll("_", " ")],
-);
-
-/** A person, a place, a day of which low and high are known: enough for a first verdict. */
+/** Who, where, when, in what weather, in which clothes: enough for a first figure. All but what is new is filled in. */
 export function FromPlace({ points }: { readonly points: StartingPoints }) {
-  const id = useId();
-  const preferences = useStore($preferences);
   const [name, setName] = useState("");
   const [personId, setPersonId] = useState(points.people[0]?.id ?? NEW);
-  const [person, setPerson] = useState<NewPerson>(USUAL_PERSON);
+  const [person, setPerson] = useState<PersonContent>(USUAL_PERSON);
   const [placeId, setPlaceId] = useState(points.places[0]?.id ?? NEW);
-  const [placeName, setPlaceName] = useState("");
-  const [shelter, setShelter] = useState<Shelter>("edgeOfWood");
-  const [ground, setGround] = useState<Ground>("snow");
-  const [startsAt, setStartsAt] = useState(tomorrowAtSix);
-  const [sitHours, setSitHours] = useState(3);
-  const [day, setDay] = useState<LowHigh>(USUAL_DAY);
-  const [cloud, setCloud] = useState<keyof typeof CLOUD_WORDS>("unknown");
+  const [place, setPlace] = useState<PlaceContent>(usualPlace);
+  const [when, setWhen] = useState<When>(() => ({ date: tomorrow(), ...USUAL_WHEN }));
+  const [sitHours, setSitHours] = useState(USUAL_SIT_HOURS);
   const [problem, setProblem] = useState<string | null>(null);
-  const isNewPlace = placeId === NEW;
-  const known = points.places.find((place) => place.id === placeId);
-  const [newZone, setNewZone] = useState(ownZone);
-  const timeZone = known?.timeZone ?? newZone;
+  const known = points.people.find(({ id }) => id === personId) ?? null;
+  const knownPlace = points.places.find(({ id }) => id === placeId) ?? null;
+  const position = knownPlace ? knownPlace.position : positionOf(place.setting);
+  const [weather, setWeather] = useState<ChosenWeather | null>(null);
+  const [dress, setDress] = useState<DressWord | null>(null);
+  const timeZone = knownPlace?.timeZone ?? place.timeZone;
+  const hasForecast = position !== null;
+  /** Until it is chosen it follows the place: a forecast where there is one. */
+  const shownWeather = weather ?? { ...USUAL_WEATHER, way: hasForecast ? "forecast" : "lowHigh" };
+  const shownDress = dress ?? usualDress(known);
+  const start = startOf(when, timeZone, position);
+  const placeName = knownPlace?.name ?? place.name.trim();
 
-  const lacking = (instant: string | null): string | null => {
-    if (personId === NEW && person.name.trim() === "") return "Give the person a name.";
-    if (isNewPlace && placeName.trim() === "") return "Give the place a name.";
-    if (instant === null) return "Give a date and a time to start.";
-    return day.lowC > day.highC ? "The low lies above the high: exchange them." : null;
+  const bodyOf = (): FromPlaceBody | string => {
+    if (!known && person.name.trim() === "") return "Give the person a name.";
+    if (!knownPlace && placeName === "") return "Give the place a name.";
+    if (typeof start === "string") return start;
+    const hours = weatherBody(shownWeather, hasForecast);
+    if (typeof hours === "string") return hours;
+    return {
+      from: "place",
+      id: uuid(),
+      name: name.trim() || `${placeName}, ${when.date}`,
+      person: known
+        ? { kind: "known", id: known.id }
+        : { kind: "new", id: uuid(), ...person, name: person.name.trim() },
+      place: knownPlace ? { kind: "known", id: knownPlace.id } : { kind: "new", id: uuid(), ...place, name: placeName },
+      startsAt: new Date(start.startMs).toISOString(),
+      sitMinutes: Math.round(sitHours * MINUTES_PER_HOUR),
+      weather: hours,
+      dress: dressBody(shownDress),
+    };
   };
-  const bodyOf = (instant: string): FromPlaceBody => ({
-    from: "place",
-    id: uuid(),
-    name: name.trim() || `${known?.name ?? placeName.trim()}, ${startsAt.slice(0, 10)}`,
-    person:
-      personId === NEW
-        ? { kind: "new", id: uuid(), ...person, name: person.name.trim(), coldHands: false }
-        : { kind: "known", id: personId },
-    place: known
-      ? { kind: "known", id: known.id }
-      : {
-          kind: "new",
-          id: uuid(),
-          name: placeName.trim(),
-          timeZone,
-          setting: { shelter, ground, seatHeightM: 0, snowCover: ground === "snow" },
-        },
-    startsAt: instant,
-    sitMinutes: Math.round(sitHours * MINUTES_PER_HOUR),
-    day: { ...day, cloudShare: CLOUD[cloud] ?? null },
-  });
   const make = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
-    const instant = instantOf(startsAt, timeZone);
-    const lack = lacking(instant);
-    setProblem(lack);
-    if (lack || !instant) return;
+    const body = bodyOf();
+    setProblem(typeof body === "string" ? body : null);
+    if (typeof body === "string") return;
     try {
-      await makeOuting(bodyOf(instant));
+      await makeOuting(body);
     } catch (error) {
       setProblem((error as Error).message);
     }
   };
   return (
-    <form className="flex flex-col gap-5" onSubmit={(event) => void make(event)} noValidate>
-      <fieldset className="border-line flex flex-col gap-3 border-t pt-2">
-        <legend className="font-semibold">Who and where</legend>
-        <div className="flex flex-wrap gap-4">
-          <ChoiceField
-            label="Person"
-            value={personId}
-            options={[...points.people.map((own): [string, string] => [own.id, own.name]), [NEW, "somebody new …"]]}
-            onChange={setPersonId}
-          />
-          <ChoiceField
-            label="Place"
-            value={placeId}
-            options={[...points.places.map((own): [string, string] => [own.id, own.name]), [NEW, "a new place …"]]}
-            onChange={setPlaceId}
-          />
-        </div>
-        {personId === NEW && <PersonFields person={person} onChange={setPerson} />}
-        {isNewPlace && (
-          <div className="flex flex-wrap items-end gap-4">
-            <TextField label="Name of the place" value={placeName} onChange={setPlaceName} />
-            <ChoiceField label="Shelter" value={shelter} options={optionsOf(SHELTER_WORDS)} onChange={setShelter} />
-            <ChoiceField
-              label="Feet and seat rest on"
-              value={ground}
-              options={optionsOf(GROUND_WORDS)}
-              onChange={setGround}
-            />
-            <ChoiceField label="Its clock" value={newZone} options={ZONES} onChange={setNewZone} />
-          </div>
-        )}
-      </fieldset>
-      <fieldset className="border-line flex flex-wrap gap-4 border-t pt-2">
-        <legend className="font-semibold">When</legend>
-        <div className="flex flex-col gap-1">
-          <label htmlFor={id} className="text-muted text-sm">
-            Starts walking, by the clock of {timeZone}
-          </label>
-          <input
-            id={id}
-            type="datetime-local"
-            className="field"
-            value={startsAt}
-            onChange={(event) => setStartsAt(event.target.value)}
-          />
-        </div>
-        <NumberField
-          label="To sit still for"
-          unit="h"
-          value={sitHours}
-          low={0.25}
-          high={24}
-          step={0.5}
-          decimals={2}
-          onChange={setSitHours}
+    <form className="flex flex-col gap-6" onSubmit={(event) => void make(event)} noValidate>
+      <Step title="Who">
+        <Chips
+          label="Person"
+          value={personId}
+          options={[...points.people.map((own) => [own.id, own.name] as const), [NEW, "somebody new …"] as const]}
+          onChange={(id) => {
+            setPersonId(id);
+            setDress(null);
+          }}
         />
-        <TextField label="Name of the outing (if you like)" value={name} onChange={setName} />
-      </fieldset>
-      <fieldset className="border-line flex flex-wrap gap-4 border-t pt-2">
-        <legend className="font-semibold">The day, as a forecast has it</legend>
-        <LowHighFields day={day} preferences={preferences} onChange={setDay} />
-        <ChoiceField label="Sky" value={cloud} options={optionsOf(CLOUD_WORDS)} onChange={setCloud} />
-      </fieldset>
+        {!known && <PersonForm person={person} startWay="estimated" isShort onChange={setPerson} />}
+      </Step>
+      <Step title="Where">
+        <Chips
+          label="Place"
+          value={placeId}
+          options={[...points.places.map((own) => [own.id, own.name] as const), [NEW, "a new place …"] as const]}
+          onChange={(id) => {
+            setPlaceId(id);
+            setWeather(null);
+          }}
+        />
+        {!knownPlace && (
+          <PlaceForm
+            place={place}
+            others={points.places.flatMap((own) => (own.position ? [{ name: own.name, ...own.position }] : []))}
+            onChange={setPlace}
+          />
+        )}
+      </Step>
+      <Step title="When">
+        <WhenFields
+          when={when}
+          sitHours={sitHours}
+          start={start}
+          timeZone={timeZone}
+          onWhen={setWhen}
+          onSitHours={setSitHours}
+        />
+      </Step>
+      <Step title="Weather">
+        <WeatherFields weather={shownWeather} timeZone={timeZone} hasForecast={hasForecast} onChange={setWeather} />
+      </Step>
+      <Step title="Clothes">
+        <ClothesFields person={known} dress={shownDress} onChange={setDress} />
+      </Step>
+      <TextField label="Name of the outing (if you like)" value={name} onChange={setName} />
       {problem && (
         <p role="alert" className="text-cranberry">
           {problem}

@@ -1,14 +1,10 @@
 import { totalMinutes } from "@/core/outing";
-import { MINUTES_PER_HOUR, MS_PER_MINUTE } from "@/core/units";
 import type { Database } from "@/db";
-import { FORECAST_RANGE } from "@/core/forecast";
-import { toForecastView, type ForecastView } from "@/formats/wire/evening/forecast-view";
+import type { ForecastView } from "@/formats/wire/evening/forecast-view";
 import { AppError } from "../app-error";
 import { openOuting } from "../outings/open-outing";
 import type { Forecasts } from "../ports/forecasts";
-
-/** Hours past the planned end that are fetched too: a sit may be held longer. */
-const HOURS_BEYOND = 6;
+import { forecastAt, hoursToAsk } from "./forecast-at";
 
 /**
  * What the service says of an outing's place and hours.
@@ -29,9 +25,6 @@ export async function forecastOfOuting(
       problems: [{ path: "setting.latitudeDeg", reason: "is needed for a forecast" }],
     });
   }
-  const fromMs = Date.parse(startsAt);
-  const minutes = totalMinutes(phases);
-  const hours = Math.min(FORECAST_RANGE.hours[1], Math.ceil(minutes / MINUTES_PER_HOUR) + 1 + HOURS_BEYOND);
-  const firstMs = fromMs - (fromMs % (MINUTES_PER_HOUR * MS_PER_MINUTE));
-  return toForecastView(await forecasts.at({ latitudeDeg, longitudeDeg, fromMs: firstMs, hours, asOfMs }));
+  const hours = hoursToAsk(totalMinutes(phases));
+  return forecastAt(forecasts, { latitudeDeg, longitudeDeg, startsAt, hours, asOfMs });
 }

@@ -1,10 +1,12 @@
 import { readPeopleAndPlaces } from "@/db";
-import type { StartingPoints } from "@/formats/wire/outing/starting-points";
+import type { PersonToStartWith, StartingPoints } from "@/formats/wire/outing/starting-points";
 import type { OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
 import { LOCAL_OWNER_ID } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
+import { outfitsOf } from "../kit/outfits";
+import { readSetting } from "../stored/stored";
 import { openWithFigures, outingLines, partyLines } from "./outings";
 
 type Listed = {
@@ -80,6 +82,16 @@ export async function sheetToCompareIn(
   }
 }
 
+async function personToStartWith(id: string, name: string): Promise<PersonToStartWith> {
+  const { outfits, last } = await outfitsOf(database(), LOCAL_OWNER_ID, id, null);
+  return {
+    id,
+    name,
+    outfits: outfits.map((outfit) => ({ id: outfit.id, name: outfit.name })),
+    last: last && last.wearings.length > 0 ? { name: last.name, startsAt: last.startsAt } : null,
+  };
+}
+
 /** What a new outing can start from: people, places, earlier outings. */
 export async function startingPointsForPage(): Promise<
   { readonly kind: "found"; readonly points: StartingPoints } | Refused
@@ -89,11 +101,18 @@ export async function startingPointsForPage(): Promise<
       readPeopleAndPlaces(database(), LOCAL_OWNER_ID),
       outingLines(database(), LOCAL_OWNER_ID),
     ]);
+    const offered = people.filter(({ retired }) => !retired);
     return {
       kind: "found",
       points: {
-        people: people.map(({ id, name }) => ({ id, name })),
-        places: places.map(({ id, name, timeZone }) => ({ id, name, timeZone })),
+        people: await Promise.all(offered.map(({ id, name }) => personToStartWith(id, name))),
+        places: places
+          .filter(({ retired }) => !retired)
+          .map(({ id, name, timeZone, setting }) => {
+            const { latitudeDeg, longitudeDeg } = readSetting(setting, name);
+            const isOnMap = latitudeDeg !== undefined && longitudeDeg !== undefined;
+            return { id, name, timeZone, position: isOnMap ? { latitudeDeg, longitudeDeg } : null };
+          }),
         outings: outings.map(({ id, name, personId, personName, placeName, timeZone, startsAt, invented }) => ({
           id,
           name,

@@ -1,10 +1,9 @@
 import { v7 as uuid } from "uuid";
 import { same } from "@/formats/same";
-import { followPhases, usualLevels } from "@/core/outing";
+import { followPhases } from "@/core/outing";
 import {
   beginParty,
   createOuting,
-  createPerson,
   othersInParty,
   readOuting,
   readPeopleAndPlaces,
@@ -15,6 +14,7 @@ import {
 import type { OutingAlong } from "@/formats/wire/outing/new-outing-schema";
 import type { OutingContentView, OutingView, PhaseView } from "@/formats/wire/outing/outing-view";
 import { AppError } from "../app-error";
+import { addPerson } from "../people/people";
 import { contentRows } from "./content-rows";
 import { openOuting } from "./open-outing";
 import { toView } from "./to-view";
@@ -44,7 +44,7 @@ export async function makeAlong(database: Database, ownerId: string, wanted: Out
   await database.transaction(async (transaction) => {
     if (person.kind === "new") {
       const { kind: _kind, ...row } = person;
-      await createPerson(transaction, ownerId, { ...row, accepted: usualLevels(row) });
+      await addPerson(transaction, ownerId, row);
     }
     await beginParty(transaction, ownerId, view.id);
     const { tellsPlace, leftWith, track, forecast } = view.plan;

@@ -1,6 +1,7 @@
 import { availableParallelism } from "node:os";
 import pLimit from "p-limit";
 import { Piscina } from "piscina";
+import type { StarterKitKey } from "@/core/starter-kit";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { AppError } from "../app-error";
 import { log } from "../log";
@@ -47,6 +48,10 @@ export const judgeInThread = (view: OutingView): Promise<Judgement> =>
       return null;
     }
   });
+
+/** Chooses a generic kit in a thread, when its turn comes. */
+export const chooseKitInThread = (view: OutingView): Promise<StarterKitKey | null> =>
+  judging(async () => (await pool().run(view, { name: "chooseKit" })) as StarterKitKey | null);
 
 const isOutOfMemory = (error: unknown): boolean =>
   error instanceof Error && "code" in error && error.code === "ERR_WORKER_OUT_OF_MEMORY";

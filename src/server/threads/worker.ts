@@ -1,3 +1,4 @@
 // What runs in the threads of `pool.ts`, by name; bundled on its own (scripts/run/server-threads.mjs).
 export { judge } from "./judge";
 export { restore } from "./restore";
+export { chooseKit } from "./choose-kit";

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { FORECAST_RANGE } from "@/core/forecast";
 import { OUTING_RANGE } from "@/core/outing";
 import { CONDITION_RANGE } from "@/core/sitter";
-import { instantSchema, within } from "../../within";
+import { instantSchema, wholeWithin, within } from "../../within";
 import type { ForecastView } from "./forecast-view";
 
 const instant = z.iso.datetime();
@@ -28,6 +28,9 @@ export const forecastViewSchema: z.ZodType<ForecastView> = z.strictObject({
     .min(FORECAST_RANGE.hours[0])
     .max(FORECAST_RANGE.hours[1]),
 });
+
+/** How many hours a question asks for. */
+export const forecastHoursSchema = z.coerce.number().pipe(wholeWithin(FORECAST_RANGE.hours));
 
 /** When a question asks how it stood. */
 export const asOfSchema = instantSchema.optional();

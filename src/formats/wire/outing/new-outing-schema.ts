@@ -2,10 +2,11 @@ import { z } from "zod";
 import { LOW_HIGH_RANGE } from "@/core/day";
 import { OUTING_RANGE } from "@/core/outing";
 import { CONDITION_RANGE } from "@/core/sitter";
-import { nameSchema, timeZoneSchema } from "../../outing-file/schema/common-schema";
-import { settingSchema } from "../../outing-file/schema/place-schema";
-import { bodySchema } from "../../outing-file/schema/person-schema";
-import { instantSchema, wholeWithin, within } from "../../within";
+import { STARTER_KITS } from "@/core/starter-kit";
+import { nameSchema } from "../../outing-file/schema/common-schema";
+import { instantSchema, keysOf, wholeWithin, within } from "../../within";
+import { newPersonSchema } from "../people/person-schema";
+import { newPlaceSchema } from "../places/place-schema";
 import { contentShape } from "./outing-schema";
 
 const id = z.uuid();
@@ -13,31 +14,47 @@ const instant = instantSchema;
 const known = z.strictObject({ kind: z.literal("known"), id });
 const LONGEST_SIT_MINUTES = 1440;
 
-const personSchema = z.discriminatedUnion("kind", [
-  known,
-  bodySchema.extend({ kind: z.literal("new"), id, name: nameSchema, coldHands: z.boolean().default(false) }),
+const personSchema = z.discriminatedUnion("kind", [known, newPersonSchema.extend({ kind: z.literal("new") })]);
+
+/** A day of which only the lowest and highest temperature are known. */
+const lowHighSchema = z
+  .strictObject({
+    kind: z.literal("lowHigh"),
+    lowC: within(LOW_HIGH_RANGE.lowC),
+    highC: within(LOW_HIGH_RANGE.highC),
+    windMPerS: within(CONDITION_RANGE.windMPerS),
+    cloudShare: within(OUTING_RANGE.cloudShare).nullable().default(null),
+  })
+  .refine(({ lowC, highC }) => lowC <= highC, { path: ["lowC"], message: "must not lie above highC" });
+
+/** Where its hours come from. */
+const weatherSchema = z.union([
+  lowHighSchema,
+  /** Of the place, which has to have coordinates. */
+  z.strictObject({ kind: z.literal("forecast") }),
+  z.strictObject({ kind: z.literal("hours"), hours: contentShape.weather }),
 ]);
 
-/** An outing from nothing: who, where, when, and a day of which low and high are known. */
+/** What is put on at once. */
+const dressSchema = z.discriminatedUnion("kind", [
+  z.strictObject({ kind: z.literal("nothing") }),
+  z.strictObject({ kind: z.literal("last") }),
+  z.strictObject({ kind: z.literal("outfit"), id }),
+  /** Generic pieces, added to the kit; `byCold`: the lightest of the kits that lasts as long as wanted. */
+  z.strictObject({ kind: z.literal("generic"), kit: z.enum([...keysOf(STARTER_KITS), "byCold"]) }),
+]);
+
+/** An outing from nothing: who, where, when, in what weather, in which clothes. */
 const fromPlaceSchema = z.strictObject({
   from: z.literal("place"),
   id,
   name: nameSchema,
   person: personSchema,
-  place: z.discriminatedUnion("kind", [
-    known,
-    z.strictObject({ kind: z.literal("new"), id, name: nameSchema, timeZone: timeZoneSchema, setting: settingSchema }),
-  ]),
+  place: z.discriminatedUnion("kind", [known, newPlaceSchema.extend({ kind: z.literal("new") })]),
   startsAt: instant,
   sitMinutes: wholeWithin([1, LONGEST_SIT_MINUTES]),
-  day: z
-    .strictObject({
-      lowC: within(LOW_HIGH_RANGE.lowC),
-      highC: within(LOW_HIGH_RANGE.highC),
-      windMPerS: within(CONDITION_RANGE.windMPerS),
-      cloudShare: within(OUTING_RANGE.cloudShare).nullable().default(null),
-    })
-    .refine(({ lowC, highC }) => lowC <= highC, { path: ["lowC"], message: "must not lie above highC" }),
+  weather: weatherSchema,
+  dress: dressSchema.default({ kind: "nothing" }),
 });
 
 /** An outing like an earlier one, on another day or as it stands on a page that could not be saved. */

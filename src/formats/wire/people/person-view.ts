@@ -27,3 +27,13 @@ export type PersonView = PersonContent & {
   /** Outings they sit in. */
   readonly outings: number;
 };
+
+/** What is told of a person, without what the server adds. */
+export const contentOfPerson = ({
+  id: _id,
+  version: _version,
+  practicePreferences: _practices,
+  retired: _retired,
+  outings: _outings,
+  ...content
+}: PersonView): PersonContent => content;

@@ -1,9 +1,15 @@
 import { z } from "zod";
+import { OUTING_RANGE } from "@/core/outing";
+import { within } from "../../within";
 import { nameSchema, timeZoneSchema } from "../../outing-file/schema/common-schema";
 import { settingSchema } from "../../outing-file/schema/place-schema";
 import type { PlaceView } from "./place-view";
 
 const id = z.uuid();
+
+/** Degrees as they stand in an address. */
+export const latitudeSchema = z.coerce.number().pipe(within(OUTING_RANGE.latitudeDeg));
+export const longitudeSchema = z.coerce.number().pipe(within(OUTING_RANGE.longitudeDeg));
 
 /** Half a place on earth is none. */
 const wholeOnEarth = ({ latitudeDeg, longitudeDeg }: z.infer<typeof settingSchema>): boolean =>

@@ -1,4 +1,4 @@
-import { Check } from "./place/check";
+import { CheckField } from "../../fields/check-field";
 import { OnEarth } from "./place/on-earth";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { Safety } from "./place/safety";
@@ -28,7 +28,7 @@ export function PlaceEditor({ view }: { readonly view: OutingView }) {
       <Seat setting={setting} />
       <fieldset className="border-line flex min-w-0 flex-col gap-3 border-t pt-2">
         <legend className="font-semibold">The way in</legend>
-        <Check
+        <CheckField
           label="Describe the way"
           checked={setting.walkIn !== undefined}
           onChange={(isGiven) => editSetting("walk in", { walkIn: isGiven ? USUAL_WALK : undefined })}

@@ -1,18 +1,15 @@
 import { totalMinutes } from "@/core/outing";
-import { useId, useState } from "react";
+import { useState } from "react";
 import { temperatureText, windText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText, dateText } from "@/formats/display/time";
 import { instantAt } from "@/formats/outing-file/to-outing";
-import { readWeather, type ImportedWeather } from "@/formats/weather-import/read-weather";
+import type { ImportedWeather } from "@/formats/weather-import/read-weather";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { editContent } from "@/stores/sheet/edits";
-import { readTextFile } from "../../page/read-text-file";
-import { ToldList } from "../../fields/told-list";
+import { HoursField } from "../../fields/hours-field";
 
 type Props = { readonly view: OutingView; readonly preferences: Preferences; readonly onDone: () => void };
-
-const MOST_BYTES = 500_000;
 
 /** Whether hours reach over the whole outing; beyond them the first and last are held. */
 function coverWords(view: OutingView, { hours }: ImportedWeather): string | null {
@@ -50,48 +47,10 @@ function Preview({ view, preferences, read }: Omit<Props, "onDone"> & { readonly
 
 /** Weather from elsewhere: pasted or read from a file, looked at, then taken. */
 export function WeatherImport({ view, preferences, onDone }: Props) {
-  const id = useId();
-  const [text, setText] = useState("");
-  const [fileProblem, setFileProblem] = useState<string | null>(null);
-  const read = text.trim() === "" ? null : readWeather(text, view.place.timeZone);
-  const take = (file: File | undefined): void => {
-    if (!file) return;
-    const isTooLarge = file.size > MOST_BYTES;
-    setFileProblem(isTooLarge ? "The file is too large to be hours of weather." : null);
-    if (!isTooLarge) void readTextFile(file).then(setText);
-  };
+  const [read, setRead] = useState<ImportedWeather | null>(null);
   return (
     <div className="flex flex-col gap-3">
-      <p className="text-muted text-sm">
-        CSV with a head, or a JSON list: <code>time</code>, <code>airTemperatureC</code>, <code>windMPerS</code>, and if
-        known <code>relativeHumidityPercent</code>, <code>cloudPercent</code>, <code>precipitationMm</code>. Times
-        without an offset are clock times of {view.place.timeZone}.
-      </p>
-      <label htmlFor={id} className="text-muted text-sm">
-        Paste hours
-      </label>
-      <textarea
-        id={id}
-        rows={6}
-        className="field font-mono text-sm"
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-      />
-      <label className="text-sm">
-        <span className="text-muted">or read a file </span>
-        <input
-          type="file"
-          accept=".csv,.json,.txt,text/csv,application/json"
-          onChange={(event) => take(event.target.files?.[0])}
-        />
-      </label>
-      {fileProblem && (
-        <p role="alert" className="text-cranberry text-sm">
-          {fileProblem}
-        </p>
-      )}
-      {read && <ToldList title="Left out:" told={read.problems} isProblem />}
-      {read && <ToldList title="Understood so:" told={read.notes} />}
+      <HoursField timeZone={view.place.timeZone} read={read} onRead={setRead} />
       {read && read.hours.length > 0 && (
         <>
           <Preview view={view} preferences={preferences} read={read} />

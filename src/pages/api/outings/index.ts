@@ -2,7 +2,7 @@ import type { APIRoute } from "astro";
 import { madeSchema, outingLinesSchema } from "@/formats/wire/answers";
 import { newOutingSchema } from "@/formats/wire/outing/new-outing-schema";
 import { LOCAL_OWNER_ID } from "@/server/access";
-import { database } from "@/server/composition";
+import { database, forecasts } from "@/server/composition";
 import { readJson } from "@/server/http/read-json";
 import { answer, json } from "@/server/http/respond";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
@@ -15,7 +15,7 @@ export const GET: APIRoute = () =>
 export const POST: APIRoute = ({ request }) =>
   answer(async () => {
     const wanted = await readJson(request, newOutingSchema);
-    return json(madeSchema.parse(await makeOuting(database(), LOCAL_OWNER_ID, wanted)), 201);
+    return json(madeSchema.parse(await makeOuting(database(), forecasts(), LOCAL_OWNER_ID, wanted)), 201);
   });
 
 export const ALL: APIRoute = () => methodNotAllowed("GET, POST");

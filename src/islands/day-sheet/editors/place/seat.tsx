@@ -1,4 +1,4 @@
-import { Check } from "./check";
+import { CheckField } from "../../../fields/check-field";
 import { ChoiceField, optionsOf } from "../../../fields/choice-field";
 import { GROUND_RANGE, SEAT_HEIGHT_RANGE_M, seatOf } from "@/core/weather";
 import { GROUND_WORDS, SEAT_WORDS, SHELTER_WORDS } from "@/formats/display/words/place-words";
@@ -54,7 +54,7 @@ export function Seat({ setting }: Fields) {
           onChange={(cm) => editSetting("ice", { iceThicknessM: cm / CM_PER_M })}
         />
       )}
-      <Check
+      <CheckField
         label="Snow lies about"
         checked={setting.snowCover ?? false}
         onChange={(snowCover) => editSetting("snow about", { snowCover })}

@@ -1,4 +1,4 @@
-import { Check } from "./check";
+import { CheckField } from "../../../fields/check-field";
 import { ChoiceField, optionsOf } from "../../../fields/choice-field";
 import { NumberField } from "../../../fields/number-field";
 import { OUTING_RANGE, type WalkIn } from "@/core/outing";
@@ -60,7 +60,7 @@ export function WalkFields({ walkIn }: { readonly walkIn: WalkIn }) {
         options={optionsOf(TERRAIN_WORDS)}
         onChange={(terrain) => change({ terrain })}
       />
-      <Check label="On snowshoes" checked={walkIn.snowshoes} onChange={(snowshoes) => change({ snowshoes })} />
+      <CheckField label="On snowshoes" checked={walkIn.snowshoes} onChange={(snowshoes) => change({ snowshoes })} />
       <p className="text-muted text-sm">
         Walk in and walk out take their effort from this and from their minutes, unless they name an effort themselves.
       </p>

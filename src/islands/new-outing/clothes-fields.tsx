@@ -1,0 +1,53 @@
+import { STARTER_KITS, type StarterKitKey } from "@/core/starter-kit";
+import { keysOf } from "@/formats/within";
+import type { NewOutingBody } from "@/formats/wire/outing/new-outing";
+import type { PersonToStartWith } from "@/formats/wire/outing/starting-points";
+import { Chips } from "../fields/chips";
+
+type Dress = NonNullable<Extract<NewOutingBody, { from: "place" }>["dress"]>;
+
+/** A way to dress as a word: kinds that need an id or a key carry it behind a colon. */
+export type DressWord = "last" | "byCold" | "nothing" | `outfit:${string}` | `generic:${StarterKitKey}`;
+
+const KITS = keysOf(STARTER_KITS);
+
+/** What is usual for who is known, and for who is new. */
+export const usualDress = (person: PersonToStartWith | null): DressWord => (person?.last ? "last" : "byCold");
+
+export function dressBody(word: DressWord): Dress {
+  if (word === "last" || word === "nothing") return { kind: word };
+  if (word === "byCold") return { kind: "generic", kit: "byCold" };
+  const [kind, rest = ""] = word.split(":");
+  return kind === "outfit" ? { kind: "outfit", id: rest } : { kind: "generic", kit: rest as StarterKitKey };
+}
+
+type Props = {
+  readonly person: PersonToStartWith | null;
+  readonly dress: DressWord;
+  readonly onChange: (dress: DressWord) => void;
+};
+
+/** What is put on at once; every piece goes on where it belongs, big layers at the seat. */
+export function ClothesFields({ person, dress, onChange }: Props) {
+  const options: (readonly [DressWord, string])[] = [
+    ...(person?.last ? [["last", `as in “${person.last.name}”`] as const] : []),
+    ...(person?.outfits ?? []).map(({ id, name }) => [`outfit:${id}`, `“${name}”`] as const),
+    ["byCold", "generic clothes, chosen by the cold"],
+    ...KITS.map((key): readonly [DressWord, string] => [`generic:${key}`, `generic: ${STARTER_KITS[key].words}`]),
+    ["nothing", "nothing yet"],
+  ];
+  const kit = dress.startsWith("generic:") ? STARTER_KITS[dress.slice("generic:".length) as StarterKitKey] : null;
+  return (
+    <div className="flex flex-col gap-2">
+      <Chips label="Dressed" value={dress} options={options} onChange={onChange} />
+      <p className="text-muted text-sm">
+        {dress === "byCold" &&
+          "The lightest whole kit of invented pieces that lasts as long as you mean to sit, simulated in this weather. Its pieces join the kit; change them for your own as you go. "}
+        {kit && `${kit.says}. Its pieces join the kit; change them for your own. `}
+        {dress === "nothing"
+          ? "The sheet opens undressed: put something on before you read its figure."
+          : "Big layers go on at the seat."}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,93 @@
+import { useId } from "react";
+import { clockText, dateText } from "@/formats/display/time";
+import { MS_PER_HOUR } from "@/core/units";
+import { ChoiceField } from "../fields/choice-field";
+import { NumberField } from "../fields/number-field";
+import { isBySun, START_WAYS, START_WORDS, type Start, type When } from "./when";
+
+const SIT_RANGE_H = [0.25, 24] as const;
+const BEFORE_RANGE = [-360, 360] as const;
+
+type Props = {
+  readonly when: When;
+  readonly sitHours: number;
+  readonly start: Start | string;
+  readonly timeZone: string;
+  readonly onWhen: (when: When) => void;
+  readonly onSitHours: (hours: number) => void;
+};
+
+function InputField({
+  label,
+  type,
+  value,
+  onChange,
+}: {
+  label: string;
+  type: "date" | "time";
+  value: string;
+  onChange: (value: string) => void;
+}) {
+  const id = useId();
+  return (
+    <div className="flex flex-col gap-1">
+      <label htmlFor={id} className="text-muted text-sm">
+        {label}
+      </label>
+      <input id={id} type={type} className="field" value={value} onChange={(event) => onChange(event.target.value)} />
+    </div>
+  );
+}
+
+/** The day, the start by clock or by the sun, and how long one means to sit; with what that comes to. */
+export function WhenFields({ when, sitHours, start, timeZone, onWhen, onSitHours }: Props) {
+  const set = (part: Partial<When>): void => onWhen({ ...when, ...part });
+  const clock = (ms: number): string => clockText(ms, timeZone);
+  return (
+    <div className="flex flex-col gap-2">
+      <div className="flex flex-wrap items-end gap-4">
+        <InputField label="Day" type="date" value={when.date} onChange={(date) => set({ date })} />
+        <ChoiceField
+          label="Start"
+          value={when.way}
+          options={START_WAYS.map((way) => [way, START_WORDS[way]] as const)}
+          onChange={(way) => set({ way })}
+        />
+        {isBySun(when.way) ? (
+          <NumberField
+            label="Minutes before"
+            unit="min"
+            value={when.minutesBefore}
+            low={BEFORE_RANGE[0]}
+            high={BEFORE_RANGE[1]}
+            step={15}
+            decimals={0}
+            onChange={(minutesBefore) => set({ minutesBefore })}
+          />
+        ) : (
+          <InputField label="Clock" type="time" value={when.clock} onChange={(next) => set({ clock: next })} />
+        )}
+        <NumberField
+          label="To sit still for"
+          unit="h"
+          value={sitHours}
+          low={SIT_RANGE_H[0]}
+          high={SIT_RANGE_H[1]}
+          step={0.5}
+          decimals={2}
+          onChange={onSitHours}
+        />
+      </div>
+      <p role="status" className="text-sm" data-testid="start-told">
+        {typeof start === "string" ? (
+          start
+        ) : (
+          <>
+            {dateText(start.startMs, timeZone)}: walk at {clock(start.startMs)}, seated at {clock(start.seatedMs)}, up
+            at {clock(start.seatedMs + sitHours * MS_PER_HOUR)}, by the clock of {timeZone.replaceAll("_", " ")}.
+          </>
+        )}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,16 @@
+import type { PersonView } from "@/formats/wire/people/person-view";
+import { LOCAL_OWNER_ID } from "../access";
+import { database } from "../composition";
+import { refused, type Refused } from "../http/refused";
+import { peopleOf } from "./people";
+
+/** Everybody, for their page. */
+export async function peopleForPage(): Promise<
+  { readonly kind: "found"; readonly people: readonly PersonView[] } | Refused
+> {
+  try {
+    return { kind: "found", people: await peopleOf(database(), LOCAL_OWNER_ID) };
+  } catch (error) {
+    return refused(error);
+  }
+}

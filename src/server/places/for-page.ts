@@ -1,0 +1,16 @@
+import type { PlaceView } from "@/formats/wire/places/place-view";
+import { LOCAL_OWNER_ID } from "../access";
+import { database } from "../composition";
+import { refused, type Refused } from "../http/refused";
+import { placesOf } from "./places";
+
+/** Every place, for their page. */
+export async function placesForPage(): Promise<
+  { readonly kind: "found"; readonly places: readonly PlaceView[] } | Refused
+> {
+  try {
+    return { kind: "found", places: await placesOf(database(), LOCAL_OWNER_ID) };
+  } catch (error) {
+    return refused(error);
+  }
+}
