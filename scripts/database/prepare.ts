@@ -1,5 +1,7 @@
-// Brings the database of DATABASE_URL to the newest tables and makes the demo data once.
-import { migrateDatabase, openDatabase } from "@/db";
+// Brings the database of DATABASE_URL to the newest tables and makes the demo data once, or with UMIAK_DEMO=none an empty
+// owner instead, to which it is not added later.
+import { ensureOwner, migrateDatabase, openDatabase } from "@/db";
+import { LOCAL_OWNER_ID } from "@/server/access";
 import { seedDemo } from "@/server/demo/seed";
 
 const url = process.env.DATABASE_URL;
@@ -10,7 +12,8 @@ if (!url) {
 const { database, close } = openDatabase(url);
 try {
   await migrateDatabase(database, "src/db/migrations");
-  if (await seedDemo(database)) console.log("made demo data (invented people, places and weather)");
+  if (process.env.UMIAK_DEMO === "none") await ensureOwner(database, LOCAL_OWNER_ID, "local");
+  else if (await seedDemo(database)) console.log("made demo data (invented people, places and weather)");
 } catch (error) {
   const { message, cause } = error as Error;
   console.error(`the database could not be prepared: ${cause instanceof Error ? cause.message : message}`);

@@ -36,6 +36,7 @@ export {
 } from "./queries/people-and-places";
 export { readOuting, type OutingRows } from "./queries/read-outing";
 export { beginParty, lockParty, othersInParty, writeAlong } from "./queries/party";
+export { changeHead, forgetCommands } from "./queries/change-head";
 export { insertContent, replaceOuting, setRemoved, type OutingContent, type Replaced } from "./queries/replace-outing";
 export { storeVerdict } from "./queries/verdict";
 export type { OutfitWearing, StoredCard, TypedQuantity } from "./schema";

@@ -48,3 +48,14 @@ export function localText(instant: string, timeZone: string): string {
   const two = (value: number): string => String(value).padStart(2, "0");
   return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}T${two(date.getHours())}:${two(date.getMinutes())}`;
 }
+
+const MS_PER_DAY = 86_400_000;
+/** Midnight of the day an instant lies in by a zone's clock, as a number of days. */
+const dayOf = (instant: string, timeZone: string): number => {
+  const date = new TZDate(Date.parse(instant), timeZone);
+  return Date.UTC(date.getFullYear(), date.getMonth(), date.getDate()) / MS_PER_DAY;
+};
+
+/** Days of the calendar from one instant to another by a zone's clock: 0 on the same day. */
+export const daysBetween = (from: string, to: string, timeZone: string): number =>
+  dayOf(to, timeZone) - dayOf(from, timeZone);

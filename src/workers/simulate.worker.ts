@@ -18,7 +18,8 @@ import { fallIn, walkOut, type AfterFall, type AfterWalkOut } from "@/core/emerg
 import { natureOf, simulateOuting, type SitAnswer, type Stepping } from "@/core/simulation";
 import { type Outing, totalMinutes } from "@/core/outing";
 import type { Piece } from "@/core/pieces";
-import { personEffects, type PersonEffects } from "@/core/morning";
+import { kitForCold, personEffects, type PersonEffects } from "@/core/morning";
+import type { StarterKitKey } from "@/core/starter-kit";
 import { RANGE_MEMBERS, RangeInParts, type RangeMembers, type RestedBy } from "@/core/range";
 import { restedPerson, type RestedPerson } from "@/core/sitter";
 import { windShareAtSeat } from "@/core/weather";
@@ -129,6 +130,9 @@ const onFoot = (outing: Outing, minutes: number): AfterWalkOut | null => orNull(
 
 const why = (outing: Outing, sit: SitAnswer): Trace | null => orNull(() => traceVerdict(outing, sit));
 
+const chooseKit = (outing: Outing, avoidsAnimals: boolean): StarterKitKey | null =>
+  orNull(() => kitForCold(outing, avoidsAnimals));
+
 const effects = (person: Outing["person"]): PersonEffects | null => orNull(() => personEffects(person));
 
 const look = (outing: Outing, minute: number): MinuteLook | null => orNull(() => lookAt(outing, minute));
@@ -164,6 +168,7 @@ const api = {
   hands,
   piece,
   personEffects: effects,
+  chooseKit,
 };
 export type SimulateWorker = typeof api;
 

@@ -279,7 +279,7 @@ describe("making outings", () => {
   });
 
   it.each([
-    ["a low above the high", { day: { ...day, lowC: 5 } }, "day.lowC"],
+    ["a low above the high", { weather: { kind: "lowHigh", ...day, lowC: 5 } }, "weather.lowC"],
     ["a zone nobody knows", { place: { ...place, id: `${NEW}12`, timeZone: "Moss/Bog" } }, "place.timeZone"],
     ["a person nobody knows", { person: { kind: "known", id: `${NEW}98` } }, "person"],
   ])("not from %s", async (_what, change, path) => {

@@ -87,6 +87,18 @@ function bodiesFor(path: string): unknown[] {
       { from: "outing", id: randomUUID(), copyOf: theirs.id, name: "mine" },
       { from: "party", id: randomUUID(), besides: theirs.id, person: { kind: "known", id: theirs.person.id } },
     ];
+  if (path.endsWith("outings/[id]/head.ts")) {
+    const { version, startsAt, person, place } = theirs;
+    return [{ version, name: "mine", startsAt, personId: person.id, placeId: place.id }];
+  }
+  if (path.endsWith("people/[id]/index.ts")) {
+    const { id: _id, practicePreferences: _practices, ...person } = theirs.person;
+    return [{ ...person, name: "mine", version: 1, retired: true }];
+  }
+  if (path.endsWith("places/[id].ts")) {
+    const { name: _name, id: _id, ...place } = theirs.place;
+    return [{ ...place, name: "mine", setting: theirs.setting, version: 1, retired: true }];
+  }
   if (path.endsWith("practice-preferences.ts")) {
     const from = theirs.person.practicePreferences;
     return [{ from, to: { ...from, avoids: ["down"] } }];
@@ -115,7 +127,9 @@ describe("what is another owner's", () => {
         ? [theirs.person.id]
         : path.includes("pieces")
           ? [theirs.kit[0]!.id]
-          : [theirs.id];
+          : path.includes("places")
+            ? [theirs.place.id]
+            : [theirs.id];
       let tried = 0;
       for (const method of ["GET", "PUT", "POST", "DELETE", "PATCH"]) {
         const handler = handlers[method];

@@ -2,8 +2,7 @@ import { MS_PER_MINUTE } from "../units";
 import { dayLight } from "../sun";
 
 /** Turns of the day that times are counted from. */
-export const SUN_ANCHORS = ["sunrise", "sunset"] as const;
-export type SunAnchor = (typeof SUN_ANCHORS)[number];
+export type SunAnchor = "sunrise" | "sunset";
 
 /**
  * An instant counted from sunrise or sunset, ms since 1970 UTC.

@@ -1,4 +1,4 @@
 export { dayRun, hoursOfPlan, type ClothingAdvice, type DayKind, type DayRun } from "./kind-of-day";
 export { lightSpans, type Light, type LightSpan } from "./light";
 export { LOW_HIGH_RANGE, shapedTemperatureC, type LowHigh } from "./shaped-day";
-export { anchoredTimeMs, SUN_ANCHORS, type SunAnchor } from "./anchored-time";
+export { anchoredTimeMs, type SunAnchor } from "./anchored-time";

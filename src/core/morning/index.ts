@@ -1,5 +1,4 @@
 export { usualPhases, USUAL_MINUTES_TO_SEAT } from "./usual-phases";
-export { STANDARD_MORNING, standardMorning } from "./standard-morning";
+export { STANDARD_MORNING } from "./standard-morning";
 export { personEffects, type PersonChange, type PersonEffect, type PersonEffects } from "./person-effects";
-export { pieceOfStarter, starterOutfit } from "./starter-outfit";
 export { kitForCold } from "./kit-for-cold";

@@ -111,3 +111,13 @@ export function readPreferences(text: string | undefined, acceptLanguage?: strin
     currency: typeof stored.currency === "string" && CURRENCY.test(stored.currency) ? stored.currency : usual.currency,
   };
 }
+
+/** Of a request, what tells how its sender wants things shown. */
+type Asking = {
+  readonly cookies: { get(name: string): { readonly value: string } | undefined };
+  readonly request: { readonly headers: { get(name: string): string | null } };
+};
+
+/** How whoever asks wants figures and colours shown: by their cookie, else as usual where their browser comes from. */
+export const preferencesOf = ({ cookies, request }: Asking): Preferences =>
+  readPreferences(cookies.get(PREFERENCES_COOKIE)?.value, request.headers.get("accept-language"));

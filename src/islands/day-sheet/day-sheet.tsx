@@ -1,5 +1,5 @@
 import { useStore } from "@nanostores/react";
-import { useEffect } from "react";
+import { useEffect, useState } from "react";
 import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
 import { $range, keepDerivedResults } from "@/stores/answer/derived-results";
@@ -21,7 +21,9 @@ import { Aside } from "./aside";
 import { BesideAnswer } from "./answer/beside-answer";
 import { minuteShown } from "./time-axis/minute-shown";
 import type { Party } from "./party";
-import { SheetHead } from "./sheet-head";
+import { isUndressed, Undressed } from "./clothes/undressed";
+import { LeftOff } from "./left-off";
+import { SheetHead, type Open } from "./sheet-head";
 import { Timeline } from "./time-axis/timeline";
 import { useDrawnMark } from "./answer/use-drawn-mark";
 import { VerdictBand } from "./answer/verdict-band";
@@ -61,22 +63,28 @@ function DaySheet({ initial, verdict, party, preferences: fromCookie }: Props) {
   const heldMinutes = useStore($heldMinutes);
   const { result } = computed;
   const chosenMinute = useStore($readMinute);
+  const [open, setOpen] = useState<Open>(null);
   useDrawnMark(computed);
   return (
     <OnceAlive>
       <div
         className={`whole:-mb-10 whole:h-[calc(100dvh-3.25rem)] flex flex-col ${selection ? "max-lg:pb-[55dvh]" : ""}`}
       >
-        <SheetHead view={view} />
-        <VerdictBand
-          view={view}
-          result={result}
-          shown={shown}
-          range={range}
-          ratio={ratio}
-          preferences={preferences}
-          before={verdict}
-        />
+        <SheetHead view={view} open={open} onOpen={setOpen} />
+        <LeftOff view={view} />
+        {isUndressed(view) ? (
+          <Undressed view={view} onAddClothes={() => setOpen("clothes")} />
+        ) : (
+          <VerdictBand
+            view={view}
+            result={result}
+            shown={shown}
+            range={range}
+            ratio={ratio}
+            preferences={preferences}
+            before={verdict}
+          />
+        )}
         <BesideAnswer preferences={preferences} isReady={result !== null} />
         {computed.kind === "impossible" && (
           <p role="alert" className="border-cranberry bg-raised border-l-4 px-3 py-2">

@@ -1,6 +1,6 @@
 import { useStore } from "@nanostores/react";
-import { CloudSun, Copy, HelpCircle, MapPin, Redo2, Shirt, Undo2 } from "lucide-react";
-import { memo, useEffect, useState, type ReactNode } from "react";
+import { CloudSun, Copy, HelpCircle, MapPin, Pencil, Redo2, Shirt, Undo2 } from "lucide-react";
+import { memo, useEffect, type ReactNode } from "react";
 import { inventedWords } from "@/formats/display/words/invented-words";
 import { clockText, dateText } from "@/formats/display/time";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
@@ -14,6 +14,7 @@ import { late } from "../page/late";
 /** Fetched when first opened: the sheet itself stands sooner without them. */
 const AddClothes = late(() => import("./clothes/add-clothes").then((module) => module.AddClothes));
 const DuplicateOuting = late(() => import("./duplicate-outing").then((module) => module.DuplicateOuting));
+const HeadDialog = late(() => import("./head-dialog").then((module) => module.HeadDialog));
 const WeatherDialog = late(() => import("./weather/weather-dialog").then((module) => module.WeatherDialog));
 
 const ICON_PX = 16;
@@ -85,7 +86,8 @@ function UndoRedo() {
   );
 }
 
-type Open = "weather" | "clothes" | "copy" | "help" | null;
+/** Which window stands open over the sheet. */
+export type Open = "head" | "weather" | "clothes" | "copy" | "help" | null;
 
 type Props = { readonly view: OutingView };
 
@@ -118,6 +120,13 @@ const Actions = memo(({ outingId, onOpen }: ActionsProps) => (
   <div className="no-print flex flex-wrap items-center gap-1.5">
     <SaveNotice />
     <UndoRedo />
+    <Action
+      label="Name, day, who and where"
+      title="Name, day, who and where; remove"
+      icon={<Pencil aria-hidden="true" size={ICON_PX} />}
+      isWordless
+      onPress={() => onOpen("head")}
+    />
     <Action
       label="Place"
       icon={<MapPin aria-hidden="true" size={ICON_PX} />}
@@ -162,15 +171,19 @@ const LastDone = () => (
 );
 
 /** What and where the outing is, and what can be done with the sheet. */
-export function SheetHead({ view }: Props) {
+export function SheetHead({
+  view,
+  open,
+  onOpen,
+}: Props & { readonly open: Open; readonly onOpen: (open: Open) => void }) {
   useUndoKeys();
-  const [open, setOpen] = useState<Open>(null);
-  const close = (): void => setOpen(null);
+  const close = (): void => onOpen(null);
   return (
     <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 pt-1.5">
       <Title view={view} />
-      <Actions outingId={view.id} onOpen={setOpen} />
+      <Actions outingId={view.id} onOpen={onOpen} />
       <LastDone />
+      {open === "head" && <HeadDialog view={view} isOpen onClose={close} />}
       {open === "weather" && <WeatherDialog view={view} isOpen onClose={close} />}
       {open === "clothes" && <AddClothes view={view} isOpen onClose={close} />}
       {open === "copy" && <DuplicateOuting view={view} isOpen onClose={close} />}

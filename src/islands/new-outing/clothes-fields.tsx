@@ -7,18 +7,19 @@ import { Chips } from "../fields/chips";
 type Dress = NonNullable<Extract<NewOutingBody, { from: "place" }>["dress"]>;
 
 /** A way to dress as a word: kinds that need an id or a key carry it behind a colon. */
-export type DressWord = "last" | "byCold" | "nothing" | `outfit:${string}` | `generic:${StarterKitKey}`;
+export type DressWord = `outing:${string}` | "byCold" | "nothing" | `outfit:${string}` | `generic:${StarterKitKey}`;
 
 const KITS = keysOf(STARTER_KITS);
 
 /** What is usual for who is known, and for who is new. */
-export const usualDress = (person: PersonToStartWith | null): DressWord => (person?.last ? "last" : "byCold");
+export const usualDress = (person: PersonToStartWith | null): DressWord =>
+  person?.last ? `outing:${person.last.id}` : "byCold";
 
 export function dressBody(word: DressWord): Dress {
-  if (word === "last" || word === "nothing") return { kind: word };
+  if (word === "nothing") return { kind: word };
   if (word === "byCold") return { kind: "generic", kit: "byCold" };
   const [kind, rest = ""] = word.split(":");
-  return kind === "outfit" ? { kind: "outfit", id: rest } : { kind: "generic", kit: rest as StarterKitKey };
+  return kind === "outfit" || kind === "outing" ? { kind, id: rest } : { kind: "generic", kit: rest as StarterKitKey };
 }
 
 type Props = {
@@ -30,7 +31,7 @@ type Props = {
 /** What is put on at once; every piece goes on where it belongs, big layers at the seat. */
 export function ClothesFields({ person, dress, onChange }: Props) {
   const options: (readonly [DressWord, string])[] = [
-    ...(person?.last ? [["last", `as in “${person.last.name}”`] as const] : []),
+    ...(person?.last ? [[`outing:${person.last.id}`, `as in “${person.last.name}”`] as const] : []),
     ...(person?.outfits ?? []).map(({ id, name }) => [`outfit:${id}`, `“${name}”`] as const),
     ["byCold", "generic clothes, chosen by the cold"],
     ...KITS.map((key): readonly [DressWord, string] => [`generic:${key}`, `generic: ${STARTER_KITS[key].words}`]),

@@ -46,7 +46,7 @@ export function PersonForm({ person, onChange, startWay = "known", isShort = fal
   const level: Level | typeof ONE_BY_ONE = levelOf(person.accepted) ?? ONE_BY_ONE;
   const levels = LEVELS.map((own): [Level, string] => [own, ACCEPTED_WORDS[own]]);
   return (
-    <div className="flex flex-col gap-4">
+    <div className="flex flex-col items-start gap-4">
       <div className="flex flex-wrap items-end gap-4">
         <TextField label="Name" value={person.name} onChange={(name) => set({ name })} />
         <BodyHeightField value={person.heightM} onChange={(heightM) => setBody({ heightM })} />

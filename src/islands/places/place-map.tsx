@@ -29,6 +29,8 @@ type Props = {
 type View = Position & { readonly widthDeg: number };
 const START: View = { latitudeDeg: 55, longitudeDeg: 10, widthDeg: 60 };
 const NEAR_DEG = 8;
+/** Names right of this share of the width stand left of their point. */
+const LABEL_TURNS_AT = 0.75;
 
 const wrapped = (longitudeDeg: number): number => ((((longitudeDeg + 180) % 360) + 360) % 360) - 180;
 
@@ -169,7 +171,12 @@ export function PlaceMap({ position, others, onChange }: Props) {
                 <g key={other.name} transform={`translate(${at[0]} ${at[1]})`}>
                   <circle r="3.5" className="fill-muted" />
                   {view.widthDeg < 40 && (
-                    <text x="6" y="4" className="fill-muted text-sm">
+                    <text
+                      x={at[0] > WIDTH * LABEL_TURNS_AT ? -6 : 6}
+                      y="4"
+                      textAnchor={at[0] > WIDTH * LABEL_TURNS_AT ? "end" : "start"}
+                      className="fill-muted text-sm"
+                    >
                       {other.name}
                     </text>
                   )}

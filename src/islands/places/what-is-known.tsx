@@ -17,35 +17,43 @@ function lightWords(position: Position, timeZone: string, nowMs: number): string
   return `Sun up at ${clockText(light.sunriseMs, timeZone)}, down at ${clockText(light.sunsetMs, timeZone)} today.`;
 }
 
+function NextDay({ forecast: { hours, invented } }: { readonly forecast: ForecastView }) {
+  const { temperature, wind } = useStore($preferences);
+  const temperatures = hours.map(({ airTemperatureC }) => airTemperatureC);
+  return (
+    <p>
+      The next day: {temperatureText(Math.min(...temperatures), temperature)} to{" "}
+      {temperatureText(Math.max(...temperatures), temperature)}, wind up to{" "}
+      {windText(Math.max(...hours.map(({ windMPerS }) => windMPerS)), wind)}
+      {invented && " (by a made-up service: an example, not the weather)"}.
+    </p>
+  );
+}
+
 /** What is known of a place as soon as it has coordinates: its sun, its next day of weather. */
 export function WhatIsKnown({ position, timeZone }: { readonly position: Position; readonly timeZone: string }) {
-  const { temperature, wind } = useStore($preferences);
-  const [forecast, setForecast] = useState<ForecastView | string | null>(null);
-  const [nowMs, setNowMs] = useState<number | null>(null);
+  const [known, setKnown] = useState<{ readonly nowMs: number; readonly forecast: ForecastView | string } | null>(null);
   const { latitudeDeg, longitudeDeg } = position;
   useEffect(() => {
     let isWanted = true;
-    setNowMs(Date.now());
-    fetchForecast({ latitudeDeg, longitudeDeg }, new Date().toISOString(), HOURS).then(
-      (found) => isWanted && setForecast(found),
-      (error: Error) => isWanted && setForecast(error.message),
+    const nowMs = Date.now();
+    const tell = (forecast: ForecastView | string): void => {
+      if (isWanted) setKnown({ nowMs, forecast });
+    };
+    fetchForecast({ latitudeDeg, longitudeDeg }, new Date(nowMs).toISOString(), HOURS).then(tell, (error: Error) =>
+      tell(error.message),
     );
     return () => void (isWanted = false);
   }, [latitudeDeg, longitudeDeg]);
-  if (nowMs === null) return null;
-  const temperatures =
-    typeof forecast === "object" && forecast ? forecast.hours.map(({ airTemperatureC }) => airTemperatureC) : [];
+  if (known === null) return null;
+  const { forecast, nowMs } = known;
   return (
     <div role="status" className="text-sm" data-testid="place-known">
       <p>{lightWords(position, timeZone, nowMs)}</p>
-      {typeof forecast === "string" && <p className="text-muted">No forecast: {forecast}</p>}
-      {typeof forecast === "object" && forecast && (
-        <p>
-          The next day: {temperatureText(Math.min(...temperatures), temperature)} to{" "}
-          {temperatureText(Math.max(...temperatures), temperature)}, wind up to{" "}
-          {windText(Math.max(...forecast.hours.map(({ windMPerS }) => windMPerS)), wind)}
-          {forecast.invented && " (by a made-up service: an example, not the weather)"}.
-        </p>
+      {typeof forecast === "string" ? (
+        <p className="text-muted">No forecast: {forecast}</p>
+      ) : (
+        <NextDay forecast={forecast} />
       )}
     </div>
   );

@@ -3,7 +3,7 @@ import { LRUCache } from "lru-cache";
 import { readChanges } from "@/db";
 import { LOCAL_OWNER_ID } from "../access";
 import { database } from "../composition";
-import { preferencesOf } from "./preferences-of";
+import { preferencesOf } from "@/formats/display/preferences";
 
 // A day sheet takes a hundred times longer to render than to send. What was rendered is kept in this process, under the
 // number of its owner's changes: a page that follows from anything else (the clock, a simulation still running) must not

@@ -1,13 +1,18 @@
 import { v7 as uuid } from "uuid";
 import { usualWearings } from "@/core/dressing";
 import { STARTER_KITS, type StarterKitKey, type StarterPiece } from "@/core/starter-kit";
-import { createPieces, lastOutingBefore, readOutfits, type Connection } from "@/db";
+import { createPieces, readOutfits, type Connection } from "@/db";
 import { outfitOf, wornOutfit } from "@/formats/wire/kit/outfit";
 import type { OutingFromPlace } from "@/formats/wire/outing/new-outing-schema";
 import type { OutingView, PieceView, WearingView } from "@/formats/wire/outing/outing-view";
 import { AppError } from "../app-error";
 import { readOutfitWearings } from "../stored/stored";
 import { openOuting } from "./open-outing";
+
+const unknownDress = (what: string): AppError =>
+  new AppError("bad-input", `There is no such ${what} of this person. Choose other clothes.`, {
+    problems: [{ path: "dress", reason: "is not known" }],
+  });
 
 /** A generic piece as the kit keeps it: nothing was paid for it. */
 const asPiece = ({ name, kind, label, fingersTogether = false, traits = {}, massG }: StarterPiece): PieceView => ({
@@ -42,7 +47,7 @@ async function withGeneric(
 /**
  * What is put on in a new outing, each piece where it belongs on its time axis.
  * @param kit the generic kit chosen, where one is wanted
- * @throws {AppError} `bad-input` for an outfit that is not there
+ * @throws {AppError} `bad-input` for an outfit that is not there, `not-found` for an outing
  */
 export async function dressAtOnce(
   transaction: Connection,
@@ -54,17 +59,14 @@ export async function dressAtOnce(
   switch (dress.kind) {
     case "nothing":
       return [];
-    case "last": {
-      const lastId = await lastOutingBefore(transaction, ownerId, view.person.id, new Date(view.startsAt));
-      return lastId ? wornOutfit(view, outfitOf(await openOuting(transaction, ownerId, lastId))).wearings : [];
+    case "outing": {
+      const other = await openOuting(transaction, ownerId, dress.id);
+      if (other.person.id !== view.person.id) throw unknownDress("outing");
+      return wornOutfit(view, outfitOf(other)).wearings;
     }
     case "outfit": {
       const outfit = (await readOutfits(transaction, ownerId, view.person.id)).find(({ id }) => id === dress.id);
-      if (!outfit) {
-        throw new AppError("bad-input", "There is no such outfit of this person. Choose another.", {
-          problems: [{ path: "dress", reason: "is not known" }],
-        });
-      }
+      if (!outfit) throw unknownDress("outfit");
       return wornOutfit(view, readOutfitWearings(outfit.wearings, outfit.name)).wearings;
     }
     case "generic": {

@@ -82,20 +82,28 @@ export async function sheetToCompareIn(
   }
 }
 
-async function personToStartWith(id: string, name: string): Promise<PersonToStartWith> {
-  const { outfits, last } = await outfitsOf(database(), LOCAL_OWNER_ID, id, null);
+/** Clothes can be taken from the person's last outing, or where there is none yet from the next. */
+async function personToStartWith(
+  id: string,
+  name: string,
+  lines: readonly OutingLine[],
+  now: number,
+): Promise<PersonToStartWith> {
+  const { outfits } = await outfitsOf(database(), LOCAL_OWNER_ID, id, null);
+  const own = lines.filter(({ personId }) => personId === id);
+  const last = own.findLast(({ startsAt }) => Date.parse(startsAt) < now) ?? own[0];
   return {
     id,
     name,
     outfits: outfits.map((outfit) => ({ id: outfit.id, name: outfit.name })),
-    last: last && last.wearings.length > 0 ? { name: last.name, startsAt: last.startsAt } : null,
+    last: last ? { id: last.id, name: last.name } : null,
   };
 }
 
-/** What a new outing can start from: people, places, earlier outings. */
-export async function startingPointsForPage(): Promise<
-  { readonly kind: "found"; readonly points: StartingPoints } | Refused
-> {
+/** What a new outing can start from: people, places, earlier outings. @param now ms since 1970 */
+export async function startingPointsForPage(
+  now: number,
+): Promise<{ readonly kind: "found"; readonly points: StartingPoints } | Refused> {
   try {
     const [{ people, places }, outings] = await Promise.all([
       readPeopleAndPlaces(database(), LOCAL_OWNER_ID),
@@ -105,7 +113,7 @@ export async function startingPointsForPage(): Promise<
     return {
       kind: "found",
       points: {
-        people: await Promise.all(offered.map(({ id, name }) => personToStartWith(id, name))),
+        people: await Promise.all(offered.map(({ id, name }) => personToStartWith(id, name, outings, now))),
         places: places
           .filter(({ retired }) => !retired)
           .map(({ id, name, timeZone, setting }) => {

@@ -37,7 +37,7 @@ function freeRank(view: OutingView, piece: PieceView, rank: number): number {
  */
 export async function addToKit(pieces: readonly NewPiece[]): Promise<readonly PieceView[]> {
   const view = $view.get();
-  if (!view) return [];
+  if (!view || pieces.length === 0) return [];
   const added = pieces.map((piece): PieceView => ({ ...piece, id: uuid() }));
   await ask(`/api/people/${view.person.id}/pieces`, "POST", { pieces: added });
   const newest = $view.get();

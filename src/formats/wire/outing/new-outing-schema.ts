@@ -28,7 +28,7 @@ const lowHighSchema = z
   .refine(({ lowC, highC }) => lowC <= highC, { path: ["lowC"], message: "must not lie above highC" });
 
 /** Where its hours come from. */
-const weatherSchema = z.union([
+const weatherSchema = z.discriminatedUnion("kind", [
   lowHighSchema,
   /** Of the place, which has to have coordinates. */
   z.strictObject({ kind: z.literal("forecast") }),
@@ -38,7 +38,8 @@ const weatherSchema = z.union([
 /** What is put on at once. */
 const dressSchema = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("nothing") }),
-  z.strictObject({ kind: z.literal("last") }),
+  /** As in another outing of the person. */
+  z.strictObject({ kind: z.literal("outing"), id }),
   z.strictObject({ kind: z.literal("outfit"), id }),
   /** Generic pieces, added to the kit; `byCold`: the lightest of the kits that lasts as long as wanted. */
   z.strictObject({ kind: z.literal("generic"), kit: z.enum([...keysOf(STARTER_KITS), "byCold"]) }),

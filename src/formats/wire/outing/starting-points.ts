@@ -7,7 +7,7 @@ export type PersonToStartWith = {
   /** Outfits by name, to be worn at once. */
   readonly outfits: readonly { readonly id: string; readonly name: string }[];
   /** The outing whose clothes can be worn again; `null` where none was worn. */
-  readonly last: { readonly name: string; readonly startsAt: string } | null;
+  readonly last: { readonly id: string; readonly name: string } | null;
 };
 
 export type PlaceToStartWith = {

@@ -1,0 +1,64 @@
+import { useStore } from "@nanostores/react";
+import { useEffect, useState } from "react";
+import { outfitOf } from "@/formats/wire/kit/outfit";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { wearGenericByCold } from "@/stores/sheet/generic-outfit";
+import { $outfits, fetchOutfits, wearOutfit } from "@/stores/sheet/outfits";
+
+/** Nothing is worn in the sit: its figure would be that of bare skin. */
+export const isUndressed = (view: OutingView): boolean => outfitOf(view).length === 0;
+
+/** Said before any figure: put something on, with the ways that take one press. */
+export function Undressed({ view, onAddClothes }: { readonly view: OutingView; readonly onAddClothes: () => void }) {
+  const outfits = useStore($outfits);
+  const [told, setTold] = useState<string | null>(null);
+  useEffect(() => {
+    fetchOutfits().catch((error: Error) => setTold(error.message));
+  }, [view.person.id]);
+  const last = outfits?.last && outfits.last.wearings.length > 0 ? outfits.last : null;
+  const generic = async (): Promise<void> => {
+    setTold("Choosing by the cold …");
+    try {
+      await wearGenericByCold();
+    } catch (error) {
+      setTold((error as Error).message);
+    }
+  };
+  return (
+    <section
+      aria-labelledby="undressed"
+      className="border-accent my-2 flex flex-wrap items-center gap-x-4 gap-y-2 border-l-4 py-2 pl-3"
+      data-testid="undressed"
+    >
+      <div>
+        <h2 id="undressed" className="text-xl font-semibold">
+          Put something on first
+        </h2>
+        <p className="text-muted text-sm">Nothing is worn in the sit, so there is no figure to go by yet.</p>
+      </div>
+      <div className="flex flex-wrap gap-2">
+        {last && (
+          <button type="button" className="press" onClick={() => wearOutfit(last.name, last.wearings)}>
+            As in “{last.name}”
+          </button>
+        )}
+        {outfits?.outfits.map(({ id, name, wearings }) => (
+          <button key={id} type="button" className="press" onClick={() => wearOutfit(name, wearings)}>
+            “{name}”
+          </button>
+        ))}
+        <button type="button" className="press" onClick={() => void generic()}>
+          Generic clothes, chosen by the cold
+        </button>
+        <button type="button" className="press" onClick={onAddClothes}>
+          Piece by piece …
+        </button>
+      </div>
+      {told && (
+        <p role="status" className="w-full text-sm">
+          {told}
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,110 @@
+import { useStore } from "@nanostores/react";
+import { useEffect, useId, useState, type FormEvent } from "react";
+import { daysBetween, instantOf, localText } from "@/formats/local-time";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { changeHead, fetchPeopleAndPlaces, removeOuting } from "@/stores/outing-head";
+import { $save } from "@/stores/saving/saving";
+import { Dialog } from "../page/dialog";
+import { ChoiceField } from "../fields/choice-field";
+import { TextField } from "../fields/text-field";
+
+type Props = { readonly view: OutingView; readonly isOpen: boolean; readonly onClose: () => void };
+type Choices = Awaited<ReturnType<typeof fetchPeopleAndPlaces>>;
+
+const optionsOf = (
+  rows: Choices["people"],
+  own: { readonly id: string; readonly name: string },
+): [string, string][] => [
+  [own.id, own.name],
+  ...rows.filter(({ id, retired }) => id !== own.id && !retired).map(({ id, name }): [string, string] => [id, name]),
+];
+
+/** What the outing is called, when, who and where; and taking it off the list. */
+export function HeadDialog({ view, isOpen, onClose }: Props) {
+  const id = useId();
+  const { timeZone } = view.place;
+  const save = useStore($save);
+  const [choices, setChoices] = useState<Choices>({ people: [], places: [] });
+  const [name, setName] = useState(view.name);
+  const [startsAt, setStartsAt] = useState(localText(view.startsAt, timeZone));
+  const [personId, setPersonId] = useState(view.person.id);
+  const [placeId, setPlaceId] = useState(view.place.id);
+  const [problem, setProblem] = useState<string | null>(null);
+  useEffect(() => {
+    fetchPeopleAndPlaces().then(setChoices, (error: Error) => setProblem(error.message));
+  }, []);
+  const instant = instantOf(startsAt, timeZone);
+  const isOtherDay = instant !== null && daysBetween(view.startsAt, instant, timeZone) !== 0;
+  const isMoved = placeId !== view.place.id;
+  const isOther = personId !== view.person.id;
+  const attempt = async (work: () => Promise<void>): Promise<void> => {
+    setProblem(null);
+    try {
+      await work();
+    } catch (error) {
+      setProblem((error as Error).message);
+    }
+  };
+  const keep = (event: FormEvent): void => {
+    event.preventDefault();
+    if (name.trim() === "") return setProblem("Give the outing a name.");
+    if (instant === null) return setProblem("Give a date and a time to start.");
+    if (save.kind !== "saved") return setProblem("The sheet is still being saved; try again in a moment.");
+    void attempt(() =>
+      changeHead(view.id, { version: view.version, name: name.trim(), startsAt: instant, personId, placeId }),
+    );
+  };
+  return (
+    <Dialog title="Name, day, who and where" isOpen={isOpen} onClose={onClose}>
+      <form className="flex flex-col gap-3" onSubmit={keep} noValidate>
+        <TextField label="Name" value={name} onChange={setName} />
+        <div className="flex flex-col gap-1">
+          <label htmlFor={id} className="text-muted text-sm">
+            Starts, by the clock of {timeZone.replaceAll("_", " ")}
+          </label>
+          <input
+            id={id}
+            type="datetime-local"
+            className="field self-start"
+            value={startsAt}
+            onChange={(event) => setStartsAt(event.target.value)}
+          />
+        </div>
+        <div className="flex flex-wrap gap-4">
+          <ChoiceField
+            label="Who sits"
+            value={personId}
+            options={optionsOf(choices.people, view.person)}
+            onChange={setPersonId}
+          />
+          <ChoiceField
+            label="Where"
+            value={placeId}
+            options={optionsOf(choices.places, view.place)}
+            onChange={setPlaceId}
+          />
+        </div>
+        <ul className="text-muted text-sm" role="status">
+          {isOtherDay && <li>The hours of weather go along to the other day; a forecast has to be taken again.</li>}
+          {isMoved && <li>Shelter, ground and the way there become those of the new place.</li>}
+          {isOther && <li>Pieces of the same name in the other kit are worn; what it does not hold stays off.</li>}
+          {(isOtherDay || isMoved || isOther) && <li>Undo does not go back beyond this change.</li>}
+          {view.partyId && (isOtherDay || isMoved) && <li>Everybody who goes along goes along to it.</li>}
+        </ul>
+        {problem && (
+          <p role="alert" className="text-cranberry text-sm">
+            {problem}
+          </p>
+        )}
+        <div className="flex flex-wrap justify-between gap-3">
+          <button type="submit" className="press border-accent border-2 font-semibold">
+            Keep
+          </button>
+          <button type="button" className="press" onClick={() => void attempt(() => removeOuting(view.id))}>
+            Remove this outing
+          </button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}
