@@ -12,3 +12,4 @@ export { waterCells, cellOf, wetCells, COVERS_MOUTH_FROM } from "./outfit/water-
 export { siteAreasM2 } from "./outfit/site-areas";
 export { HungPieces, type HungBefore } from "./hung";
 export { TOE_SHARE_OF_BOOT_MASS } from "./outfit/heat-stores";
+export { movedLayer, neighbours, type Layer } from "./layer-order";

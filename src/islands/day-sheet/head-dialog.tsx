@@ -84,13 +84,15 @@ export function HeadDialog({ view, isOpen, onClose }: Props) {
             onChange={setPlaceId}
           />
         </div>
-        <ul className="text-muted text-sm" role="status">
-          {isOtherDay && <li>The hours of weather go along to the other day; a forecast has to be taken again.</li>}
-          {isMoved && <li>Shelter, ground and the way there become those of the new place.</li>}
-          {isOther && <li>Pieces of the same name in the other kit are worn; what it does not hold stays off.</li>}
-          {(isOtherDay || isMoved || isOther) && <li>Undo does not go back beyond this change.</li>}
-          {view.partyId && (isOtherDay || isMoved) && <li>Everybody who goes along goes along to it.</li>}
-        </ul>
+        <div role="status">
+          <ul className="text-muted text-sm">
+            {isOtherDay && <li>The hours of weather go along to the other day; a forecast has to be taken again.</li>}
+            {isMoved && <li>Shelter, ground and the way there become those of the new place.</li>}
+            {isOther && <li>Pieces of the same name in the other kit are worn; what it does not hold stays off.</li>}
+            {(isOtherDay || isMoved || isOther) && <li>Undo does not go back beyond this change.</li>}
+            {view.partyId && (isOtherDay || isMoved) && <li>Everybody who goes along goes along to it.</li>}
+          </ul>
+        </div>
         {problem && (
           <p role="alert" className="text-cranberry text-sm">
             {problem}

@@ -30,11 +30,14 @@ type Props = {
 };
 
 const ONE_BY_ONE = "oneByOne";
+/** Mass over height squared outside which a unit was probably mistaken, kg/m² (assumption). */
+const MASS_INDEX_RANGE = [12.5, 55] as const;
 
 /** Who sits: the body in own units, and how they feel the cold. */
 export function PersonForm({ person, onChange, startWay = "known", isShort = false }: Props) {
   const [way, setWay] = useState<FatWay>(startWay);
   const isChild = isExtrapolated(person);
+  const massIndex = person.massKg / person.heightM ** 2;
   const set = (part: Partial<PersonContent>): void => onChange({ ...person, ...part });
   /** What is estimated from the body follows it; so do levels nobody has chosen. */
   const setBody = (part: Partial<PersonContent>): void => {
@@ -74,6 +77,11 @@ export function PersonForm({ person, onChange, startWay = "known", isShort = fal
           onChange={(sex) => setBody({ sex })}
         />
       </div>
+      {(massIndex < MASS_INDEX_RANGE[0] || massIndex > MASS_INDEX_RANGE[1]) && (
+        <p role="note" className="border-rust border-l-4 pl-3">
+          That weight at that height would be very rare. Look at the units: they are chosen under Preferences.
+        </p>
+      )}
       {isChild && (
         <p role="note" className="border-lichen border-l-4 pl-3">
           A child: the body behind the figure is that of adults, carried on to smaller ones, and never in their favour.

@@ -5,6 +5,8 @@ import { readLabel } from "@/core/labels";
 import { simulateOuting } from "@/core/simulation";
 import { cloFromInsulation } from "@/core/units";
 import { plainNumber } from "@/formats/display/numbers";
+import { clockText } from "@/formats/display/time";
+import { instantAt } from "@/formats/outing-file/to-outing";
 import { DEFAULT_PREFERENCES } from "@/formats/display/preferences";
 import { TEMPERATURE, WIND } from "@/formats/display/units";
 import type { OutingView, PhaseView } from "@/formats/wire/outing/outing-view";
@@ -176,13 +178,11 @@ describe("a piece's editor", () => {
   const editor = (own: OutingView, id: string) => rendered(<WearingEditor view={own} id={id} />);
 
   it("holds when, in what order and on which side it is worn, and what its label means", () => {
-    for (const { id, pieceId, fromMinute, toMinute, rank, side } of view.wearings) {
+    const clock = (minute: number): string => clockText(instantAt(view.startsAt, minute), view.place.timeZone);
+    for (const { id, pieceId, fromMinute, toMinute, side } of view.wearings) {
       const own = editor(view, id);
-      expect([own.field("On after"), own.field("Off after"), own.field("Order, from the skin")].map(Number)).toEqual([
-        fromMinute,
-        toMinute,
-        rank,
-      ]);
+      expect([own.field("On at"), own.field("Off at")]).toEqual([clock(fromMinute), clock(toMinute)]);
+      expect(own.text).toMatch(/Among the layers.*over .*, under /s);
       expect(own.field("Side")).toBe(side);
       const [reading] = readLabel(view.kit.find((piece) => piece.id === pieceId)!.label);
       expect(own.text).toContain(`${plainNumber(cloFromInsulation(reading!.insulationM2KPerW), 1)} clo`);

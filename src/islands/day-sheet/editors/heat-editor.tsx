@@ -7,7 +7,7 @@ import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView, WearingView } from "@/formats/wire/outing/outing-view";
 import { editWearing } from "@/stores/sheet/edits";
 import { ChoiceField } from "../../fields/choice-field";
-import { NumberField } from "../../fields/number-field";
+import { ClockField } from "../../fields/clock-field";
 
 type Props = { readonly view: OutingView; readonly wearing: WearingView; readonly source: HeatSource };
 
@@ -49,34 +49,31 @@ export function HeatEditor({ view, wearing, source }: Props) {
   const set = (heat: readonly HeatSpan[]): void => editWearing("when it heats", wearing.id, { heat });
   const change = (index: number, part: Partial<HeatSpan>): void =>
     set(spans.map((span, at) => (at === index ? { ...span, ...part } : span)));
+  const clock = { startsAt: view.startsAt, timeZone: view.place.timeZone };
   const isPack = source.kind === "pack";
   return (
     <fieldset className="border-line flex flex-col gap-2 border-t pt-2">
       <legend className="text-muted text-sm">Heat it brings</legend>
       {spans.map((span, index) => (
         <div key={index} className="flex flex-wrap items-end gap-3">
-          <NumberField
+          <ClockField
             key={`${wearing.id} heat ${index} from`}
-            label={isPack ? "Opened after" : "On after"}
-            unit="min"
-            value={span.fromMinute}
+            {...clock}
+            label={isPack ? "Opened at" : "On at"}
+            minute={span.fromMinute}
             low={isPack ? HEAT_RANGE.openedMinute[0] : 0}
             high={span.toMinute - 1}
-            step={5}
-            decimals={0}
-            onChange={(minute) => change(index, { fromMinute: Math.round(minute) })}
+            onChange={(minute) => change(index, { fromMinute: minute })}
           />
           {!isPack && (
-            <NumberField
+            <ClockField
               key={`${wearing.id} heat ${index} to`}
-              label="Off after"
-              unit="min"
-              value={span.toMinute}
+              {...clock}
+              label="Off at"
+              minute={span.toMinute}
               low={span.fromMinute + 1}
               high={Math.max(wearing.toMinute, span.toMinute)}
-              step={5}
-              decimals={0}
-              onChange={(minute) => change(index, { toMinute: Math.round(minute) })}
+              onChange={(minute) => change(index, { toMinute: minute })}
             />
           )}
           {!isPack && (

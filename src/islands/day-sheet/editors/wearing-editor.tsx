@@ -2,7 +2,7 @@ import { useStore } from "@nanostores/react";
 import { laneOf } from "@/core/pieces";
 import { readLabel } from "@/core/labels";
 import { changeCost } from "@/core/dressing";
-import { OUTING_RANGE, WEARING_SIDES, type WearingSide, totalMinutes } from "@/core/outing";
+import { WEARING_SIDES, type WearingSide, totalMinutes } from "@/core/outing";
 import { LEAK_POINTS } from "@/core/patches";
 import { cloFromInsulation } from "@/core/units";
 import { plainNumber } from "@/formats/display/numbers";
@@ -16,8 +16,9 @@ import { kitOf } from "@/formats/wire/outing/view-to-outing";
 import { $readMinute, $selection } from "@/stores/sheet/day-sheet";
 import { cutWearing, editWearing, removeWearing, swapPiece } from "@/stores/sheet/edits";
 import { ChoiceField, optionsOf } from "../../fields/choice-field";
-import { NumberField } from "../../fields/number-field";
+import { ClockField } from "../../fields/clock-field";
 import { HeatEditor } from "./heat-editor";
+import { LayerOrder } from "./layer-order";
 
 /** What the label means on each part, in one unit; parts that read alike stand together. */
 function readingWords(piece: PieceView): { parts: string; clo: string }[] {
@@ -57,41 +58,27 @@ function Problem({ view, wearing }: Omit<Worn, "piece">) {
 function When({ view, wearing }: Worn) {
   const { id } = wearing;
   const total = totalMinutes(view.phases);
+  const clock = { startsAt: view.startsAt, timeZone: view.place.timeZone };
   const set = (change: Partial<WearingView>): void => editWearing("wear for another time", id, change);
   return (
     <div className="flex flex-wrap gap-4">
-      <NumberField
+      <ClockField
         key={`${id} from`}
-        label="On after"
-        unit="min"
-        value={wearing.fromMinute}
+        {...clock}
+        label="On at"
+        minute={wearing.fromMinute}
         low={0}
         high={wearing.toMinute - 1}
-        step={5}
-        decimals={0}
-        onChange={(minute) => set({ fromMinute: Math.round(minute) })}
+        onChange={(minute) => set({ fromMinute: minute })}
       />
-      <NumberField
+      <ClockField
         key={`${id} to`}
-        label="Off after"
-        unit="min"
-        value={wearing.toMinute}
+        {...clock}
+        label="Off at"
+        minute={wearing.toMinute}
         low={wearing.fromMinute + 1}
         high={Math.max(total, wearing.toMinute)}
-        step={5}
-        decimals={0}
-        onChange={(minute) => set({ toMinute: Math.round(minute) })}
-      />
-      <NumberField
-        key={`${id} rank`}
-        label="Order, from the skin"
-        unit=""
-        value={wearing.rank}
-        low={OUTING_RANGE.rank[0]}
-        high={OUTING_RANGE.rank[1]}
-        step={5}
-        decimals={0}
-        onChange={(rank) => editWearing("order of layers", id, { rank: Math.round(rank) })}
+        onChange={(minute) => set({ toMinute: minute })}
       />
       <ChoiceField
         label="Side"
@@ -105,6 +92,7 @@ function When({ view, wearing }: Worn) {
         options={optionsOf(WHEN_OFF_WORDS)}
         onChange={(whenOff) => editWearing("where it is when off", id, { whenOff })}
       />
+      <LayerOrder view={view} id={id} />
     </div>
   );
 }

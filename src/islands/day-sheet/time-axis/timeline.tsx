@@ -15,6 +15,7 @@ import type { Selection } from "@/stores/sheet/day-sheet";
 import { useWidth } from "../../page/use-width";
 import { CarriedLine } from "../clothes/carried-line";
 import { curvesLayout, lanesLayout, sheetFrame, topLayout, type SheetFrame } from "./layout";
+import { ScrolledLanes } from "./scrolled-lanes";
 import { Scrubber } from "./scrubber";
 import { TimelineCurves } from "./curves/timeline-curves";
 import { TimelineLanes, type WornItem } from "./timeline-lanes";
@@ -157,7 +158,7 @@ export function Timeline(props: Props) {
           <TimelineWeather {...shared} section={top.weather} preferences={preferences} />
           <TimelinePhases {...shared} section={top.phases} />
         </svg>
-        <div className="border-line own-layer lanes whole:overflow-y-auto relative min-h-0 border-y py-1" tabIndex={-1}>
+        <ScrolledLanes rows={wear.height}>
           {lanes.length === 0 ? (
             <p className="text-muted py-6 text-center">
               Nothing is worn yet. Press “Add clothes” and take pieces from the kit, a starter kit, or your own.
@@ -167,7 +168,7 @@ export function Timeline(props: Props) {
               <TimelineLanes {...shared} sections={wear.sections} lanes={lanes} />
             </svg>
           )}
-        </div>
+        </ScrolledLanes>
         <CarriedLine view={view} minute={minute} />
         <svg {...part(frame, curves.height)} aria-label="Curves">
           <Ticks axis={axis} top={curves.axis.top} />
