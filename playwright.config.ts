@@ -13,6 +13,7 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
+    locale: "en-IE", // metric, 24 hours, a decimal point: tests of other ways say so
     launchOptions: {
       executablePath: process.env.UMIAK_CHROMIUM ?? "/usr/bin/chromium",
       args: [

@@ -1,8 +1,20 @@
 import { atom } from "nanostores";
-import { DEFAULT_PREFERENCES, PREFERENCES_COOKIE, type Preferences } from "@/formats/display/preferences";
+import {
+  DEFAULT_PREFERENCES,
+  PREFERENCES_COOKIE,
+  readPreferences,
+  type Preferences,
+} from "@/formats/display/preferences";
+import { showAs } from "@/formats/display/style";
 
-/** How figures and colours are shown; the page sets it from the cookie before anything is drawn. */
-export const $preferences = atom<Preferences>(DEFAULT_PREFERENCES);
+/** As the server has written the page: what is drawn here first has to agree with it. */
+const ofPage = (): Preferences =>
+  typeof document === "undefined" ? DEFAULT_PREFERENCES : readPreferences(document.documentElement.dataset.preferences);
+
+/** How figures and colours are shown. */
+export const $preferences = atom<Preferences>(ofPage());
+// On the server every request has its own; there its texts are written by those.
+if (!import.meta.env.SSR) showAs(() => $preferences.get());
 
 const A_YEAR_S = 365 * 24 * 3600;
 

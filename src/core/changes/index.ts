@@ -9,3 +9,4 @@ export {
   type PracticePreferences,
   type WithoutAvoided,
 } from "./avoided";
+export { PAD_MM } from "./sitting-changes";

@@ -6,7 +6,12 @@ import type { Patch } from "@/core/patches";
 // What people own, by the one figure that is printed on it: enough for a label to be read.
 
 /** A figure asked for: what it is called, its unit, and what is usual. */
-type Figure = { readonly words: string; readonly unit: string; readonly usual: number; readonly range: Range };
+type Figure = {
+  readonly words: string;
+  readonly unit: "g/m²" | "mm" | "g";
+  readonly usual: number;
+  readonly range: Range;
+};
 
 /** A kind of piece that is known by one figure. */
 export type QuickPiece = {

@@ -1,3 +1,4 @@
+import { loadText, quantityText, rainText } from "./quantities";
 import { hoursDuringPlan } from "../wire/outing/hours-of-plan";
 import { carriedAt } from "@/core/dressing";
 import { stayWords } from "./words/stay-words";
@@ -11,9 +12,6 @@ import { againstPlanWords, verdictWords } from "./words/sheet-words";
 
 /** A line of two outings side by side. */
 export type CompareRow = { readonly title: string; readonly one: string; readonly other: string };
-
-const G_PER_KG = 1000;
-const kilograms = (grams: number): string => `${plainNumber(grams / G_PER_KG, 1)} kg`;
 
 /** All that is told of an outing, line by line. */
 function told(
@@ -43,14 +41,14 @@ function told(
     ["Go or stay", figure(({ advice }) => stayWords(advice) ?? "Nothing speaks against going.")],
     ["Air", `${temperatureText(Math.min(...air), temperature)} to ${temperatureText(Math.max(...air), temperature)}`],
     ["Wind, forecast", `up to ${windText(most, wind)}`],
-    ["Rain or snow", rainMm > 0 ? `${plainNumber(rainMm, 1)} mm` : "none told"],
+    ["Rain or snow", rainMm > 0 ? rainText(rainMm) : "none told"],
     [
       "Seat",
-      `${SHELTER_WORDS[view.setting.shelter]}, on ${GROUND_WORDS[view.setting.ground]}, ${plainNumber(view.setting.seatHeightM, 1)} m up`,
+      `${SHELTER_WORDS[view.setting.shelter]}, on ${GROUND_WORDS[view.setting.ground]}, ${quantityText("height", view.setting.seatHeightM)} up`,
     ],
-    ["Worn walking in", kilograms(carried.wornG)],
-    ["Carried in", `${kilograms(carried.packG)}, about ${plainNumber(carried.packL, 0)} L`],
-    ["Worn at the seat", figure(() => kilograms(seated.wornG))],
+    ["Worn walking in", loadText(carried.wornG)],
+    ["Carried in", `${loadText(carried.packG)}, about ${plainNumber(carried.packL, 0)} L`],
+    ["Worn at the seat", figure(() => loadText(seated.wornG))],
   ];
 }
 

@@ -1,17 +1,22 @@
 import { MINOR_PER_UNIT } from "../../core/pieces";
+import { shownAs } from "./style";
 import { TEMPERATURE, WIND, type TemperatureUnit, type WindUnit } from "./units";
 
 const MINUS = "−";
 
+/** Digits as the reader writes numbers. */
+const written = (digits: string): string =>
+  (shownAs().decimal === "comma" ? digits.replace(".", ",") : digits).replace("-", MINUS);
+
 /** A number with at most so many decimals, a true minus sign and no negative zero. */
 export function plainNumber(value: number, decimals: number): string {
   const rounded = Number(value.toFixed(decimals)) || 0;
-  return String(rounded).replace("-", MINUS);
+  return written(String(rounded));
 }
 
 /** The same with all its decimals, for figures that stand in columns or beside a spread. */
 export const fixedNumber = (value: number, decimals: number): string =>
-  (Math.abs(value) < 0.5 * 10 ** -decimals ? 0 : value).toFixed(decimals).replace("-", MINUS);
+  written((Math.abs(value) < 0.5 * 10 ** -decimals ? 0 : value).toFixed(decimals));
 
 /** "−12 °C"; whole degrees unless told otherwise: forecasts claim no more. */
 export const temperatureText = (celsius: number, unit: TemperatureUnit, decimals = 0): string =>

@@ -1,4 +1,5 @@
 import { MINUTES_PER_HOUR } from "@/core/units";
+import { shownAs } from "./style";
 
 /** "3 h 05", "45 min". */
 export function durationText(minutes: number): string {
@@ -28,11 +29,12 @@ const formatterBy = (options: Intl.DateTimeFormatOptions): ((timeZone: string) =
 };
 
 const clockIn = formatterBy({ hour: "2-digit", minute: "2-digit", hourCycle: "h23" });
+const clockOf12In = formatterBy({ hour: "numeric", minute: "2-digit", hourCycle: "h12" });
 const dateIn = formatterBy({ weekday: "short", day: "numeric", month: "long", year: "numeric" });
 
-/** Wall time of an instant in a zone, "05:50". */
+/** Wall time of an instant in a zone, "05:50" or "5:50 am". */
 export const clockText = (instant: string | number, timeZone: string): string =>
-  clockIn(timeZone).format(new Date(instant));
+  (shownAs().clock === "12" ? clockOf12In : clockIn)(timeZone).format(new Date(instant));
 
 /** "Sat 27 March 2027" in a zone. */
 export const dateText = (instant: string | number, timeZone: string): string =>

@@ -109,3 +109,9 @@ export const TEMPERATURE_UNITS = unitsOf("temperature");
 export const WIND = QUANTITIES.wind;
 export type WindUnit = UnitOf<"wind">;
 export const WIND_UNITS = unitsOf("wind");
+
+/** What a figure of the core is a figure of, by the unit the core has it in. */
+export const QUANTITY_OF_UNIT = { "g/m²": "areal", mm: "thickness", g: "smallMass" } as const satisfies Record<
+  string,
+  Quantity
+>;

@@ -85,7 +85,7 @@ function DaySheet({ initial, verdict, party, preferences: fromCookie }: Props) {
             before={verdict}
           />
         )}
-        <BesideAnswer preferences={preferences} isReady={result !== null} />
+        {!isUndressed(view) && <BesideAnswer preferences={preferences} isReady={result !== null} />}
         {computed.kind === "impossible" && (
           <p role="alert" className="border-cranberry bg-raised border-l-4 px-3 py-2">
             This outing cannot be computed: {computed.message}

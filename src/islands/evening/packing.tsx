@@ -1,17 +1,17 @@
 import { sumOf, PACK_GROUPS, packingList, type PackGroup, type PackLine } from "@/core/evening";
 import { plainNumber } from "@/formats/display/numbers";
+import { loadText, quantityText } from "@/formats/display/quantities";
 import { PACK_GROUP_WORDS, packLineWords } from "@/formats/display/words/pack-words";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { plannedOfView, type CareById } from "@/formats/wire/outing/planned-of-view";
 import { removeExtra, tick, untickAll } from "@/stores/sheet/preparation";
 import { AddThing } from "./add-thing";
 
-const G_PER_KG = 1000;
-
 function Line({ line, isPacked }: { readonly line: PackLine; readonly isPacked: boolean }) {
   const { what, key, isCareDue } = line;
   const words = packLineWords(line);
-  const mass = what.kind === "piece" && what.piece.massG !== undefined ? `${plainNumber(what.piece.massG, 0)} g` : "";
+  const mass =
+    what.kind === "piece" && what.piece.massG !== undefined ? quantityText("smallMass", what.piece.massG) : "";
   return (
     <li className="border-line flex items-start gap-3 border-b py-1">
       <label className="flex min-h-9 grow cursor-pointer items-center gap-3">
@@ -60,7 +60,8 @@ function Group({
         <span>{PACK_GROUP_WORDS[group]}</span>
         {massG > 0 && (
           <span className="text-muted text-sm font-normal">
-            {plainNumber(massG / G_PER_KG, 1)} kg{isPacked && `, about ${plainNumber(volumeL, 0)} L`}
+            {loadText(massG)}
+            {isPacked && `, about ${plainNumber(volumeL, 0)} L`}
             {unknownMass > 0 && `, ${unknownMass} without a known mass`}
           </span>
         )}

@@ -5,14 +5,16 @@ type Props<Value extends string> = {
   readonly value: Value;
   readonly options: readonly (readonly [value: Value, words: string])[];
   readonly onChange: (value: Value) => void;
+  /** A heading above says it already. */
+  readonly isLabelHidden?: boolean;
 };
 
 /** One of a few that all stand there: one press, or the arrow keys. */
-export function Chips<Value extends string>({ label, value, options, onChange }: Props<Value>) {
+export function Chips<Value extends string>({ label, value, options, onChange, isLabelHidden = false }: Props<Value>) {
   const name = useId();
   return (
     <fieldset>
-      <legend className="text-muted pb-1 text-sm">{label}</legend>
+      <legend className={isLabelHidden ? "sr-only" : "text-muted pb-1 text-sm"}>{label}</legend>
       <div className="flex flex-wrap gap-2">
         {options.map(([own, words]) => (
           <label

@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState, type KeyboardEvent } from "react";
+import { plainNumber } from "@/formats/display/numbers";
 import { readTypedNumber } from "@/formats/typed-number";
 
 type Typed = {
@@ -12,7 +13,7 @@ type Typed = {
 };
 
 export const shownNumber = (value: number | null, decimals: number): string =>
-  value === null ? "" : String(Number(value.toFixed(decimals)));
+  value === null ? "" : plainNumber(value, decimals).replace("−", "-");
 
 /**
  * A number being typed, with a point or a comma. What is typed stays as it is, unless the value changes from elsewhere: a

@@ -1,7 +1,7 @@
+import { insulationText, quantityText } from "@/formats/display/quantities";
 import type { FootAnswer } from "@/core/bench";
 import { LEVELS, LIMIT_TABLE, type Level } from "@/core/limits";
 import { TRACTION, WALKABILITY, WATER_RESISTANCE } from "@/core/pieces";
-import { cloFromInsulation } from "@/core/units";
 import { GROUNDS } from "@/core/weather";
 import { CLOSURE_WORDS } from "@/formats/display/words/label-words";
 import { fitWords, tightCostWords, toeText } from "@/formats/display/words/bench/foot-words";
@@ -21,9 +21,8 @@ type Props = {
 
 type Row = FigureRow<FootAnswer, Choice | null>;
 
+const CM_PER_M = 100;
 const NOT_KNOWN = "not known";
-
-const clo = (insulationM2KPerW: number): string => `${fixedNumber(cloFromInsulation(insulationM2KPerW), 2)} clo`;
 
 /** What a step of a scale says of a boot. */
 const stepOf = (steps: readonly string[], step: number | undefined): string =>
@@ -34,7 +33,9 @@ const BOOT_ROWS: readonly Row[] = [
   {
     title: "Shaft",
     text: (_, boot) =>
-      boot?.traits.shaftHeightCm === undefined ? NOT_KNOWN : `${plainNumber(boot.traits.shaftHeightCm, 0)} cm high`,
+      boot?.traits.shaftHeightCm === undefined
+        ? NOT_KNOWN
+        : `${quantityText("length", boot.traits.shaftHeightCm / CM_PER_M)} high`,
   },
   {
     title: "Top of the shaft",
@@ -74,16 +75,16 @@ const rowsOf = ({ level, hours, preferences }: Omit<Props, "answers" | "boots">)
         ? NOT_KNOWN
         : `${degreesText(boot.piece.printedTemperatureC, preferences.temperature)}, never reckoned with`,
   },
-  { title: "At the toes, skin to air", text: ({ toesM2KPerW }) => clo(toesM2KPerW) },
-  { title: "Over the foot", text: ({ upperM2KPerW }) => clo(upperM2KPerW) },
-  { title: "Under the sole, under weight", text: ({ soleM2KPerW }) => clo(soleM2KPerW) },
+  { title: "At the toes, skin to air", text: ({ toesM2KPerW }) => insulationText(toesM2KPerW, 2) },
+  { title: "Over the foot", text: ({ upperM2KPerW }) => insulationText(upperM2KPerW, 2) },
+  { title: "Under the sole, under weight", text: ({ soleM2KPerW }) => insulationText(soleM2KPerW, 2) },
   ...GROUNDS.map((ground): Row => ({
     title: `Both soles lose on ${GROUND_WORDS[ground]}`,
     text: ({ soleLossW }) => `${fixedNumber(soleLossW[ground], 1)} W`,
   })),
   {
     title: `Water in it after ${plainNumber(hours, 1)} h`,
-    text: ({ drying }) => `${plainNumber(drying.waterG, 0)} g a pair`,
+    text: ({ drying }) => `${quantityText("smallMass", drying.waterG)} a pair`,
   },
   {
     title: "Dry again in a room",
@@ -91,7 +92,7 @@ const rowsOf = ({ level, hours, preferences }: Omit<Props, "answers" | "boots">)
   },
   {
     title: "All of it, a pair",
-    text: ({ massG }) => (massG === null ? "mass not known" : `${plainNumber(massG, 0)} g`),
+    text: ({ massG }) => (massG === null ? "mass not known" : quantityText("smallMass", massG)),
   },
   ...BOOT_ROWS,
 ];

@@ -1,10 +1,11 @@
+import { insulationText, quantityText } from "@/formats/display/quantities";
 import { TASK_MINUTES, type HandAnswer } from "@/core/bench";
 import { LEVELS, LIMIT_TABLE, type Level } from "@/core/limits";
 import { DEXTERITY } from "@/core/pieces";
-import { cloFromInsulation, MINUTES_PER_HOUR } from "@/core/units";
+import { MINUTES_PER_HOUR } from "@/core/units";
 import { dryingText } from "@/formats/display/words/care-words";
 import { fingerText, offText, rewarmText, taskText } from "@/formats/display/words/bench/hand-words";
-import { degreesText, fixedNumber, plainNumber } from "@/formats/display/numbers";
+import { degreesText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { FigureTable, type FigureRow } from "../bench/figure-table";
 
@@ -19,8 +20,6 @@ type Props = {
 
 type Row = FigureRow<HandAnswer, readonly string[]>;
 
-const clo = (insulationM2KPerW: number): string => `${fixedNumber(cloFromInsulation(insulationM2KPerW), 2)} clo`;
-
 const rowsOf = ({ level, hours, preferences }: Pick<Props, "level" | "hours" | "preferences">): Row[] => [
   ...LEVELS.map((own): Row => ({
     title: `At rest, fingers at ${degreesText(LIMIT_TABLE.fingers.value[own]!, preferences.temperature)} after`,
@@ -33,12 +32,12 @@ const rowsOf = ({ level, hours, preferences }: Pick<Props, "level" | "hours" | "
       return `${offText(task, names)}: ${taskText(task, level)}; after ${TASK_MINUTES} min of it, ${rewarmText(task)}${task.rewarmMinutes === 0 ? "" : " to warm again"}`;
     },
   })),
-  { title: "At the fingers, skin to air", text: ({ fingersM2KPerW }) => clo(fingersM2KPerW) },
-  { title: "Over the hand", text: ({ handM2KPerW }) => clo(handM2KPerW) },
+  { title: "At the fingers, skin to air", text: ({ fingersM2KPerW }) => insulationText(fingersM2KPerW, 2) },
+  { title: "Over the hand", text: ({ handM2KPerW }) => insulationText(handM2KPerW, 2) },
   { title: "Soaked, layers apart in a room, dry after", text: ({ dryHours }) => dryingText(dryHours) },
   {
     title: "All of it, a pair",
-    text: ({ massG }) => (massG === null ? "mass not known" : `${plainNumber(massG, 0)} g`),
+    text: ({ massG }) => (massG === null ? "mass not known" : quantityText("smallMass", massG)),
   },
 ];
 

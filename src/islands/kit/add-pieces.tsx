@@ -4,7 +4,9 @@ import { STARTER_KITS, type StarterKitKey } from "@/core/starter-kit";
 import { STARTER_PIECES, starterPiece, type StarterPiece, type StarterPieceKey } from "@/core/starter-kit";
 import { $chosenPiece, addPieces, type FreshPiece } from "@/stores/kit-page";
 import { ChoiceField } from "../fields/choice-field";
-import { NumberField } from "../fields/number-field";
+import { quantityText } from "@/formats/display/quantities";
+import { QUANTITY_OF_UNIT } from "@/formats/display/units";
+import { QuantityField } from "../fields/quantity-field";
 
 const CURRENCY = "EUR";
 
@@ -12,7 +14,7 @@ const CURRENCY = "EUR";
 function byFigure(index: number, figure: number): FreshPiece {
   const { words, figure: asked, kind, fingersTogether, traits, labelOf } = QUICK_PIECES[index]!;
   return {
-    name: `${words} ${figure} ${asked.unit}`,
+    name: `${words} ${quantityText(QUANTITY_OF_UNIT[asked.unit], figure)}`,
     kind,
     label: labelOf(figure, "used"),
     fingersTogether,
@@ -61,15 +63,12 @@ export function AddPieces() {
             setFigure(QUICK_PIECES[Number(index)]!.figure.usual);
           }}
         />
-        <NumberField
+        <QuantityField
           key={place}
           label={quick.figure.words}
-          unit={quick.figure.unit}
+          quantity={QUANTITY_OF_UNIT[quick.figure.unit]}
           value={figure}
-          low={quick.figure.range[0]}
-          high={quick.figure.range[1]}
-          step={10}
-          decimals={1}
+          range={quick.figure.range}
           onChange={setFigure}
         />
         <button type="submit" className="press border-accent">

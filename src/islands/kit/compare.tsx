@@ -1,3 +1,4 @@
+import { insulationFigure, insulationText, quantityText, unitLabel } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
 import { useState } from "react";
 import { BENCH_WINDS_M_PER_S, pieceInWind } from "@/core/bench";
@@ -8,9 +9,9 @@ import { PATCHES, type Patch } from "@/core/patches";
 import { cloFromInsulation } from "@/core/units";
 import { dryingText } from "@/formats/display/words/care-words";
 import { contestWords, printedGrams } from "@/formats/display/words/bench/compare-words";
-import { fixedNumber, moneyText, plainNumber, windText } from "@/formats/display/numbers";
+import { moneyText, plainNumber, windText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
-import { warmestClo } from "@/formats/display/words/reading-words";
+import { readingFigure, warmestClo } from "@/formats/display/words/reading-words";
 import { PATCH_WORDS } from "@/formats/display/words/sheet-words";
 import type { KitPiece } from "@/formats/wire/kit/kit-view";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
@@ -50,7 +51,7 @@ function Bars({ piece, patch, mostClo, preferences }: BarsProps) {
       viewBox={`0 0 ${WIDTH} ${ROW_PX * BENCH_WINDS_M_PER_S.length}`}
       role="img"
       className="block w-full"
-      aria-label={`${piece.name}: ${BENCH_WINDS_M_PER_S.map((wind) => `${fixedNumber(cloAt(piece, patch, wind), 2)} clo at ${windText(wind, preferences.wind, 1)}`).join(", ")}`}
+      aria-label={`${piece.name}: ${BENCH_WINDS_M_PER_S.map((wind) => `${insulationText(pieceInWind(piece, patch, wind) ?? 0, 2)} at ${windText(wind, preferences.wind, 1)}`).join(", ")}`}
     >
       {BENCH_WINDS_M_PER_S.map((wind, row) => {
         const clo = cloAt(piece, patch, wind);
@@ -62,7 +63,7 @@ function Bars({ piece, patch, mostClo, preferences }: BarsProps) {
             </text>
             <rect x={LEFT} y={1} width={Math.max(1, width)} height={BAR_PX} className="fill-accent" />
             <text x={LEFT + width + 5} y={13} fontSize={12} className="fill-ink">
-              {fixedNumber(clo, 2)}
+              {insulationFigure(pieceInWind(piece, patch, wind) ?? 0, 2)}
             </text>
           </g>
         );
@@ -82,13 +83,13 @@ function perWear({ priceMinor, currency, outings }: KitPiece): string {
 const ROWS: readonly { readonly title: string; readonly text: (piece: KitPiece, asPiece: Piece) => string }[] = [
   { title: "Printed grams", text: (_, piece) => printedGrams(piece) },
   {
-    title: "clo where it is warmest",
+    title: "Where it is warmest",
     text: ({ label }) => {
       const best = warmestClo(label);
-      return best ? `${fixedNumber(best.clo, 2)} ± ${fixedNumber(best.spreadClo, 2)} (${best.parts})` : "–";
+      return best ? `${readingFigure(best)} ${unitLabel("insulation")} (${best.parts})` : "–";
     },
   },
-  { title: "Mass", text: ({ massG }) => (massG === null ? "not known" : `${massG} g`) },
+  { title: "Mass", text: ({ massG }) => (massG === null ? "not known" : quantityText("smallMass", massG)) },
   {
     title: "Price",
     text: ({ priceMinor, currency }) =>
@@ -136,7 +137,9 @@ export function Compare({ pieces, sheet, onClose }: Props) {
               options={patches.map((own): [Patch, string] => [own, PATCH_WORDS[own] ?? own])}
               onChange={setWanted}
             />
-            <p className="text-muted text-sm">clo of the piece alone in wind, with the air under it</p>
+            <p className="text-muted text-sm">
+              {unitLabel("insulation")} of the piece alone in wind, with the air under it
+            </p>
           </div>
           <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
             {asPieces.map((piece) => (

@@ -1,3 +1,4 @@
+import { quantityFigure, unitLabel } from "@/formats/display/quantities";
 import {
   createColumnHelper,
   flexRender,
@@ -14,8 +15,8 @@ import { ArrowDown, ArrowUp } from "lucide-react";
 import { useMemo, useState } from "react";
 import { LANES, laneOf } from "@/core/pieces";
 import { KIND_WORDS } from "@/formats/display/words/label-words";
-import { fixedNumber, moneyText } from "@/formats/display/numbers";
-import { warmestClo, type ReadingRow } from "@/formats/display/words/reading-words";
+import { moneyText } from "@/formats/display/numbers";
+import { readingFigure, warmestClo, type ReadingRow } from "@/formats/display/words/reading-words";
 import type { KitPiece } from "@/formats/wire/kit/kit-view";
 
 type Props = {
@@ -52,8 +53,8 @@ const STATUS_WORDS: Readonly<Record<KitPiece["status"], string>> = {
   retired: "retired",
   deleted: "deleted",
 };
-const cloText = (best: ReadingRow | null): string =>
-  best ? `${fixedNumber(best.clo, 2)} ± ${fixedNumber(best.spreadClo, 2)}` : "–";
+const cloText = (best: ReadingRow | null): string => (best ? readingFigure(best) : "–");
+const massFigure = (massG: number | null): string => (massG === null ? "" : quantityFigure("smallMass", massG));
 const priceText = ({ priceMinor, currency }: KitPiece): string =>
   priceMinor === null || currency === null ? "" : moneyText(priceMinor, currency);
 
@@ -70,14 +71,14 @@ const COLUMNS = [
   }),
   helper.accessor((row) => row.best?.clo, {
     id: "clo",
-    header: "clo, warmest part",
+    header: () => `${unitLabel("insulation")}, warmest part`,
     cell: ({ row }) => cloText(row.original.best),
     ...UNKNOWN_LAST,
   }),
   helper.accessor((row) => row.piece.massG ?? undefined, {
     id: "mass",
-    header: "g",
-    cell: ({ row }) => row.original.piece.massG ?? "",
+    header: () => unitLabel("smallMass"),
+    cell: ({ row }) => massFigure(row.original.piece.massG),
     ...UNKNOWN_LAST,
   }),
   helper.accessor((row) => row.piece.priceMinor ?? undefined, {

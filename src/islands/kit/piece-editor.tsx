@@ -1,8 +1,8 @@
+import { quantityText } from "@/formats/display/quantities";
 import { useState } from "react";
 import { massCheck } from "@/core/bench";
 import type { Label } from "@/core/labels";
 import { OUTING_RANGE } from "@/core/outing";
-import { plainNumber } from "@/formats/display/numbers";
 import { same } from "@/formats/same";
 import { contentOf, LONGEST_NOTE, type KitPiece, type PieceContent } from "@/formats/wire/kit/kit-view";
 import { duplicatePiece, savePiece } from "@/stores/kit-page";
@@ -10,6 +10,7 @@ import { TextField } from "../fields/text-field";
 import { CareFields } from "./fields/care-fields";
 import { LabelFields } from "./fields/label-fields";
 import { OptionalNumber } from "./fields/optional-number";
+import { OptionalQuantity } from "./fields/optional-quantity";
 import { Photo } from "./fields/photo";
 import { Reading } from "./reading";
 import { MINOR_PER_UNIT, MOST_PRICE } from "@/core/pieces";
@@ -54,11 +55,11 @@ export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; read
       )}
       <div className="flex flex-wrap items-end gap-3">
         <TextField label="Name" value={draft.name} onChange={(name) => set({ name })} />
-        <OptionalNumber
-          label="Mass, g"
+        <OptionalQuantity
+          label="Mass"
+          quantity="smallMass"
           value={draft.massG}
-          low={OUTING_RANGE.pieceMassG[0]}
-          high={OUTING_RANGE.pieceMassG[1]}
+          range={OUTING_RANGE.pieceMassG}
           onChange={(massG) => set({ massG: massG === null ? null : Math.round(massG) })}
         />
         <OptionalNumber
@@ -77,9 +78,9 @@ export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; read
       </div>
       {check?.isOff && (
         <p className="text-rust-text text-sm">
-          By its grams it should weigh about {plainNumber(check.expectedG, 0)} g; at {draft.massG} g its cloth is about{" "}
-          {plainNumber(check.massGPerM2, 0)} g/m². One of both figures is another thing’s: weigh it, or look at the
-          label again.
+          By its grams it should weigh about {quantityText("smallMass", check.expectedG)}; at{" "}
+          {quantityText("smallMass", draft.massG ?? 0)} its cloth is about {quantityText("areal", check.massGPerM2)}.
+          One of both figures is another thing’s: weigh it, or look at the label again.
         </p>
       )}
       <Photo piece={piece} />

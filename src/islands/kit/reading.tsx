@@ -1,7 +1,7 @@
+import { insulationFigure, unitLabel } from "@/formats/display/quantities";
 import { FIGURE_SIZE, FRONT_FIGURE, SIDE_FIGURE, type FigureShape } from "@/charts/figure";
 import type { Label } from "@/core/labels";
 import type { Patch } from "@/core/patches";
-import { fixedNumber } from "@/formats/display/numbers";
 import { readingRows, type ReadingRow } from "@/formats/display/words/reading-words";
 
 /** As warm as a part is shown at its fullest: about what the thickest parka reads. */
@@ -61,23 +61,19 @@ export function Reading({ label }: { readonly label: Label }) {
               on
             </th>
             <th scope="col" className="pr-3 text-right font-normal">
-              clo
-            </th>
-            <th scope="col" className="text-right font-normal">
-              m²K/W
+              {unitLabel("insulation")}
             </th>
           </tr>
         </thead>
         <tbody>
-          {rows.map(({ parts, clo, spreadClo, insulationM2KPerW }) => (
+          {rows.map(({ parts, insulationM2KPerW, spreadM2KPerW }) => (
             <tr key={parts} className="border-line border-t align-top">
               <th scope="row" className="py-1 pr-3 text-left font-normal">
                 {parts}
               </th>
               <td className="py-1 pr-3 text-right whitespace-nowrap">
-                <strong>{fixedNumber(clo, 2)}</strong> ± {fixedNumber(spreadClo, 2)}
+                <strong>{insulationFigure(insulationM2KPerW, 2)}</strong> ± {insulationFigure(spreadM2KPerW, 2)}
               </td>
-              <td className="py-1 text-right">{fixedNumber(insulationM2KPerW, 3)}</td>
             </tr>
           ))}
         </tbody>

@@ -1,3 +1,4 @@
+import { insulationText, quantityText } from "@/formats/display/quantities";
 import { useMemo, useState } from "react";
 import { benchOuting } from "@/core/bench";
 import { readMaterial, type Material } from "@/core/labels";
@@ -5,18 +6,17 @@ import { levelEverywhere } from "@/core/limits";
 import { resistancesAt } from "@/core/simulation";
 import type { Piece } from "@/core/pieces";
 import { headShare, lookAt } from "@/core/trace";
-import { cloFromInsulation } from "@/core/units";
 import { plainNumber } from "@/formats/display/numbers";
 import { STARTER_KITS } from "@/core/starter-kit";
 import type { StarterPiece } from "@/core/starter-kit";
 import { NumberField } from "../fields/number-field";
+import { QuantityField } from "../fields/quantity-field";
 import { OnceAlive } from "../page/once-alive";
 import { guarded } from "../page/guarded";
 
 // Beliefs that mislead, each with a figure that moves: the same core as every sheet.
 
-const clo = (material: Material): string =>
-  `${plainNumber(cloFromInsulation(readMaterial(material).insulationM2KPerW), 2)} clo`;
+const clo = (material: Material): string => insulationText(readMaterial(material).insulationM2KPerW, 2);
 const percent = (share: number): string => `${plainNumber(100 * share, 0)} %`;
 
 function Grams() {
@@ -36,16 +36,7 @@ function Grams() {
         They are grams of one square metre of one panel. The same number means another thickness in each thing, and
         panels lie beside each other, so their figures never add up.
       </p>
-      <NumberField
-        label="Printed"
-        unit="g/m²"
-        value={grams}
-        low={20}
-        high={1200}
-        step={10}
-        decimals={0}
-        onChange={setGrams}
-      />
+      <QuantityField label="Printed" quantity="areal" value={grams} range={[20, 1200]} onChange={setGrams} />
       <ul aria-live="polite">
         {rows.map(([name, material]) => (
           <li key={name}>
@@ -77,16 +68,7 @@ function FillPower() {
           decimals={0}
           onChange={setFillPower}
         />
-        <NumberField
-          label="Fill"
-          unit="g"
-          value={fillG}
-          low={20}
-          high={600}
-          step={10}
-          decimals={0}
-          onChange={setFillG}
-        />
+        <QuantityField label="Fill" quantity="smallMass" value={fillG} range={[20, 600]} onChange={setFillG} />
         <NumberField
           label="Over"
           unit="m²"
@@ -158,7 +140,7 @@ function Head() {
         The head has {percent(bare!.ofSkin)} of the skin. It does not draw its vessels together as hands and feet do, so
         that in a person who is well dressed otherwise its share grows, and a hat is worth its grams.
       </p>
-      <NumberField label="Air" unit="°C" value={airC} low={-30} high={15} step={1} decimals={0} onChange={setAirC} />
+      <QuantityField label="Air" quantity="temperature" value={airC} range={[-30, 15]} onChange={setAirC} />
       <p aria-live="polite">
         After an hour of sitting the head gives off <strong>{percent(covered!.ofLoss)}</strong> of the dry loss covered,{" "}
         <strong>{percent(bare!.ofLoss)}</strong> bare.
@@ -194,15 +176,15 @@ function Foil() {
       },
       [piece],
     );
-    return plainNumber(cloFromInsulation(resistancesAt(outing, 0).chest!), 2);
+    return insulationText(resistancesAt(outing, 0).chest!, 2);
   };
   return (
     <section aria-label="A lining sends the heat back">
       <h3 className="text-lg font-semibold">“A shining lining sends the heat back”, “the body expands the down”</h3>
       <p>
-        There is no agreed figure, so none is shown: {LINED_CLASS_G} g/m² of batting reads{" "}
-        <strong>{of(false)} clo</strong> at the chest, skin to air, and <strong>{of(true)} clo</strong> with a foil in
-        it. A test sheet of the whole piece would be taken as it is.
+        There is no agreed figure, so none is shown: {quantityText("areal", LINED_CLASS_G)} of batting reads{" "}
+        <strong>{of(false)}</strong> at the chest, skin to air, and <strong>{of(true)}</strong> with a foil in it. A
+        test sheet of the whole piece would be taken as it is.
       </p>
     </section>
   );

@@ -40,7 +40,7 @@ export function ClothesFields({ person, dress, onChange }: Props) {
   const kit = dress.startsWith("generic:") ? STARTER_KITS[dress.slice("generic:".length) as StarterKitKey] : null;
   return (
     <div className="flex flex-col gap-2">
-      <Chips label="Dressed" value={dress} options={options} onChange={onChange} />
+      <Chips label="Dressed" isLabelHidden value={dress} options={options} onChange={onChange} />
       <p className="text-muted text-sm">
         {dress === "byCold" &&
           "The lightest whole kit of invented pieces that lasts as long as you mean to sit, simulated in this weather. Its pieces join the kit; change them for your own as you go. "}

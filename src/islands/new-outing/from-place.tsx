@@ -93,6 +93,7 @@ export function FromPlace({ points }: { readonly points: StartingPoints }) {
       <Step title="Who">
         <Chips
           label="Person"
+          isLabelHidden
           value={personId}
           options={[...points.people.map((own) => [own.id, own.name] as const), [NEW, "somebody new …"] as const]}
           onChange={(id) => {
@@ -105,6 +106,7 @@ export function FromPlace({ points }: { readonly points: StartingPoints }) {
       <Step title="Where">
         <Chips
           label="Place"
+          isLabelHidden
           value={placeId}
           options={[...points.places.map((own) => [own.id, own.name] as const), [NEW, "a new place …"] as const]}
           onChange={(id) => {

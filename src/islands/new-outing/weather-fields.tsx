@@ -66,7 +66,7 @@ export function WeatherFields({ weather, timeZone, hasForecast, onChange }: Prop
   const [first, last] = [weather.read?.hours[0], weather.read?.hours.at(-1)];
   return (
     <div className="flex flex-col gap-3">
-      <Chips label="Weather" value={weather.way} options={ways} onChange={(way) => set({ way })} />
+      <Chips label="Weather" isLabelHidden value={weather.way} options={ways} onChange={(way) => set({ way })} />
       {weather.way === "forecast" && (
         <p className="text-muted text-sm">
           From the service that comes with Umiak, which is made up: an example to plan with, never the weather. Compare

@@ -1,3 +1,5 @@
+import { quantityText } from "../quantities";
+import { PAD_MM } from "@/core/changes";
 import type { Avoided, ChangeKind, PracticeQuestion, Practice, Worth } from "@/core/changes";
 import { plainNumber } from "../numbers";
 
@@ -35,9 +37,9 @@ const WORDS: Readonly<Record<Exclude<ChangeKind, "pair">, (names: readonly strin
   wearPiece: ([piece]) => `wear ${piece} as well`,
   genericPiece: (_, id) => `${id.replace("generic ", "")}, which is not in your kit`,
   swapPiece: ([fresh, worn]) => `${fresh} instead of ${worn}`,
-  seatPad: () => "a 15 mm foam pad to sit on",
-  solePad: () => "a 15 mm foam pad under the feet",
-  kneePad: () => "a 15 mm foam pad under the knees",
+  seatPad: () => `a foam pad of ${quantityText("thickness", PAD_MM)} to sit on`,
+  solePad: () => `a foam pad of ${quantityText("thickness", PAD_MM)} under the feet`,
+  kneePad: () => `a foam pad of ${quantityText("thickness", PAD_MM)} under the knees`,
   sitDown: () => "sit instead of stand",
   closeOpening: (_, id) => `close the ${id.replace("close ", "")}`,
   partBackOn: ([piece]) => `${piece} with all its parts`,
@@ -68,5 +70,5 @@ export function gainWords({ gainedMinutes, atLeast }: Worth): string {
 export function addedMassWords({ addedMassG }: Worth["change"]): string {
   if (addedMassG === null) return "mass not known";
   if (addedMassG === 0) return "no extra mass";
-  return `${addedMassG > 0 ? "+" : ""}${plainNumber(addedMassG, 0)} g`;
+  return `${addedMassG > 0 ? "+" : ""}${quantityText("smallMass", addedMassG)}`;
 }

@@ -1,3 +1,4 @@
+import { rainText } from "../quantities";
 import type { ForecastView } from "../../wire/evening/forecast-view";
 import type { OutingView, VerdictLine } from "../../wire/outing/outing-view";
 import { plainNumber } from "../numbers";
@@ -43,7 +44,7 @@ export function differenceWords(view: OutingView, { hours }: ForecastView, { tem
         ]),
     ...(Math.abs(rainMm) < NOTICED.rainMm
       ? []
-      : [`${plainNumber(Math.abs(rainMm), 1)} mm ${rainMm > 0 ? "more" : "less"} rain or snow`]),
+      : [`${rainText(Math.abs(rainMm))} ${rainMm > 0 ? "more" : "less"} rain or snow`]),
   ];
   return words.length === 0 ? "much the same" : words.join(", ");
 }

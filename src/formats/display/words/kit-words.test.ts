@@ -19,7 +19,7 @@ describe("a label in words", () => {
     [{ kind: "fleece", massGPerM2: 200 }, "fleece 200 g/m²"],
     [{ kind: "felt", thicknessMm: 6.5 }, "felt 6.5 mm"],
     [{ kind: "solid", substance: "closedCellFoam", thicknessMm: 15 }, "closed-cell foam 15 mm"],
-    [{ kind: "testSheet", insulationM2KPerW: 0.315, statesTotal: true }, "test sheet 0.315 m²K/W"],
+    [{ kind: "testSheet", insulationM2KPerW: 0.315, statesTotal: true }, "test sheet 2.03 clo"],
     [{ kind: "down", fillG: 120, fillPowerIn3PerOz: 650, panelAreaM2: 0.9 }, "down 120 g of 650 fill on 0.9 m²"],
     [
       { kind: "down", fillG: 120, fillPowerIn3PerOz: 650, panelAreaM2: 0.9, peakLoftMm: 40 },

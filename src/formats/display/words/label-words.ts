@@ -1,3 +1,4 @@
+import { insulationText, quantityText } from "../quantities";
 import type { Assembly, BattingFibre, Face, Material, MaterialKind, SolidSubstance, Wear } from "@/core/labels";
 import type { Fit } from "@/core/clothing";
 import type { Closure, PieceKind } from "@/core/pieces";
@@ -18,8 +19,8 @@ const FIBRE_WORDS: Readonly<Record<BattingFibre, string>> = {
   continuousFilament: "continuous-filament batting",
 };
 
-const grams = (massGPerM2: number): string => `${plainNumber(massGPerM2, 0)} g/m²`;
-const millimetres = (thicknessMm: number): string => `${plainNumber(thicknessMm, 1)} mm`;
+const grams = (massGPerM2: number): string => quantityText("areal", massGPerM2);
+const millimetres = (thicknessMm: number): string => quantityText("thickness", thicknessMm);
 
 /** A material as a label or two fingers give it: "fleece 200 g/m²". */
 export function materialWords(material: Material): string {
@@ -44,10 +45,10 @@ export function materialWords(material: Material): string {
       return `felt ${millimetres(material.thicknessMm)}`;
     case "down":
       return material.peakLoftMm === undefined
-        ? `down ${plainNumber(material.fillG, 0)} g of ${material.fillPowerIn3PerOz} fill on ${plainNumber(material.panelAreaM2, 2)} m²`
+        ? `down ${quantityText("smallMass", material.fillG)} of ${material.fillPowerIn3PerOz} fill on ${plainNumber(material.panelAreaM2, 2)} m²`
         : `down, chambers ${millimetres(material.peakLoftMm)} at their thickest`;
     case "testSheet":
-      return `test sheet ${plainNumber(material.insulationM2KPerW, 3)} m²K/W`;
+      return `test sheet ${insulationText(material.insulationM2KPerW)}`;
     case "solid":
       return `${SUBSTANCE_WORDS[material.substance]} ${millimetres(material.thicknessMm)}`;
   }

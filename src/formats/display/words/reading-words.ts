@@ -1,3 +1,4 @@
+import { insulationFigure } from "../quantities";
 import { readLabel, type Label } from "@/core/labels";
 import type { Patch } from "@/core/patches";
 import { cloFromInsulation } from "@/core/units";
@@ -38,3 +39,7 @@ export function readingRows(label: Label): ReadingRow[] {
 
 /** The patch a piece is warmest on, for lists. */
 export const warmestClo = (label: Label): ReadingRow | null => readingRows(label)[0] ?? null;
+
+/** What a row reads with its spread, without its unit: "1.24 ± 0.12". */
+export const readingFigure = ({ insulationM2KPerW, spreadM2KPerW }: ReadingRow): string =>
+  `${insulationFigure(insulationM2KPerW, 2)} ± ${insulationFigure(spreadM2KPerW, 2)}`;

@@ -1,8 +1,9 @@
+import { insulationFromClo } from "@/core/units";
+import { insulationText } from "../quantities";
 import { totalMinutes } from "@/core/outing";
 import type { DayRun } from "@/core/day";
 import { instantAt } from "../../outing-file/to-outing";
 import type { OutingView } from "../../wire/outing/outing-view";
-import { plainNumber } from "../numbers";
 import { clockText } from "../time";
 import type { Caution, GoOrStay, StayReason } from "@/core/opinion";
 import { durationText } from "../time";
@@ -40,7 +41,7 @@ export function dayWords({ kind, advice }: DayRun, view: Pick<OutingView, "start
   const clock = (minute: number): string => clockText(instantAt(view.startsAt, minute), view.place.timeZone);
   const within = advice.filter(({ minute }) => minute > 0 && minute < end).slice(0, MOST_ADVICE);
   const words = within.map(
-    ({ action, minute, byClo }) => `${action} about ${plainNumber(byClo, 1)} clo by ${clock(minute)}`,
+    ({ action, minute, byClo }) => `${action} about ${insulationText(insulationFromClo(byClo), 1)} by ${clock(minute)}`,
   );
   return words.length === 0 ? KIND_WORDS[kind] : `${KIND_WORDS[kind]} Against the start: ${words.join(", ")}.`;
 }

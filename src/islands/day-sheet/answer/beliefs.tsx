@@ -1,8 +1,8 @@
+import { insulationText, quantityText } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
 import { memo } from "react";
 import { gramReading } from "@/core/labels";
 import { headShare } from "@/core/trace";
-import { cloFromInsulation } from "@/core/units";
 import { plainNumber } from "@/formats/display/numbers";
 import { PATCH_WORDS } from "@/formats/display/words/sheet-words";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
@@ -39,8 +39,9 @@ function gramRows({ kit, wearings }: OutingView): Row[] {
       const reading = gramReading(label);
       if (!reading) return [];
       const { massGPerM2, patch, insulationM2KPerW } = reading;
-      const clo = plainNumber(cloFromInsulation(insulationM2KPerW), 1);
-      return [{ id, name, massGPerM2, text: `${clo} clo at the ${PATCH_WORDS[patch] ?? patch}` }];
+      return [
+        { id, name, massGPerM2, text: `${insulationText(insulationM2KPerW, 1)} at the ${PATCH_WORDS[patch] ?? patch}` },
+      ];
     })
     .sort((one, other) => other.massGPerM2 - one.massGPerM2);
 }
@@ -56,7 +57,7 @@ function GramsBelief({ view }: Props) {
       <ul className="text-muted mt-1">
         {rows.map(({ id, name, massGPerM2, text }) => (
           <li key={id}>
-            {name}: {plainNumber(massGPerM2, 0)} g/m² → {text}
+            {name}: {quantityText("areal", massGPerM2)} → {text}
           </li>
         ))}
       </ul>

@@ -1,7 +1,7 @@
+import { quantityText } from "@/formats/display/quantities";
 import { memo } from "react";
 import { overheatingOf, sweatOnArrival, type SweatStep } from "@/core/opinion";
 import type { OutingResult } from "@/core/simulation";
-import { plainNumber } from "@/formats/display/numbers";
 import { durationText } from "@/formats/display/time";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { drawnFrom } from "../drawn-from";
@@ -21,14 +21,14 @@ function AllCautions({ view, result }: Props) {
       </p>
       {sweat && (
         <p className="text-rust-text mt-2 font-semibold">
-          {SWEAT_WORDS[sweat.step]} on arrival: the layers of the trunk hold {plainNumber(sweat.gPerM2, 0)} g/m² of
+          {SWEAT_WORDS[sweat.step]} on arrival: the layers of the trunk hold {quantityText("areal", sweat.gPerM2)} of
           sweat. Carry more and wear less on the way, go slower, or change the shirt and hat when you are there.
         </p>
       )}
       {hot && (
         <p className="text-rust-text mt-2 font-semibold" data-testid="overheating">
-          Too hot: the core reaches {plainNumber(hot.trunkC, 1)} °C {durationText(hot.minute)} after the start. Wear
-          less, open up or go slower there; stop and cool down when you feel dizzy or sick.
+          Too hot: the core reaches {quantityText("temperature", hot.trunkC, 1)} {durationText(hot.minute)} after the
+          start. Wear less, open up or go slower there; stop and cool down when you feel dizzy or sick.
         </p>
       )}
       {view.setting.ground === "ice" && (

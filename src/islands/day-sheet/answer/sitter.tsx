@@ -1,3 +1,4 @@
+import { insulationText } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
 import { Pause, Play } from "lucide-react";
 import { memo, useEffect, useState } from "react";
@@ -6,7 +7,6 @@ import { stateOfPart, type PartState } from "@/charts/state-of-part";
 import { SEGMENT_COUNT } from "@/core/body";
 import type { OutingResult, OutingSeries } from "@/core/simulation";
 import { SITE_INDEX, SITES } from "@/core/patches";
-import { cloFromInsulation } from "@/core/units";
 import { plainNumber, temperatureText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText } from "@/formats/display/time";
@@ -117,8 +117,8 @@ function Pointed({ part, preferences }: { readonly part: Part | null; readonly p
           {site && (
             <span className="text-muted">
               {" "}
-              · {plainNumber(cloFromInsulation(site.insulationM2KPerW), 1)} clo to the {site.touches ? "ground" : "air"}
-              , loses {plainNumber(site.lostW, 1)} W
+              · {insulationText(site.insulationM2KPerW, 1)} to the {site.touches ? "ground" : "air"}, loses{" "}
+              {plainNumber(site.lostW, 1)} W
             </span>
           )}
         </>

@@ -1,3 +1,4 @@
+import { degreesOfKelvin, differenceText, unitLabel } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
 import { useEffect, useState } from "react";
 import { plainNumber, temperatureText } from "@/formats/display/numbers";
@@ -16,6 +17,7 @@ type Props = { readonly view: OutingView; readonly minute: number; readonly pref
 const QUIET_MS = 250;
 /** By how much it goes wrong, until something else is typed. */
 const USUAL_LEVERS = { hours: 3, colderK: 8, walkMinutes: 120 };
+const COLDER_RANGE_K = [1, 30] as const;
 const WIND_FACTOR = 2;
 
 const minutesWords = (minutes: number | null, toShelter: boolean): string =>
@@ -112,13 +114,13 @@ function Answers({ view, minute, preferences, levers, onLevers }: AnswersProps) 
         />
         <NumberField
           label="Gets colder by"
-          unit="K"
-          value={colderK}
-          low={1}
-          high={30}
+          unit={unitLabel("temperature")}
+          value={degreesOfKelvin(colderK)}
+          low={degreesOfKelvin(COLDER_RANGE_K[0])}
+          high={degreesOfKelvin(COLDER_RANGE_K[1])}
           step={1}
           decimals={0}
-          onChange={(typed) => onLevers({ ...levers, colderK: typed })}
+          onChange={(typed) => onLevers({ ...levers, colderK: typed / degreesOfKelvin(1) })}
         />
         <NumberField
           label="The vehicle stays: on foot for"
@@ -133,7 +135,7 @@ function Answers({ view, minute, preferences, levers, onLevers }: AnswersProps) 
       </div>
       <ul className="text-sm" aria-live="polite">
         <Lever words={`${plainNumber(hours, 1)} h longer`} told={told?.longer ?? null} />
-        <Lever words={`${plainNumber(colderK, 0)} K colder all day`} told={told?.colder ?? null} />
+        <Lever words={`${differenceText(colderK, 0)} colder all day`} told={told?.colder ?? null} />
         <Lever words={`${WIND_FACTOR} times the wind`} told={told?.windier ?? null} />
         <OnFoot view={view} told={told?.onFoot ?? null} preferences={preferences} />
       </ul>

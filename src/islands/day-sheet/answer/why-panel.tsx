@@ -1,7 +1,7 @@
+import { insulationText, quantityText } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
 import { useState } from "react";
 import type { PieceTrace, StackTrace, Trace } from "@/core/trace";
-import { cloFromInsulation } from "@/core/units";
 import { plainNumber, temperatureText, windText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { PATCH_WORDS } from "@/formats/display/words/sheet-words";
@@ -12,7 +12,6 @@ import { Dialog } from "../../page/dialog";
 type Ended = Extract<Trace, { kind: "ended" }>;
 type Shown = { readonly preferences: Preferences };
 
-const clo = (insulationM2KPerW: number): string => `${plainNumber(cloFromInsulation(insulationM2KPerW), 2)} clo`;
 const watts = (value: number): string => `${plainNumber(value, 0)} W`;
 const perArea = (value: number): string => `${plainNumber(value, 0)} W/m²`;
 const placeWords = (patch: string, side: string | null): string =>
@@ -22,14 +21,14 @@ function PieceStep({ piece }: { readonly piece: PieceTrace }) {
   return (
     <details className="border-line border-l pl-3">
       <summary>
-        {piece.name}: <strong>{clo(piece.insulationM2KPerW)}</strong>
-        {piece.spreadM2KPerW > 0 && <span className="text-muted"> ± {clo(piece.spreadM2KPerW)}</span>}
+        {piece.name}: <strong>{insulationText(piece.insulationM2KPerW, 2)}</strong>
+        {piece.spreadM2KPerW > 0 && <span className="text-muted"> ± {insulationText(piece.spreadM2KPerW, 2)}</span>}
       </summary>
       <ul className="text-sm">
         {piece.materials.map(({ material, reading }, index) => (
           <li key={index}>
-            {material.kind}, {plainNumber(reading.thicknessMm, 1)} mm: {clo(reading.insulationM2KPerW)}{" "}
-            <span className="text-muted">({reading.source})</span>
+            {material.kind}, {quantityText("thickness", reading.thicknessMm)}:{" "}
+            {insulationText(reading.insulationM2KPerW, 2)} <span className="text-muted">({reading.source})</span>
           </li>
         ))}
         {piece.assemblyFactor !== 1 && <li>seams and openings leave {plainNumber(piece.assemblyFactor * 100, 0)} %</li>}
@@ -44,12 +43,12 @@ function StackStep({ stack }: { readonly stack: StackTrace }) {
   return (
     <details open className="border-line border-l pl-3">
       <summary>
-        Over the {placeWords(stack.patch, stack.side)}: <strong>{clo(stack.totalM2KPerW)}</strong> to the{" "}
+        Over the {placeWords(stack.patch, stack.side)}: <strong>{insulationText(stack.totalM2KPerW, 2)}</strong> to the{" "}
         {stack.touches ? "ground" : "air"}
       </summary>
       {stack.leaks && <p className="text-sm">An opening lets wind in here.</p>}
       {stack.overfillMm > 0 && (
-        <p className="text-sm">Too tight by {plainNumber(stack.overfillMm, 1)} mm: pressed, with less blood.</p>
+        <p className="text-sm">Too tight by {quantityText("thickness", stack.overfillMm)}: pressed, with less blood.</p>
       )}
       {stack.pieces.length === 0 && <p className="text-sm">bare</p>}
       {stack.pieces.map((piece) => (

@@ -1,12 +1,10 @@
+import { loadText } from "@/formats/display/quantities";
 import { totalMinutes } from "@/core/outing";
 import { memo } from "react";
 import { carriedAt } from "@/core/dressing";
 import { plainNumber } from "@/formats/display/numbers";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { drawnFrom } from "../drawn-from";
-
-const G_PER_KG = 1000;
-const kilograms = (grams: number): string => `${plainNumber(grams / G_PER_KG, 1)} kg`;
 
 type Props = { readonly view: OutingView; readonly minute: number };
 
@@ -21,7 +19,7 @@ function Carried({ view, minute }: Props) {
   if (view.wearings.length === 0) return null;
   return (
     <p className="text-muted bg-ground relative py-0.5 text-xs" data-testid="carried">
-      at this minute: worn {kilograms(wornG)} · in the pack {kilograms(packG)}, about {plainNumber(packL, 0)} L
+      at this minute: worn {loadText(wornG)} · in the pack {loadText(packG)}, about {plainNumber(packL, 0)} L
       {unknownMass > 0 && ` · ${unknownMass} without a known mass`}
       <span className="max-sm:hidden"> · bar: worn, dots: carried</span>
     </p>

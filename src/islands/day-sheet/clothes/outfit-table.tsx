@@ -1,7 +1,7 @@
+import { insulationFigure, loadText, unitLabel } from "@/formats/display/quantities";
 import { useEffect, useState } from "react";
 import { NOISE } from "@/core/pieces";
-import { cloFromInsulation } from "@/core/units";
-import { fixedNumber, moneyText, plainNumber } from "@/formats/display/numbers";
+import { moneyText, plainNumber } from "@/formats/display/numbers";
 import { durationText } from "@/formats/display/time";
 import type { OutfitPiece } from "@/formats/wire/kit/outfit";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
@@ -12,7 +12,6 @@ export type NamedOutfit = { readonly name: string; readonly pieces: readonly Out
 type Props = { readonly view: OutingView; readonly outfits: readonly NamedOutfit[] };
 type Row = FigureRow<OutfitWorth, NamedOutfit>;
 
-const GRAMS_PER_KG = 1000;
 const NOT_KNOWN = "not known of all";
 /** As many as can be read beside each other. */
 const MOST_OUTFITS = 6;
@@ -35,12 +34,12 @@ const rowsOf = (currency: string | null): Row[] => [
     text: ({ minutes }) => (minutes === null ? "longer than is looked at" : durationText(minutes)),
   },
   ...SHOWN_SITES.map((site, index): Row => ({
-    title: `clo, skin to air: ${SITE_WORDS[site]}`,
-    text: ({ sitesM2KPerW }) => fixedNumber(cloFromInsulation(sitesM2KPerW[index]!), 2),
+    title: `Skin to air, ${unitLabel("insulation")}: ${SITE_WORDS[site]}`,
+    text: ({ sitesM2KPerW }) => insulationFigure(sitesM2KPerW[index]!, 2),
   })),
   {
     title: "Mass",
-    text: ({ massG }) => (massG === null ? NOT_KNOWN : `${plainNumber(massG / GRAMS_PER_KG, 1)} kg`),
+    text: ({ massG }) => (massG === null ? NOT_KNOWN : loadText(massG)),
   },
   { title: "Packed", text: ({ volumeL }) => (volumeL === null ? NOT_KNOWN : `${plainNumber(volumeL, 0)} L`) },
   {

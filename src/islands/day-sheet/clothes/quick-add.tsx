@@ -1,6 +1,12 @@
 import { useId, useRef, useState, type FormEvent } from "react";
 import type { Wear } from "@/core/labels";
 import { OUTING_RANGE } from "@/core/outing";
+import { useStore } from "@nanostores/react";
+import { plainNumber } from "@/formats/display/numbers";
+import { quantityText } from "@/formats/display/quantities";
+import { QUANTITY_OF_UNIT, unitOf, type Unit } from "@/formats/display/units";
+import { $preferences } from "@/stores/preferences";
+import { shownNumber } from "../../fields/use-typed-number";
 import { WEAR_WORDS } from "@/formats/display/words/label-words";
 import { readTypedNumber } from "@/formats/typed-number";
 import { QUICK_PIECES } from "@/core/starter-kit";
@@ -13,24 +19,31 @@ export function QuickAdd({ view }: { readonly view: OutingView }) {
   const id = useId();
   const first = useRef<HTMLSelectElement>(null);
   const [place, setPlace] = useState(0);
-  const [figureText, setFigureText] = useState(String(QUICK_PIECES[0]!.figure.usual));
+  const preferences = useStore($preferences);
+  const massUnit = unitOf("smallMass", preferences);
+  const unitFor = (index: number): Unit => unitOf(QUANTITY_OF_UNIT[QUICK_PIECES[index]!.figure.unit], preferences);
+  const usualText = (index: number): string =>
+    shownNumber(unitFor(index).fromSi(QUICK_PIECES[index]!.figure.usual), unitFor(index).decimals);
+  const [figureText, setFigureText] = useState(() => usualText(0));
   const [massText, setMassText] = useState("");
   const [name, setName] = useState("");
   const [wear, setWear] = useState<Wear>("used");
   const [told, setTold] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const quick = QUICK_PIECES[place]!;
-  const { words, unit, range } = quick.figure;
-  const figure = readTypedNumber(figureText);
+  const { words, range } = quick.figure;
+  const unit = unitFor(place);
+  const typed = readTypedNumber(figureText);
+  const figure = typed === null ? null : unit.toSi(typed);
   const mass = readTypedNumber(massText);
-  const massG = mass === null ? null : Math.round(mass);
+  const massG = mass === null ? null : Math.round(massUnit.toSi(mass));
   const isFigureUsable = figure !== null && figure >= range[0] && figure <= range[1];
   const [leastG, mostG] = OUTING_RANGE.pieceMassG;
   const isMassUsable = massG === null ? massText.trim() === "" : massG >= leastG && massG <= mostG;
 
   const choose = (next: number): void => {
     setPlace(next);
-    setFigureText(String(QUICK_PIECES[next]!.figure.usual));
+    setFigureText(usualText(next));
   };
   const add = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
@@ -38,13 +51,13 @@ export function QuickAdd({ view }: { readonly view: OutingView }) {
     if (!isFigureUsable || !isMassUsable) {
       setProblem(
         isFigureUsable
-          ? `Give a mass from ${leastG} to ${mostG} g, or leave it empty.`
-          : `Give ${words.toLowerCase()} from ${range[0]} to ${range[1]} ${unit}.`,
+          ? `Give a mass from ${quantityText("smallMass", leastG)} to ${quantityText("smallMass", mostG)}, or leave it empty.`
+          : `Give ${words.toLowerCase()} from ${plainNumber(unit.fromSi(range[0]), unit.decimals)} to ${plainNumber(unit.fromSi(range[1]), unit.decimals)} ${unit.label}.`,
       );
       return;
     }
     const fresh = {
-      name: name.trim() || `${quick.words} ${figureText} ${unit}`,
+      name: name.trim() || `${quick.words} ${figureText} ${unit.label}`,
       kind: quick.kind,
       label: quick.labelOf(figure, wear),
       fingersTogether: quick.fingersTogether,
@@ -91,7 +104,7 @@ export function QuickAdd({ view }: { readonly view: OutingView }) {
         </div>
         <div className="flex flex-col gap-1">
           <label htmlFor={id} className="text-muted text-sm">
-            {words}, {unit}
+            {words}, {unit.label}
           </label>
           <input
             id={id}
@@ -104,7 +117,7 @@ export function QuickAdd({ view }: { readonly view: OutingView }) {
           />
         </div>
         <label className="flex flex-col gap-1">
-          <span className="text-muted text-sm">Mass, g (if known)</span>
+          <span className="text-muted text-sm">Mass, {massUnit.label} (if known)</span>
           <input
             className="field w-28"
             inputMode="numeric"

@@ -7,6 +7,7 @@ import type { OutingView, TypedNumber } from "@/formats/wire/outing/outing-view"
 import { $selection } from "@/stores/sheet/day-sheet";
 import { editHour } from "@/stores/sheet/edits";
 import { NumberField } from "../../fields/number-field";
+import { QuantityField } from "../../fields/quantity-field";
 
 const DECIMALS = 1;
 const PERCENT = 100;
@@ -82,15 +83,12 @@ export function HourEditor({
           decimals={0}
           onChange={(value) => editHour(index, { cloudShare: value / PERCENT })}
         />
-        <NumberField
+        <QuantityField
           key={`${hour.at} rain`}
-          label="Rain or snow, as water"
-          unit="mm/h"
+          label="Rain or snow an hour, as water"
+          quantity="thickness"
           value={hour.precipitationMm ?? 0}
-          low={OUTING_RANGE.precipitationMm[0]}
-          high={OUTING_RANGE.precipitationMm[1]}
-          step={0.5}
-          decimals={DECIMALS}
+          range={OUTING_RANGE.precipitationMm}
           onChange={(value) => editHour(index, { precipitationMm: value })}
         />
       </div>

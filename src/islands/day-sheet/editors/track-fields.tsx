@@ -3,20 +3,19 @@ import { profileChart } from "@/charts/profile-chart";
 import { walkMinutes, type WalkIn } from "@/core/outing";
 import { PREPARATION_RANGE } from "@/core/evening";
 import { wayOf } from "@/core/track";
-import { plainNumber } from "@/formats/display/numbers";
+import { quantityText } from "@/formats/display/quantities";
 import { durationText } from "@/formats/display/time";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { editWalkMinutes, takeTrack } from "@/stores/sheet/track";
 import { saveFile } from "../../page/save-file";
 
-const M_PER_KM = 1000;
 const WIDTH = 300;
 const HEIGHT = 64;
 
 function Profile({ track }: { readonly track: NonNullable<OutingView["plan"]["track"]> }) {
   const way = wayOf(track);
   const chart = profileChart(way, WIDTH, HEIGHT);
-  const words = `${plainNumber(way.distanceM / M_PER_KM, 2)} km, ${plainNumber(way.upM, 0)} m up, ${plainNumber(way.downM, 0)} m down`;
+  const words = `${quantityText("distance", way.distanceM)}, ${quantityText("height", way.upM, 0)} up, ${quantityText("height", way.downM, 0)} down`;
   return (
     <figure>
       {chart && (
@@ -31,7 +30,8 @@ function Profile({ track }: { readonly track: NonNullable<OutingView["plan"]["tr
       )}
       <figcaption className="text-muted text-sm">
         {words}
-        {chart && `, between ${plainNumber(chart.lowM, 0)} and ${plainNumber(chart.highM, 0)} m above the sea`}
+        {chart &&
+          `, between ${quantityText("height", chart.lowM, 0)} and ${quantityText("height", chart.highM, 0)} above the sea`}
       </figcaption>
     </figure>
   );

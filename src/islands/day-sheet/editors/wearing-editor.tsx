@@ -1,11 +1,10 @@
+import { insulationText } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
 import { laneOf } from "@/core/pieces";
 import { readLabel } from "@/core/labels";
 import { changeCost } from "@/core/dressing";
 import { WEARING_SIDES, type WearingSide, totalMinutes } from "@/core/outing";
 import { LEAK_POINTS } from "@/core/patches";
-import { cloFromInsulation } from "@/core/units";
-import { plainNumber } from "@/formats/display/numbers";
 import { problemWords } from "@/formats/display/words/problem-words";
 import { clockText } from "@/formats/display/time";
 import { PATCH_WORDS, WHEN_OFF_WORDS } from "@/formats/display/words/sheet-words";
@@ -24,7 +23,7 @@ import { LayerOrder } from "./layer-order";
 function readingWords(piece: PieceView): { parts: string; clo: string }[] {
   const groups = new Map<string, string[]>();
   for (const { patch, insulationM2KPerW } of readLabel(piece.label)) {
-    const clo = plainNumber(cloFromInsulation(insulationM2KPerW), 1);
+    const clo = insulationText(insulationM2KPerW, 1);
     groups.set(clo, [...(groups.get(clo) ?? []), PATCH_WORDS[patch] ?? patch]);
   }
   return [...groups].map(([clo, parts]) => ({ clo, parts: parts.join(", ") }));
@@ -191,7 +190,7 @@ export function WearingEditor({ view, id }: { readonly view: OutingView; readonl
         <dt className="text-muted">The label reads as</dt>
         {readingWords(piece).map(({ parts, clo }) => (
           <dd key={clo}>
-            <strong>{clo} clo</strong> {parts}
+            <strong>{clo}</strong> {parts}
           </dd>
         ))}
       </dl>

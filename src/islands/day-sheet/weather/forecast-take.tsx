@@ -1,3 +1,4 @@
+import { rainText } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
 import { issuedWords } from "@/formats/display/words/forecast-words";
@@ -36,7 +37,7 @@ function HourRow({
         %
       </td>
       <td className="pr-4">{plainNumber(hour.cloudShare * PERCENT, 0)} %</td>
-      <td>{plainNumber(hour.precipitationMm, 1)} mm</td>
+      <td>{rainText(hour.precipitationMm)}</td>
     </tr>
   );
 }

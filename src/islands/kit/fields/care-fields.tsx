@@ -1,11 +1,11 @@
+import { quantityText } from "@/formats/display/quantities";
 import { useState } from "react";
 import { careOf, newThicknessMm, wearByPinch, type CareDone, type CareTask } from "@/core/care";
 import type { Wear } from "@/core/labels";
 import { CARE_WORDS, careStandText } from "@/formats/display/words/care-words";
 import { WEAR_WORDS } from "@/formats/display/words/label-words";
-import { plainNumber } from "@/formats/display/numbers";
 import type { KitPiece } from "@/formats/wire/kit/kit-view";
-import { OptionalNumber } from "./optional-number";
+import { OptionalQuantity } from "./optional-quantity";
 
 type Props = {
   readonly piece: KitPiece;
@@ -13,7 +13,7 @@ type Props = {
   readonly onWear: (wear: Wear) => void;
 };
 
-const MOST_MM = 120;
+const PINCHED_RANGE_MM = [0.5, 120] as const;
 
 /** Loft between two fingers, against what it was: how the piece has worn. */
 function Pinch({ piece, onWear }: Pick<Props, "piece" | "onWear">) {
@@ -21,9 +21,15 @@ function Pinch({ piece, onWear }: Pick<Props, "piece" | "onWear">) {
   const [pinchedMm, setPinchedMm] = useState<number | null>(null);
   return (
     <div className="flex flex-wrap items-end gap-2 pb-1">
-      <OptionalNumber label="Pinched now, mm" value={pinchedMm} low={0.5} high={MOST_MM} onChange={setPinchedMm} />
+      <OptionalQuantity
+        label="Pinched now"
+        quantity="thickness"
+        value={pinchedMm}
+        range={PINCHED_RANGE_MM}
+        onChange={setPinchedMm}
+      />
       <p className="text-muted text-sm">
-        By its label it was {plainNumber(newMm, 0)} mm when new.
+        By its label it was {quantityText("thickness", newMm)} when new.
         {pinchedMm !== null && ` That is ${WEAR_WORDS[wearByPinch(newMm, pinchedMm)]}.`}
       </p>
       {pinchedMm !== null && (

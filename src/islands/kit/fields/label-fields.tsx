@@ -3,7 +3,7 @@ import { LAYER_RANGE } from "@/core/clothing";
 import { ASSEMBLY_WORDS, FACE_WORDS, FIT_WORDS, WEAR_WORDS } from "@/formats/display/words/label-words";
 import { plainNumber } from "@/formats/display/numbers";
 import { ChoiceField, optionsOf } from "../../fields/choice-field";
-import { NumberField } from "../../fields/number-field";
+import { QuantityField } from "../../fields/quantity-field";
 import { PanelFields } from "./panel-fields";
 
 type Props = { readonly label: Label; readonly onChange: (label: Label) => void };
@@ -77,14 +77,11 @@ export function LabelFields({ label, onChange }: Props) {
             Say how much room is under it
           </button>
         ) : (
-          <NumberField
+          <QuantityField
             label="Room under it"
-            unit="mm"
+            quantity="thickness"
             value={easeMm}
-            low={LAYER_RANGE.easeMm[0]}
-            high={LAYER_RANGE.easeMm[1]}
-            step={1}
-            decimals={0}
+            range={LAYER_RANGE.easeMm}
             onChange={(mm) => onChange({ ...label, easeMm: mm })}
           />
         )}

@@ -2,6 +2,7 @@ import { FIBRES, LABEL_RANGE, type Fibre, type Material } from "@/core/labels";
 import { BETTER_KNOWN, materialWords } from "@/formats/display/words/label-words";
 import { ChoiceField } from "../../fields/choice-field";
 import { NumberField } from "../../fields/number-field";
+import { QuantityField } from "../../fields/quantity-field";
 
 type Props = { readonly material: Material; readonly onChange: (material: Material) => void };
 
@@ -10,14 +11,11 @@ function Figures({ material, onChange }: Props) {
   if (material.kind === "down") {
     return (
       <>
-        <NumberField
+        <QuantityField
           label="Fill"
-          unit="g"
+          quantity="smallMass"
           value={material.fillG}
-          low={LABEL_RANGE.fillG[0]}
-          high={LABEL_RANGE.fillG[1]}
-          step={5}
-          decimals={0}
+          range={LABEL_RANGE.fillG}
           onChange={(fillG) => onChange({ ...material, fillG })}
         />
         <NumberField
@@ -45,41 +43,32 @@ function Figures({ material, onChange }: Props) {
   }
   if (material.kind === "testSheet") {
     return (
-      <NumberField
+      <QuantityField
         label="Tested"
-        unit="m²K/W"
+        quantity="insulation"
         value={material.insulationM2KPerW}
-        low={LABEL_RANGE.testedM2KPerW[0]}
-        high={LABEL_RANGE.testedM2KPerW[1]}
-        step={0.01}
-        decimals={3}
+        range={LABEL_RANGE.testedM2KPerW}
         onChange={(insulationM2KPerW) => onChange({ ...material, insulationM2KPerW })}
       />
     );
   }
   if ("massGPerM2" in material) {
     return (
-      <NumberField
+      <QuantityField
         label="Printed"
-        unit="g/m²"
+        quantity="areal"
         value={material.massGPerM2}
-        low={LABEL_RANGE.massGPerM2[0]}
-        high={LABEL_RANGE.massGPerM2[1]}
-        step={10}
-        decimals={0}
+        range={LABEL_RANGE.massGPerM2}
         onChange={(massGPerM2) => onChange({ ...material, massGPerM2 })}
       />
     );
   }
   return (
-    <NumberField
+    <QuantityField
       label="Thickness"
-      unit="mm"
+      quantity="thickness"
       value={material.thicknessMm}
-      low={LABEL_RANGE.thicknessMm[0]}
-      high={LABEL_RANGE.thicknessMm[1]}
-      step={0.5}
-      decimals={1}
+      range={LABEL_RANGE.thicknessMm}
       onChange={(thicknessMm) => onChange({ ...material, thicknessMm })}
     />
   );
@@ -101,14 +90,11 @@ export function MaterialFields({ material, onChange }: Props) {
       <p className="text-sm font-semibold">{materialWords(material)}</p>
       <div className="flex flex-wrap gap-3">
         {material.kind === "down" && peakLoftMm !== undefined ? (
-          <NumberField
+          <QuantityField
             label="Chambers, thickest"
-            unit="mm"
+            quantity="thickness"
             value={peakLoftMm}
-            low={LABEL_RANGE.thicknessMm[0]}
-            high={LABEL_RANGE.thicknessMm[1]}
-            step={1}
-            decimals={0}
+            range={LABEL_RANGE.thicknessMm}
             onChange={(loft) => onChange({ ...material, peakLoftMm: loft })}
           />
         ) : (

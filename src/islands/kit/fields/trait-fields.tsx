@@ -14,6 +14,9 @@ import { CLOSURE_WORDS } from "@/formats/display/words/label-words";
 import { ChoiceField, optionsOf } from "../../fields/choice-field";
 import { HeatFields } from "./heat-fields";
 import { OptionalNumber } from "./optional-number";
+import { OptionalQuantity } from "./optional-quantity";
+
+const CM_PER_M = 100;
 
 type Props = {
   readonly kind: PieceKind;
@@ -71,19 +74,21 @@ export function TraitFields({ kind, traits, onChange }: Props) {
               options={[[UNKNOWN, "not known"], ...optionsOf(CLOSURE_WORDS)]}
               onChange={(closure) => onChange({ ...traits, closure: closure === UNKNOWN ? undefined : closure })}
             />
-            <OptionalNumber
-              label="Printed temperature, °C"
+            <OptionalQuantity
+              label="Printed temperature"
+              quantity="temperature"
               value={traits.printedTemperatureC ?? null}
-              low={OUTING_RANGE.printedTemperatureC[0]}
-              high={OUTING_RANGE.printedTemperatureC[1]}
+              range={OUTING_RANGE.printedTemperatureC}
               onChange={(printed) => onChange({ ...traits, printedTemperatureC: printed ?? undefined })}
             />
-            <OptionalNumber
-              label="Shaft, height in cm"
-              value={traits.shaftHeightCm ?? null}
-              low={OUTING_RANGE.shaftHeightCm[0]}
-              high={OUTING_RANGE.shaftHeightCm[1]}
-              onChange={(height) => onChange({ ...traits, shaftHeightCm: height ?? undefined })}
+            <OptionalQuantity
+              label="Height of the shaft"
+              quantity="length"
+              value={traits.shaftHeightCm === undefined ? null : traits.shaftHeightCm / CM_PER_M}
+              range={[OUTING_RANGE.shaftHeightCm[0] / CM_PER_M, OUTING_RANGE.shaftHeightCm[1] / CM_PER_M]}
+              onChange={(metres) =>
+                onChange({ ...traits, shaftHeightCm: metres === null ? undefined : metres * CM_PER_M })
+              }
             />
             <label className="flex min-h-6 items-center gap-1.5 text-sm">
               <input

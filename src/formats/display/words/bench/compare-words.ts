@@ -1,3 +1,4 @@
+import { quantityText } from "../../quantities";
 import { windContest } from "@/core/bench";
 import { gramReading } from "@/core/labels";
 import type { Piece } from "@/core/pieces";
@@ -22,5 +23,5 @@ export function contestWords(one: Piece, other: Piece, patch: Patch, unit: WindU
 /** The grams a label prints, in words; "–" where it prints none. */
 export function printedGrams(piece: Piece): string {
   const reading = gramReading(piece.label);
-  return reading ? `${reading.massGPerM2} g/m²` : "–";
+  return reading ? quantityText("areal", reading.massGPerM2) : "–";
 }

@@ -1,3 +1,4 @@
+import { quantityText } from "../../quantities";
 import type { FootAnswer, FootFit, ToeMinutes } from "@/core/bench";
 import type { Level } from "@/core/limits";
 import { plainNumber } from "../../numbers";
@@ -13,12 +14,12 @@ const percent = (share: number): string => `${plainNumber(100 * share, 0)} %`;
 
 /** How a boot fits what is in it: "6 mm of room, 4.3 mm filled". */
 export function fitWords({ roomMm, filledMm, overfilledMm, bloodShare }: FootFit): string {
-  const filled = `${plainNumber(filledMm, 1)} mm of cloth over the toes`;
+  const filled = `${quantityText("thickness", filledMm)} of cloth over the toes`;
   if (roomMm === null) return `${filled}; the boot does not say its room`;
   if (overfilledMm > 0) {
-    return `tight by ${plainNumber(overfilledMm, 1)} mm: ${filled}, room for ${plainNumber(roomMm, 1)} mm. The toes get ${percent(bloodShare)} of their blood.`;
+    return `tight by ${quantityText("thickness", overfilledMm)}: ${filled}, room for ${quantityText("thickness", roomMm)}. The toes get ${percent(bloodShare)} of their blood.`;
   }
-  return `fits: ${filled}, room for ${plainNumber(roomMm, 1)} mm`;
+  return `fits: ${filled}, room for ${quantityText("thickness", roomMm)}`;
 }
 
 /** What being tight costs, in minutes to the level; nothing where it is not tight. */

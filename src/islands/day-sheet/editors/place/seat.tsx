@@ -2,12 +2,11 @@ import { CheckField } from "../../../fields/check-field";
 import { ChoiceField, optionsOf } from "../../../fields/choice-field";
 import { GROUND_RANGE, SEAT_HEIGHT_RANGE_M, seatOf } from "@/core/weather";
 import { GROUND_WORDS, SEAT_WORDS, SHELTER_WORDS } from "@/formats/display/words/place-words";
-import { NumberField } from "../../../fields/number-field";
+import { QuantityField } from "../../../fields/quantity-field";
 import type { PlaceSetting } from "@/core/outing";
 import { editSetting } from "@/stores/sheet/edits";
 
 const USUAL_ICE_M = 0.3;
-const CM_PER_M = 100;
 type Fields = { readonly setting: PlaceSetting };
 
 /** Shelter, and on what one sits and stands. */
@@ -32,26 +31,20 @@ export function Seat({ setting }: Fields) {
         options={optionsOf(SEAT_WORDS)}
         onChange={(seat) => editSetting("seat", { seat })}
       />
-      <NumberField
+      <QuantityField
         label="Height of the seat above ground"
-        unit="m"
+        quantity="height"
         value={setting.seatHeightM}
-        low={SEAT_HEIGHT_RANGE_M[0]}
-        high={SEAT_HEIGHT_RANGE_M[1]}
-        step={0.5}
-        decimals={1}
+        range={SEAT_HEIGHT_RANGE_M}
         onChange={(seatHeightM) => editSetting("seat height", { seatHeightM })}
       />
       {setting.ground === "ice" && (
-        <NumberField
+        <QuantityField
           label="Thickness of the ice (for its warmth alone, not whether it carries)"
-          unit="cm"
-          value={(setting.iceThicknessM ?? USUAL_ICE_M) * CM_PER_M}
-          low={GROUND_RANGE.iceThicknessM[0] * CM_PER_M}
-          high={GROUND_RANGE.iceThicknessM[1] * CM_PER_M}
-          step={5}
-          decimals={0}
-          onChange={(cm) => editSetting("ice", { iceThicknessM: cm / CM_PER_M })}
+          quantity="length"
+          value={setting.iceThicknessM ?? USUAL_ICE_M}
+          range={GROUND_RANGE.iceThicknessM}
+          onChange={(iceThicknessM) => editSetting("ice", { iceThicknessM })}
         />
       )}
       <CheckField

@@ -1,57 +1,45 @@
 import { CheckField } from "../../../fields/check-field";
 import { ChoiceField, optionsOf } from "../../../fields/choice-field";
-import { NumberField } from "../../../fields/number-field";
+import { QuantityField } from "../../../fields/quantity-field";
 import { OUTING_RANGE, type WalkIn } from "@/core/outing";
 import { TERRAIN_WORDS } from "@/formats/display/words/place-words";
 import { WALK_RANGE } from "@/core/effort";
 import { editSetting } from "@/stores/sheet/edits";
 
-const M_PER_KM = 1000;
+const CM_PER_M = 100;
 
 export function WalkFields({ walkIn }: { readonly walkIn: WalkIn }) {
   const change = (part: Partial<WalkIn>): void => editSetting("walk in", { walkIn: { ...walkIn, ...part } });
   return (
     <>
       <div className="flex flex-wrap gap-4">
-        <NumberField
+        <QuantityField
           label="Distance"
-          unit="km"
-          value={walkIn.distanceM / M_PER_KM}
-          low={OUTING_RANGE.walkDistanceM[0] / M_PER_KM}
-          high={OUTING_RANGE.walkDistanceM[1] / M_PER_KM}
-          step={0.1}
-          decimals={2}
-          onChange={(km) => change({ distanceM: km * M_PER_KM })}
+          quantity="distance"
+          value={walkIn.distanceM}
+          range={OUTING_RANGE.walkDistanceM}
+          onChange={(distanceM) => change({ distanceM })}
         />
-        <NumberField
+        <QuantityField
           label="Climb"
-          unit="m"
+          quantity="height"
           value={walkIn.climbM}
-          low={OUTING_RANGE.walkClimbM[0]}
-          high={OUTING_RANGE.walkClimbM[1]}
-          step={10}
-          decimals={0}
+          range={OUTING_RANGE.walkClimbM}
           onChange={(climbM) => change({ climbM })}
         />
-        <NumberField
+        <QuantityField
           label="Load carried"
-          unit="kg"
+          quantity="mass"
           value={walkIn.loadKg}
-          low={WALK_RANGE.loadKg[0]}
-          high={WALK_RANGE.loadKg[1]}
-          step={1}
-          decimals={1}
+          range={WALK_RANGE.loadKg}
           onChange={(loadKg) => change({ loadKg })}
         />
-        <NumberField
+        <QuantityField
           label="Boots sink into snow"
-          unit="cm"
-          value={walkIn.snowSinkingCm}
-          low={WALK_RANGE.snowSinkingCm[0]}
-          high={WALK_RANGE.snowSinkingCm[1]}
-          step={5}
-          decimals={0}
-          onChange={(snowSinkingCm) => change({ snowSinkingCm })}
+          quantity="length"
+          value={walkIn.snowSinkingCm / CM_PER_M}
+          range={[WALK_RANGE.snowSinkingCm[0] / CM_PER_M, WALK_RANGE.snowSinkingCm[1] / CM_PER_M]}
+          onChange={(metres) => change({ snowSinkingCm: metres * CM_PER_M })}
         />
       </div>
       <ChoiceField

@@ -1,3 +1,4 @@
+import { quantityText } from "@/formats/display/quantities";
 import { bodyChart, type Curve } from "@/charts/body-chart";
 import type { TimeAxis } from "@/charts/time-axis";
 import type { OutingSeries } from "@/core/simulation";
@@ -36,7 +37,7 @@ export function WaterCurves({
     <>
       <SectionTitle frame={frame} section={section} title="Water" />
       <text x={axis.right - 4} y={section.top + 10} textAnchor="end" fontSize={11.5} className="fill-muted">
-        {`to ${Math.round(chart.y.domain()[1]!)} g/m²`}
+        {`to ${quantityText("areal", chart.y.domain()[1]!)}`}
       </text>
       <line x1={axis.left} x2={axis.right} y1={chart.y(0)} y2={chart.y(0)} className="stroke-line" />
       <Curves paths={chart.curves} looks={LOOKS} />
