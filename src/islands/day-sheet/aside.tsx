@@ -2,12 +2,13 @@ import type { ReactNode } from "react";
 import type { OutingResult } from "@/core/simulation";
 import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
-import { $selection, type Selection } from "@/stores/sheet/day-sheet";
+import type { Selection } from "@/stores/sheet/day-sheet";
 import type { ShownHeadline } from "@/stores/answer/headline";
 import { AvoidedMaterials } from "./clothes/avoided";
 import { Beliefs } from "./answer/beliefs";
 import { PartySection, type Party } from "./party";
 import { Cautions } from "./answer/cautions";
+import { EditorFrame } from "./editor-frame";
 import { Hint } from "./hint";
 import { HourEditor } from "./editors/hour-editor";
 import { Ledger } from "./answer/ledger";
@@ -47,10 +48,6 @@ const OnScreen = ({ children }: { readonly children: ReactNode }) => (
   <div className="no-print contents">{children}</div>
 );
 
-/** On a phone the editor stands at the foot of the screen, over the sheet. */
-const AT_THE_FOOT =
-  "max-lg:border-accent max-lg:bg-ground max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-20 max-lg:max-h-[55dvh] max-lg:overflow-y-auto max-lg:border-t-2 max-lg:p-4";
-
 /**
  * Beside the time axis: the editor of what is chosen, the sitter at the minute read out, what buys minutes, cautions.
  * An answer is drawn here once verdict and curves stand and a hand that drags rests.
@@ -64,12 +61,9 @@ export function Aside({ view, result: newest, shown, chosenMinute, selection, pr
         <Hint preferences={preferences} />
       </OnScreen>
       {selection && (
-        <section aria-label="Editor" className={`border-line border-b pb-4 ${AT_THE_FOOT}`}>
+        <EditorFrame what={JSON.stringify(selection)}>
           <Editor view={view} selection={selection} preferences={preferences} />
-          <button type="button" className="press mt-3" onClick={() => $selection.set(null)}>
-            Done
-          </button>
-        </section>
+        </EditorFrame>
       )}
       {result ? (
         <>

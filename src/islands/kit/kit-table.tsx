@@ -63,32 +63,37 @@ const helper = createColumnHelper<Row>();
 const UNKNOWN_LAST = { sortUndefined: "last", sortingFn: "basic" } as const;
 
 const COLUMNS = [
-  helper.accessor((row) => row.laneOrder, { id: "zone", header: "Zone", cell: ({ row }) => row.original.lane }),
+  helper.accessor((row) => row.laneOrder, { id: "zone", cell: ({ row }) => row.original.lane }),
   helper.accessor((row) => row.piece.kind, {
     id: "kind",
-    header: "Kind",
     cell: ({ row }) => KIND_WORDS[row.original.piece.kind],
   }),
   helper.accessor((row) => row.best?.clo, {
     id: "clo",
-    header: () => `${unitLabel("insulation")}, warmest part`,
     cell: ({ row }) => cloText(row.original.best),
     ...UNKNOWN_LAST,
   }),
   helper.accessor((row) => row.piece.massG ?? undefined, {
     id: "mass",
-    header: () => unitLabel("smallMass"),
     cell: ({ row }) => massFigure(row.original.piece.massG),
     ...UNKNOWN_LAST,
   }),
   helper.accessor((row) => row.piece.priceMinor ?? undefined, {
     id: "price",
-    header: "Price",
     cell: ({ row }) => priceText(row.original.piece),
     ...UNKNOWN_LAST,
   }),
-  helper.accessor((row) => row.piece.outings, { id: "outings", header: "Outings" }),
+  helper.accessor((row) => row.piece.outings, { id: "outings" }),
 ];
+/** Heads of the columns, in the units of whoever reads. */
+const HEADS: Readonly<Record<string, () => string>> = {
+  zone: () => "Zone",
+  kind: () => "Kind",
+  clo: () => `${unitLabel("insulation")}, warmest part`,
+  mass: () => unitLabel("smallMass"),
+  price: () => "Price",
+  outings: () => "Outings",
+};
 const NUMBERS = new Set(["clo", "mass", "price", "outings"]);
 const HIDDEN_ON_PHONE = new Set(["kind", "price", "outings"]);
 const cellClass = (columnId: string): string =>
@@ -192,7 +197,10 @@ export function KitTable({ pieces, chosenId, selected, onSelect, onOpen }: Props
                     aria-sort={sorted === false ? undefined : SORT_WORDS[sorted]}
                     className={`text-muted font-normal ${cellClass(id)}`}
                   >
-                    <SortButton column={column as Column<Row>} words={String(column.columnDef.header)} />
+                    <SortButton
+                      column={column as Column<Row>}
+                      words={HEADS[column.id]?.() ?? String(column.columnDef.header)}
+                    />
                   </th>
                 );
               })}

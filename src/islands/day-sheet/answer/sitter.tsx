@@ -1,7 +1,7 @@
 import { insulationText } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
 import { Pause, Play } from "lucide-react";
-import { memo, useEffect, useState } from "react";
+import { memo, useEffect, useState, type KeyboardEvent } from "react";
 import { FIGURE_SIZE, FRONT_FIGURE, SIDE_FIGURE, type FigureShape } from "@/charts/figure";
 import { stateOfPart, type PartState } from "@/charts/state-of-part";
 import { SEGMENT_COUNT } from "@/core/body";
@@ -80,21 +80,43 @@ type ShapesProps = {
   readonly minute: number;
   readonly preferences: Preferences;
   readonly onPoint: (part: Part | null) => void;
+  /** The part that Tab comes to: of all parts one, arrows go on from there. */
+  readonly reached: string;
+  readonly onReach: (key: string) => void;
 };
 
-function Shapes({ shapes, series, minute, preferences, onPoint }: ShapesProps) {
+const keyOf = ({ patch, side }: FigureShape): string => `${patch} ${side ?? ""}`;
+const FORWARDS = ["ArrowRight", "ArrowDown"];
+const BACKWARDS = ["ArrowLeft", "ArrowUp"];
+
+/** Arrows go from part to part of the whole figure, round and round. */
+function goOn(event: KeyboardEvent<Element>): void {
+  const step = FORWARDS.includes(event.key) ? 1 : BACKWARDS.includes(event.key) ? -1 : 0;
+  if (step === 0) return;
+  event.preventDefault();
+  const parts = [...(event.currentTarget.closest("svg")?.querySelectorAll<SVGGElement>("g[data-part]") ?? [])];
+  const turn = parts.indexOf(event.currentTarget as SVGGElement);
+  parts[(turn + step + parts.length) % parts.length]?.focus();
+}
+
+function Shapes({ shapes, series, minute, preferences, onPoint, reached, onReach }: ShapesProps) {
   return shapes.map((shape) => {
     const part = partOf(shape, series, minute);
     const hatch = HATCH[part.state];
     return (
       <g
-        key={`${shape.patch} ${shape.side}`}
+        key={keyOf(shape)}
+        data-part
         role="img"
-        tabIndex={0}
+        tabIndex={keyOf(shape) === reached ? 0 : -1}
+        onKeyDown={goOn}
         aria-label={`${part.words}: ${temperatureText(part.temperatureC, preferences.temperature)}, ${STATE_WORDS[part.state]}`}
         onPointerEnter={() => onPoint(part)}
         onPointerDown={() => onPoint(part)}
-        onFocus={() => onPoint(part)}
+        onFocus={() => {
+          onReach(keyOf(shape));
+          onPoint(part);
+        }}
         onBlur={() => onPoint(null)}
         className="outline-none"
       >
@@ -138,7 +160,8 @@ function SeatedFigure({ view, result, minute, preferences }: Props) {
     if (!isPlaying) askLook(at);
   }, [at, isPlaying, result]);
   const clock = clockText(instantAt(view.startsAt, at), view.place.timeZone);
-  const drawn = { series, minute: at, preferences, onPoint: setPointed };
+  const [reached, setReached] = useState(keyOf(SIDE_FIGURE[0]!));
+  const drawn = { series, minute: at, preferences, onPoint: setPointed, reached, onReach: setReached };
   const { width, height } = FIGURE_SIZE;
   return (
     <section aria-label="Sitter" className="own-layer flex break-inside-avoid flex-col gap-1 print:max-w-lg">
@@ -159,6 +182,7 @@ function SeatedFigure({ view, result, minute, preferences }: Props) {
         viewBox={`0 0 ${2 * width} ${height + 4}`}
         role="group"
         aria-label={`Sitter at ${clock}`}
+        aria-description="Arrow keys go from part to part."
         className="block w-full"
         onPointerLeave={() => setPointed(null)}
       >

@@ -184,6 +184,7 @@ function Band({ view, result, shown, range, ratio, preferences, before }: Props)
         aria-live="polite"
         className="border-line bg-ground own-layer stays-on-top sticky top-0 z-10 flex flex-wrap items-center gap-x-8 gap-y-1 border-b py-3 max-sm:py-2"
       >
+        <h2 className="sr-only">Verdict</h2>
         {result && shown ? (
           <>
             <Computed view={view} result={result} shown={shown} range={range} />

@@ -135,6 +135,7 @@ const Bar = memo(function Bar(props: BarProps) {
     <>
       <Pressable
         {...bind()}
+        opensEditor
         label={`${lane}: ${nameOf(item)}, on from ${clock(item.fromMinute)} to ${clock(item.toMinute)}${warn}`}
         pressed={isChosen}
         onPress={select}

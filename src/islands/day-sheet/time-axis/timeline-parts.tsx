@@ -1,4 +1,5 @@
 import type { KeyboardEvent, ReactNode } from "react";
+import { openedByKey } from "../opened-by-key";
 import type { Section, SheetFrame } from "./layout";
 
 /** Title of a section: in the gutter, or above it where there is no gutter. */
@@ -54,14 +55,27 @@ type PressableProps = {
   /** Keys beyond Enter and Space; answers whether it took one. */
   readonly onKey?: ((event: KeyboardEvent) => boolean) | undefined;
   readonly shortcuts?: string | undefined;
+  /** Pressed by a key, the focus goes on into what is edited. */
+  readonly opensEditor?: boolean;
   readonly children: ReactNode;
 };
 
 /** A part of the drawing that is a button: by mouse, touch, Enter and Space, and by keys of its own. */
-export function Pressable({ label, pressed, onPress, onKey, shortcuts, children, ...rest }: PressableProps) {
+export function Pressable({
+  label,
+  pressed,
+  onPress,
+  onKey,
+  shortcuts,
+  opensEditor = false,
+  children,
+  ...rest
+}: PressableProps) {
   const onKeyDown = (event: KeyboardEvent): void => {
-    if (event.key === "Enter" || event.key === " ") onPress();
-    else if (!onKey?.(event)) return;
+    if (event.key === "Enter" || event.key === " ") {
+      if (opensEditor && !pressed) openedByKey(event.currentTarget as SVGElement);
+      onPress();
+    } else if (!onKey?.(event)) return;
     event.preventDefault();
   };
   return (

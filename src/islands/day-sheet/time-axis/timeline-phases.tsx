@@ -103,6 +103,7 @@ function Phase(props: PhaseProps) {
   return (
     <>
       <Pressable
+        opensEditor
         label={`Phase ${index + 1}, ${words}: ${durationText(phase.minutes)}, ${phase.posture}`}
         pressed={chosen}
         onPress={select}

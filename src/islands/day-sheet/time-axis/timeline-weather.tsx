@@ -90,6 +90,7 @@ const Hour = memo(function Hour(props: HourProps) {
   return (
     <Pressable
       {...bind()}
+      opensEditor
       label={label}
       pressed={isChosen}
       onPress={() => onSelect({ kind: "hour", index })}

@@ -154,10 +154,12 @@ export function Timeline(props: Props) {
     <div ref={ref} className="timeline flex min-h-0 min-w-0 flex-col overflow-x-clip">
       <div className="relative flex min-h-0 flex-col">
         <MinuteLines axis={axis} width={frame.width} {...marks} />
+        <h2 className="sr-only">Weather and phases</h2>
         <svg {...part(frame, top.height)} aria-label="Weather and phases">
           <TimelineWeather {...shared} section={top.weather} preferences={preferences} />
           <TimelinePhases {...shared} section={top.phases} />
         </svg>
+        <h2 className="sr-only">What is worn</h2>
         <ScrolledLanes rows={wear.height}>
           {lanes.length === 0 ? (
             <p className="text-muted py-6 text-center">
@@ -170,6 +172,7 @@ export function Timeline(props: Props) {
           )}
         </ScrolledLanes>
         <CarriedLine view={view} minute={minute} />
+        <h2 className="sr-only">How parts of the body cool</h2>
         <svg {...part(frame, curves.height)} aria-label="Curves">
           <Ticks axis={axis} top={curves.axis.top} />
           {result && (
