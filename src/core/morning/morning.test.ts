@@ -1,7 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { minutesStillOf } from "../limits";
-import { natureByOwnWord, usualLevels, type Outing, type OutingPerson } from "../outing";
-import { SPREAD } from "../range/variation";
+import { usualLevels, type Outing, type OutingPerson } from "../outing";
 import { simulateSitMinutes } from "../simulation";
 import { kitForCold } from "./kit-for-cold";
 import { personEffects, type PersonChange } from "./person-effects";
@@ -59,18 +58,6 @@ describe("a kit by the cold", () => {
 });
 
 describe("what a person's body and ways do", () => {
-  it("feeling cold or warm is one standard deviation of the range's own spread", () => {
-    expect(natureByOwnWord("cold")).toEqual({
-      basalHeatFactor: 1 - SPREAD.basalHeat,
-      digitFlowFactor: 1 - SPREAD.digitFlow,
-    });
-    expect(natureByOwnWord("warm")).toEqual({
-      basalHeatFactor: 1 + SPREAD.basalHeat,
-      digitFlowFactor: 1 + SPREAD.digitFlow,
-    });
-    expect(natureByOwnWord()).toEqual({ basalHeatFactor: 1, digitFlowFactor: 1 });
-  });
-
   it("is told in minutes of the same morning: who feels cold, has cold hands or stays comfortable leaves earlier", () => {
     const { minutes, effects } = personEffects(adult());
     const of = (wanted: Partial<Record<string, unknown>>): number =>
