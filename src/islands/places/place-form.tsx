@@ -41,8 +41,11 @@ export function PlaceForm({ place, others, onChange }: Props) {
     onChange((before) => ({ ...before, setting: { ...before.setting, ...part } }));
   const move = (next: Position): void => {
     setSetting(next);
+    const isThere = ({ setting: now }: PlaceContent): boolean =>
+      now.latitudeDeg === next.latitudeDeg && now.longitudeDeg === next.longitudeDeg;
     void zoneAt(next).then(
-      (timeZone) => set({ timeZone }),
+      // The point may have moved on meanwhile: its clock is another.
+      (timeZone) => onChange((before) => (isThere(before) ? { ...before, timeZone } : before)),
       () => undefined, // the clock stays as it was and can be chosen
     );
   };
@@ -54,7 +57,8 @@ export function PlaceForm({ place, others, onChange }: Props) {
       <p className="text-sm">
         {position ? (
           <>
-            Clock there: <strong>{place.timeZone.replaceAll("_", " ")}</strong>
+            Clock there: <strong>{place.timeZone.replaceAll("_", " ")}</strong>{" "}
+            <span className="text-muted">(near a border look whether it is the right one)</span>
           </>
         ) : (
           <span className="text-muted">
