@@ -25,7 +25,11 @@ async function picture(
   colorScheme: "light" | "dark" | "red",
   show: (page: Page) => Promise<void>,
 ): Promise<void> {
-  const page = await browser.newPage({ viewport, colorScheme: colorScheme === "red" ? "dark" : colorScheme });
+  const page = await browser.newPage({
+    viewport,
+    locale: "en-IE",
+    colorScheme: colorScheme === "red" ? "dark" : colorScheme,
+  });
   const theme = encodeURIComponent(JSON.stringify({ theme: "red" }));
   if (colorScheme === "red")
     await page.context().addCookies([{ name: PREFERENCES_COOKIE, value: theme, url: ADDRESS }]);
@@ -42,11 +46,16 @@ async function picture(
 mkdirSync(FOLDER, { recursive: true });
 await picture("outings", WIDE, "light", async (page) => void (await page.goto(ADDRESS)));
 await picture("new-outing", WIDE, "light", async (page) => void (await page.goto(`${ADDRESS}/outings/new`)));
-await picture("day-sheet", WIDE, "light", openLek);
-await picture("day-sheet-trial", WIDE, "light", async (page) => {
-  await openLek(page);
-  await page.getByRole("button", { name: /^Try:/ }).first().click();
+await picture("people", WIDE, "light", async (page) => {
+  await page.goto(`${ADDRESS}/people`);
+  await page.getByTestId("person-effects").waitFor();
+  await page.getByRole("heading", { name: "What it does to a standard morning" }).scrollIntoViewIfNeeded();
 });
+await picture("places", WIDE, "light", async (page) => {
+  await page.goto(`${ADDRESS}/places`);
+  await page.getByTestId("place-known").waitFor();
+});
+await picture("day-sheet", WIDE, "light", openLek);
 await picture("day-sheet-dark", WIDE, "dark", async (page) => {
   await openLek(page);
   await page.getByRole("button", { name: /^Feet: Heavy boot/ }).click();
@@ -62,12 +71,6 @@ await picture("add-clothes", WIDE, "light", async (page) => {
 await picture("weather", WIDE, "light", async (page) => {
   await openLek(page);
   await page.getByRole("button", { name: "Weather", exact: true }).click();
-});
-await picture("forecast", WIDE, "light", async (page) => {
-  await openLek(page);
-  await page.getByRole("button", { name: "Weather", exact: true }).click();
-  await page.getByRole("button", { name: "Forecast", exact: true }).click();
-  await page.getByTestId("forecast-invented").waitFor();
 });
 await picture("packing", WIDE, "light", async (page) => {
   await openLek(page);

@@ -36,6 +36,13 @@ export function Help({ isOpen, onClose }: Props) {
           </div>
         ))}
       </dl>
+      <p className="pt-3 text-sm">
+        What the words mean:{" "}
+        <a className="underline" href="/glossary">
+          all of them on a page
+        </a>
+        , and beside each that is underlined with dots.
+      </p>
       <h3 className="border-line mt-4 border-t pt-3 font-semibold">By keys</h3>
       <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 text-sm">
         {KEYS.map(([keys, does]) => (

@@ -9,6 +9,7 @@ import { arrivesWords, endsItWords, grazeWords, limitWords, recoveryWords } from
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
 import type { ShownHeadline } from "@/stores/answer/headline";
+import { Term } from "../../page/term";
 import { drawnFrom } from "../drawn-from";
 
 /** More that is being left is no news: the first to come back are told. */
@@ -100,7 +101,9 @@ function Computed({
           {headlineText(shown)}
         </p>
         <p className="text-sm leading-tight">
-          <span className="text-muted">minutes still</span>
+          <span className="text-muted">
+            <Term of="minutesStill" />
+          </span>
           <br />
           <strong>
             {headline.kind === "ends" && `until ${clockOf(view, sit, headline.minutes)}`}
@@ -155,14 +158,19 @@ function Beside({ view, result, shown, range, ratio, preferences }: BesideProps)
     <>
       <div className="text-sm">
         <p className="font-semibold" data-testid="range">
-          {range ? `range ${rangeText(range)}` : "range …"}
+          <Term of="range" /> {range ? rangeText(range) : "…"}
         </p>
         <p className="text-muted">eight cases of ten, as far as the inputs decide</p>
       </div>
       <div className="text-sm">
         <p className="font-semibold">{againstPlan(sit, shown.headline)}</p>
         <p className="text-muted">
-          {LEVELS.map((level) => `${LEVEL_WORDS[level]} ${short(sit.byLevel[level], ratio)}`).join(" · ")}
+          {LEVELS.map((level, index) => (
+            <span key={level}>
+              {index > 0 && " · "}
+              <Term of="levels">{LEVEL_WORDS[level]}</Term> {short(sit.byLevel[level], ratio)}
+            </span>
+          ))}
         </p>
       </div>
       <Notes view={view} sit={sit} headline={shown.headline} preferences={preferences} />
