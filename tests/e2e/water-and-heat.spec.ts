@@ -30,8 +30,9 @@ test("a pack opened later warms less", async ({ page }) => {
   await openSheet(page, CHAR);
   const before = await minutesOf(page);
   await page.getByRole("button", { name: /^Feet: Toe packs/ }).click();
-  await page.getByLabel("Opened after").fill("200");
-  await page.getByLabel("Opened after").press("Tab");
+  const opened = page.getByLabel("Opened at");
+  const [hours = 0, minutes = 0] = (await opened.inputValue()).split(":").map(Number);
+  await opened.fill(`${String(hours + 3).padStart(2, "0")}:${String(minutes).padStart(2, "0")}`);
   await expect.poll(() => minutesOf(page)).toBeLessThan(before);
 });
 
