@@ -24,7 +24,6 @@ import { LEVELS, LIMIT_TABLE, LIMITS } from "@/core/limits";
 import { CHANGE_MINUTES_SAID } from "@/core/dressing";
 import { PACK_IN_BOOT } from "@/core/dressing";
 import { TOE_SHARE_OF_BOOT_MASS } from "@/core/dressing";
-import { FEELS_FLOW_SHARE, FEELS_HEAT_SHARE } from "@/core/outing/feels";
 import { SWEAT_STEPS_G_PER_M2 } from "@/core/opinion/sweat";
 import { SPREAD } from "@/core/range/variation";
 import { TOUCHED_EFFUSIVITY, USUAL_TOUCHING_SKIN_C } from "@/core/touch";
@@ -171,8 +170,8 @@ export const METHOD_VALUES: Readonly<Record<string, () => string>> = {
       [...parts.map((part) => [part, figure(RAINED_ON[part])]), ["thigh, seated", figure(RAINED_ON_THIGH_SEATED)]],
     ),
   rainFrom: () => figure(RAIN_FROM_C),
-  feelsHeat: () => percent(FEELS_HEAT_SHARE),
-  feelsFlow: () => percent(FEELS_FLOW_SHARE),
+  feelsHeat: () => percent(SPREAD.basalHeat),
+  feelsFlow: () => percent(SPREAD.digitFlow),
   wetSnow: () => percent(WET_SNOW_CLINGS),
   drySnow: () => figure(DRY_SNOW_BELOW_C),
   drySnowClings: () => percent(DRY_SNOW_CLINGS),

@@ -1,4 +1,4 @@
-import { MS_PER_HOUR } from "@/core/units";
+import { MS_PER_DAY, MS_PER_HOUR } from "@/core/units";
 import { TZDate } from "@date-fns/tz";
 
 const LOCAL = /^(\d{4})-(\d{2})-(\d{2})[T ](\d{2}):(\d{2})(?::\d{2})?$/;
@@ -49,7 +49,6 @@ export function localText(instant: string, timeZone: string): string {
   return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}T${two(date.getHours())}:${two(date.getMinutes())}`;
 }
 
-const MS_PER_DAY = 86_400_000;
 /** Midnight of the day an instant lies in by a zone's clock, as a number of days. */
 const dayOf = (instant: string, timeZone: string): number => {
   const date = new TZDate(Date.parse(instant), timeZone);

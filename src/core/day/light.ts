@@ -1,11 +1,9 @@
-import { MS_PER_MINUTE } from "../units";
+import { MS_PER_DAY, MS_PER_MINUTE } from "../units";
 import { dayLight, type DayLight } from "../sun";
 
 /** Light of a stretch of time. */
 export type Light = "dark" | "twilight" | "day";
 export type LightSpan = { readonly fromMinute: number; readonly toMinute: number; readonly light: Light };
-
-const MS_PER_DAY = 86_400_000;
 
 type Turn = { readonly atMs: number; readonly light: Light };
 

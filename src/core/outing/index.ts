@@ -27,7 +27,7 @@ export {
   type WhenOff,
 } from "./outing";
 export { splitPhase, withoutPhase, withPhaseInserted, withPhaseMinutes } from "./edit-phase";
-export { FEELS, natureByOwnWord, type Feels } from "./feels";
+export { FEELS, natureByOwnWord, SPREAD_OF_PEOPLE, type Feels } from "./feels";
 export { followPhases } from "./follow-phases";
 export { walkEffort } from "./walk-effort";
 export { walkMinutes } from "./walk-minutes";

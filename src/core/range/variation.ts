@@ -1,3 +1,4 @@
+import { SPREAD_OF_PEOPLE } from "../outing";
 import { seededRandom, type RandomStream } from "../numeric";
 import { USUAL_NATURE, type BodilyNature } from "../sitter";
 
@@ -20,9 +21,8 @@ export type Variation = {
 
 /** One standard deviation of each, cut at two. */
 export const SPREAD = {
-  basalHeat: 0.08,
+  ...SPREAD_OF_PEOPLE,
   stillHeat: 0.08,
-  digitFlow: 0.25,
   /** For a person who reports cold hands or a condition of the circulation. */
   digitFlowOfColdHands: 0.4,
   faceFlow: 0.2,

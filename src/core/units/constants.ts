@@ -13,6 +13,8 @@ export const MINUTES_PER_HOUR = 60;
 /** Milliseconds, as clocks count: exact. */
 export const MS_PER_MINUTE = 60_000;
 export const MS_PER_HOUR = 3_600_000;
+export const MS_PER_DAY = 86_400_000;
+export const MINUTES_PER_DAY = 1440;
 /** Kelvin at 0 °C as the published comfort equation rounds it (ASHRAE Fundamentals 2017, chapter 9). */
 export const KELVIN_AT_ZERO_C_ROUNDED = 273;
 /** Kelvin at 0 °C: exact. */

@@ -1,13 +1,14 @@
 import { and, eq, sql } from "drizzle-orm";
 import type { Connection } from "../connect";
 import { outing, sheetCommand } from "../schema";
+import type { OutingHead } from "./replace-outing";
 
-/** Changes what an outing is called, when, where and whose it is; its verdict no longer holds. */
+/** Changes an outing's head; its verdict no longer holds, and who has it open is told of a newer state. */
 export const changeHead = async (
   connection: Connection,
   ownerId: string,
   outingId: string,
-  head: Partial<Pick<typeof outing.$inferInsert, "name" | "startsAt" | "personId" | "placeId" | "setting" | "plan">>,
+  head: OutingHead & Partial<Pick<typeof outing.$inferInsert, "name" | "startsAt" | "personId" | "placeId">>,
 ): Promise<void> => {
   await connection
     .update(outing)

@@ -1,6 +1,7 @@
-import { and, asc, eq, inArray, isNull, ne, or, sql } from "drizzle-orm";
+import { and, asc, eq, inArray, isNull, ne, or } from "drizzle-orm";
 import type { Connection } from "../connect";
 import { outing } from "../schema";
+import { changeHead } from "./change-head";
 import { insertContent, type OutingContent, type OutingHead } from "./replace-outing";
 
 /** Outings of the others in a party. */
@@ -53,15 +54,6 @@ export async function writeAlong(
   head: OutingHead,
   content: OutingContent,
 ): Promise<void> {
-  await connection
-    .update(outing)
-    .set({
-      ...head,
-      version: sql`${outing.version} + 1`,
-      lastSave: null,
-      verdictInputHash: null,
-      updatedAt: sql`now()`,
-    })
-    .where(and(eq(outing.ownerId, ownerId), eq(outing.id, outingId)));
+  await changeHead(connection, ownerId, outingId, head);
   await insertContent(connection, ownerId, outingId, content);
 }

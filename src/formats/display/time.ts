@@ -1,4 +1,4 @@
-import { MINUTES_PER_HOUR } from "@/core/units";
+import { MINUTES_PER_DAY, MINUTES_PER_HOUR } from "@/core/units";
 import { shownAs } from "./style";
 
 /** "3 h 05", "45 min". */
@@ -8,7 +8,6 @@ export function durationText(minutes: number): string {
   return `${Math.floor(whole / MINUTES_PER_HOUR)} h ${String(whole % MINUTES_PER_HOUR).padStart(2, "0")}`;
 }
 
-const MINUTES_PER_DAY = 1440;
 /** Nearer than this, hours and minutes are told. */
 const DAYS_FROM_MINUTES = 2 * MINUTES_PER_DAY;
 

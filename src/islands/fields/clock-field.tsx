@@ -1,10 +1,8 @@
 import { useId, useState } from "react";
-import { MS_PER_MINUTE } from "@/core/units";
+import { MINUTES_PER_DAY, MINUTES_PER_HOUR, MS_PER_MINUTE } from "@/core/units";
 import { clockText } from "@/formats/display/time";
 import { localText } from "@/formats/local-time";
 import { instantAt } from "@/formats/outing-file/to-outing";
-
-const MINUTES_PER_DAY = 1440;
 
 type Props = {
   readonly label: string;
@@ -27,7 +25,7 @@ export function ClockField({ label, minute, low, high, startsAt, timeZone, onCha
     if (!/^\d{2}:\d{2}$/.test(typed)) return; // half typed: the browser keeps what stands there
     const [hours = 0, minutes = 0] = typed.split(":").map(Number);
     const [ownHours = 0, ownMinutes = 0] = shown.split(":").map(Number);
-    const near = minute + (hours - ownHours) * 60 + minutes - ownMinutes;
+    const near = minute + (hours - ownHours) * MINUTES_PER_HOUR + minutes - ownMinutes;
     const days = [-2, -1, 0, 1, 2].map((day) => near + day * MINUTES_PER_DAY);
     const fitting = days
       .filter((at) => at >= low && at <= high)

@@ -1,6 +1,6 @@
 import { useState, type FormEvent } from "react";
 import { v7 as uuid } from "uuid";
-import { MINUTES_PER_HOUR } from "@/core/units";
+import { MINUTES_PER_HOUR, MS_PER_DAY } from "@/core/units";
 import type { NewOutingBody } from "@/formats/wire/outing/new-outing";
 import type { StartingPoints } from "@/formats/wire/outing/starting-points";
 import type { PersonContent } from "@/formats/wire/people/person-view";
@@ -21,7 +21,6 @@ import { WhenFields } from "./when-fields";
 type FromPlaceBody = Extract<NewOutingBody, { from: "place" }>;
 
 const NEW = "new";
-const MS_PER_DAY = 86_400_000;
 
 /** Tomorrow by the clock of this device, as a date field wants it. */
 function tomorrow(): string {

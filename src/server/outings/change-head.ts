@@ -1,3 +1,4 @@
+import { MS_PER_DAY } from "@/core/units";
 import { daysBetween } from "@/formats/local-time";
 import type { OutingHeadChange, HeadChanged } from "@/formats/wire/outing/head-schema";
 import type { OutingView, WearingView } from "@/formats/wire/outing/outing-view";
@@ -19,8 +20,6 @@ import { isUuid } from "../uuid";
 import { contentRows } from "./content-rows";
 import { missingOuting, openOuting } from "./open-outing";
 import { recompute } from "./recompute";
-
-const MS_PER_DAY = 86_400_000;
 
 const refuse = (path: string, reason: string): AppError =>
   new AppError("bad-input", `The ${path} ${reason}. Choose another.`, { problems: [{ path, reason }] });

@@ -16,7 +16,7 @@ import type { Forecasts } from "../ports/forecasts";
 import { readPracticePreferences, readSetting } from "../stored/stored";
 import { chooseKitInThread } from "../threads/pool";
 import { contentRows } from "./content-rows";
-import { dressAtOnce } from "./dress-at-once";
+import { dressAtOnce, type ChosenDress } from "./dress-at-once";
 import { openOuting } from "./open-outing";
 
 /** Where a day says nothing of it (assumption). */
@@ -102,6 +102,15 @@ function newPersonView({
   return { ...person, accepted, practicePreferences: { avoids: [], practices: {} } };
 }
 
+/** The warmest kit is chosen where the outing cannot be computed. */
+const WHERE_NOT_KNOWN = "best";
+
+async function chosenDress(dress: OutingFromPlace["dress"], bare: OutingView): Promise<ChosenDress> {
+  if (dress.kind !== "generic") return dress;
+  const kit = dress.kit === "byCold" ? ((await chooseKitInThread(bare)) ?? WHERE_NOT_KNOWN) : dress.kit;
+  return { kind: "generic", kit };
+}
+
 /**
  * Makes an outing from nothing: who, where, when, in what weather, in which clothes.
  * @throws {AppError} `bad-input`
@@ -140,12 +149,7 @@ export async function makeFromPlace(
     kit: [],
   };
   // Simulated before the transaction: rows are not held while threads work.
-  const kit =
-    dress.kind === "generic"
-      ? dress.kit === "byCold"
-        ? ((await chooseKitInThread(bare)) ?? "best")
-        : dress.kit
-      : null;
+  const chosen = await chosenDress(dress, bare);
   await database.transaction(async (transaction) => {
     if (person.kind === "new") {
       const { kind: _kind, ...row } = person;
@@ -156,7 +160,7 @@ export async function makeFromPlace(
       await createPlace(transaction, ownerId, row);
     }
     await createOuting(transaction, ownerId, head, contentRows(bare));
-    const wearings = await dressAtOnce(transaction, ownerId, await openOuting(transaction, ownerId, id), dress, kit);
+    const wearings = await dressAtOnce(transaction, ownerId, await openOuting(transaction, ownerId, id), chosen);
     if (wearings.length > 0) await insertContent(transaction, ownerId, id, contentRows({ ...bare, wearings }));
   });
 }

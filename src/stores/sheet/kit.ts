@@ -6,8 +6,8 @@ import { ask } from "../ask";
 import { $selection, $view } from "./day-sheet";
 import { wear } from "./edits";
 
-/** A piece that is not in the kit yet. */
-export type NewPiece = Omit<PieceView, "id">;
+/** A piece that is not in the kit yet; it may have an id already. */
+export type NewPiece = Omit<PieceView, "id"> & { readonly id?: string };
 
 /** Puts a piece on where such pieces usually go: layer, and from the start or for the sit. */
 export function wearUsually(piece: PieceView): void {
@@ -38,7 +38,7 @@ function freeRank(view: OutingView, piece: PieceView, rank: number): number {
 export async function addToKit(pieces: readonly NewPiece[]): Promise<readonly PieceView[]> {
   const view = $view.get();
   if (!view || pieces.length === 0) return [];
-  const added = pieces.map((piece): PieceView => ({ ...piece, id: uuid() }));
+  const added = pieces.map((piece): PieceView => ({ id: uuid(), ...piece }));
   await ask(`/api/people/${view.person.id}/pieces`, "POST", { pieces: added });
   const newest = $view.get();
   if (newest) $view.set({ ...newest, kit: [...newest.kit, ...added] });

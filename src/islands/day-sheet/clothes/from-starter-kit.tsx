@@ -1,15 +1,13 @@
 import { useState } from "react";
 import { STARTER_PIECES, starterPiece, type StarterPieceKey } from "@/core/starter-kit";
+import { genericPiece } from "@/formats/wire/kit/generic-outfit";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { addToKit, wearUsually, type NewPiece } from "@/stores/sheet/kit";
 import { PieceButtons } from "./piece-buttons";
 
 const KEYS = Object.keys(STARTER_PIECES) as StarterPieceKey[];
 
-const newPiece = (key: StarterPieceKey): NewPiece => {
-  const { name, kind, label, massG, fingersTogether = false, traits = {} } = starterPiece(key);
-  return { name, kind, label, massG, fingersTogether, traits, priceMinor: null, currency: null };
-};
+const newPiece = (key: StarterPieceKey): NewPiece => genericPiece(starterPiece(key));
 
 /** Generic pieces with the figures of usual labels; a press adds one to the kit and puts it on. */
 export function FromStarterKit({ view }: { readonly view: OutingView }) {
