@@ -1,4 +1,6 @@
 import type { HeadChanged, OutingHeadChange } from "@/formats/wire/outing/head-schema";
+import type { PersonView } from "@/formats/wire/people/person-view";
+import type { PlaceView } from "@/formats/wire/places/place-view";
 import { ask } from "./ask";
 
 /** Gives an outing another name, day, place or sitter, and opens it again. @throws {Error} with a message to show */
@@ -21,12 +23,12 @@ export async function haveBack(outingId: string): Promise<void> {
 
 /** Who and where an outing can be moved to. @throws {Error} with a message to show */
 export async function fetchPeopleAndPlaces(): Promise<{
-  readonly people: readonly { readonly id: string; readonly name: string; readonly retired: boolean }[];
-  readonly places: readonly { readonly id: string; readonly name: string; readonly retired: boolean }[];
+  readonly people: readonly PersonView[];
+  readonly places: readonly PlaceView[];
 }> {
   const [people, places] = await Promise.all([
-    ask<Awaited<ReturnType<typeof fetchPeopleAndPlaces>>["people"]>("/api/people"),
-    ask<Awaited<ReturnType<typeof fetchPeopleAndPlaces>>["places"]>("/api/places"),
+    ask<readonly PersonView[]>("/api/people"),
+    ask<readonly PlaceView[]>("/api/places"),
   ]);
   return { people, places };
 }

@@ -38,16 +38,16 @@ export const QUANTITIES = {
     F: {
       label: "°F",
       step: 1,
-      decimals: 0,
+      decimals: 1,
       fromSi: (celsius) => celsius * 1.8 + 32,
       toSi: (shown) => (shown - 32) / 1.8,
     },
   },
   wind: {
     "m/s": times("m/s", 1, 0.5, 1),
-    "km/h": times("km/h", S_PER_H / M_PER_KM, 1, 0),
-    mph: times("mph", S_PER_H / M_PER_MILE, 1, 0),
-    kn: times("kn", S_PER_H / M_PER_NAUTICAL_MILE, 1, 0),
+    "km/h": times("km/h", S_PER_H / M_PER_KM, 1, 1),
+    mph: times("mph", S_PER_H / M_PER_MILE, 1, 1),
+    kn: times("kn", S_PER_H / M_PER_NAUTICAL_MILE, 1, 1),
   },
   /** Of people and things: girths, depth of snow. */
   length: { cm: times("cm", CM_PER_M, 1, 0), in: times("in", 1 / M_PER_INCH, 1, 1) },

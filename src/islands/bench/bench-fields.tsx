@@ -1,14 +1,12 @@
 import { BENCH_RANGE, type BenchSetting } from "@/core/bench";
 import { SITTER_POSTURES } from "@/core/sitter";
 import { GROUND_WORDS } from "@/formats/display/words/place-words";
-import type { Preferences } from "@/formats/display/preferences";
-import { TEMPERATURE, WIND } from "@/formats/display/units";
 import { ChoiceField, optionsOf } from "../fields/choice-field";
 import { NumberField } from "../fields/number-field";
+import { QuantityField } from "../fields/quantity-field";
 
 type Props = {
   readonly setting: BenchSetting;
-  readonly preferences: Preferences;
   readonly onChange: (change: Partial<BenchSetting>) => void;
 };
 
@@ -21,33 +19,23 @@ const WETNESS: readonly (readonly [string, string])[] = [
 ];
 
 /** The weather and the sit that pieces are compared in. */
-export function BenchFields({ setting, preferences, onChange }: Props) {
-  const temperature = TEMPERATURE[preferences.temperature];
-  const wind = WIND[preferences.wind];
+export function BenchFields({ setting, onChange }: Props) {
   return (
     <fieldset className="border-line flex flex-wrap items-end gap-4 border-b pb-3">
       <legend className="sr-only">Compared in</legend>
-      <NumberField
-        key={`air ${preferences.temperature}`}
+      <QuantityField
         label="Air"
-        unit={temperature.label}
-        value={temperature.fromSi(setting.airTemperatureC)}
-        low={temperature.fromSi(BENCH_RANGE.airTemperatureC[0])}
-        high={temperature.fromSi(BENCH_RANGE.airTemperatureC[1])}
-        step={1}
-        decimals={0}
-        onChange={(typed) => onChange({ airTemperatureC: temperature.toSi(typed) })}
+        quantity="temperature"
+        value={setting.airTemperatureC}
+        range={BENCH_RANGE.airTemperatureC}
+        onChange={(airTemperatureC) => onChange({ airTemperatureC })}
       />
-      <NumberField
-        key={`wind ${preferences.wind}`}
+      <QuantityField
         label="Wind at the seat"
-        unit={wind.label}
-        value={wind.fromSi(setting.windAtSeatMPerS)}
-        low={wind.fromSi(BENCH_RANGE.windAtSeatMPerS[0])}
-        high={wind.fromSi(BENCH_RANGE.windAtSeatMPerS[1])}
-        step={0.5}
-        decimals={1}
-        onChange={(typed) => onChange({ windAtSeatMPerS: wind.toSi(typed) })}
+        quantity="wind"
+        value={setting.windAtSeatMPerS}
+        range={BENCH_RANGE.windAtSeatMPerS}
+        onChange={(windAtSeatMPerS) => onChange({ windAtSeatMPerS })}
       />
       <NumberField
         label="For"

@@ -1,16 +1,16 @@
-import { useId, useState, type FormEvent } from "react";
+import { useState, type FormEvent } from "react";
 import { v7 as uuid } from "uuid";
 import { instantOf, localText } from "@/formats/local-time";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { makeOuting } from "@/stores/new-outing";
 import { Dialog } from "../page/dialog";
 import { TextField } from "../fields/text-field";
+import { TimeInput } from "../fields/time-input";
 
 type Props = { readonly view: OutingView; readonly isOpen: boolean; readonly onClose: () => void };
 
 /** Another outing like this one, on another day: everything goes along, hours of weather move with it. */
 export function DuplicateOuting({ view, isOpen, onClose }: Props) {
-  const id = useId();
   const { timeZone } = view.place;
   const [name, setName] = useState(`${view.name}, again`);
   const [startsAt, setStartsAt] = useState(localText(view.startsAt, timeZone));
@@ -32,18 +32,12 @@ export function DuplicateOuting({ view, isOpen, onClose }: Props) {
     <Dialog title="Another outing like this" isOpen={isOpen} onClose={onClose}>
       <form className="flex flex-col gap-3" onSubmit={(event) => void make(event)} noValidate>
         <TextField label="Name" value={name} onChange={setName} />
-        <div className="flex flex-col gap-1">
-          <label htmlFor={id} className="text-muted text-sm">
-            Starts, by the clock of {timeZone}
-          </label>
-          <input
-            id={id}
-            type="datetime-local"
-            className="field self-start"
-            value={startsAt}
-            onChange={(event) => setStartsAt(event.target.value)}
-          />
-        </div>
+        <TimeInput
+          label={`Starts, by the clock of ${timeZone.replaceAll("_", " ")}`}
+          type="datetime-local"
+          value={startsAt}
+          onChange={setStartsAt}
+        />
         <p className="text-muted text-sm">
           The saved state is copied: place, phases, clothes. The weather goes along by the hour; give it again there.
         </p>

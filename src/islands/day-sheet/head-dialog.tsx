@@ -1,5 +1,5 @@
 import { useStore } from "@nanostores/react";
-import { useEffect, useId, useState, type FormEvent } from "react";
+import { useEffect, useState, type FormEvent } from "react";
 import { daysBetween, instantOf, localText } from "@/formats/local-time";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { changeHead, fetchPeopleAndPlaces, removeOuting } from "@/stores/outing-head";
@@ -7,21 +7,19 @@ import { $save } from "@/stores/saving/saving";
 import { Dialog } from "../page/dialog";
 import { ChoiceField } from "../fields/choice-field";
 import { TextField } from "../fields/text-field";
+import { TimeInput } from "../fields/time-input";
 
 type Props = { readonly view: OutingView; readonly isOpen: boolean; readonly onClose: () => void };
 type Choices = Awaited<ReturnType<typeof fetchPeopleAndPlaces>>;
 
-const optionsOf = (
-  rows: Choices["people"],
-  own: { readonly id: string; readonly name: string },
-): [string, string][] => [
+type Offered = { readonly id: string; readonly name: string; readonly retired: boolean };
+const optionsOf = (rows: readonly Offered[], own: Omit<Offered, "retired">): [string, string][] => [
   [own.id, own.name],
   ...rows.filter(({ id, retired }) => id !== own.id && !retired).map(({ id, name }): [string, string] => [id, name]),
 ];
 
 /** What the outing is called, when, who and where; and taking it off the list. */
 export function HeadDialog({ view, isOpen, onClose }: Props) {
-  const id = useId();
   const { timeZone } = view.place;
   const save = useStore($save);
   const [choices, setChoices] = useState<Choices>({ people: [], places: [] });
@@ -58,18 +56,12 @@ export function HeadDialog({ view, isOpen, onClose }: Props) {
     <Dialog title="Name, day, who and where" isOpen={isOpen} onClose={onClose}>
       <form className="flex flex-col gap-3" onSubmit={keep} noValidate>
         <TextField label="Name" value={name} onChange={setName} />
-        <div className="flex flex-col gap-1">
-          <label htmlFor={id} className="text-muted text-sm">
-            Starts, by the clock of {timeZone.replaceAll("_", " ")}
-          </label>
-          <input
-            id={id}
-            type="datetime-local"
-            className="field self-start"
-            value={startsAt}
-            onChange={(event) => setStartsAt(event.target.value)}
-          />
-        </div>
+        <TimeInput
+          label={`Starts, by the clock of ${timeZone.replaceAll("_", " ")}`}
+          type="datetime-local"
+          value={startsAt}
+          onChange={setStartsAt}
+        />
         <div className="flex flex-wrap gap-4">
           <ChoiceField
             label="Who sits"

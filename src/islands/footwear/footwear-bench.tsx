@@ -43,7 +43,7 @@ function FootwearBench({ view, preferences: fromCookie }: Props) {
             plan: the way in with its sweat is not in it.
           </p>
         </div>
-        <BenchFields setting={setting} preferences={preferences} onChange={feet.setSetting} />
+        <BenchFields setting={setting} onChange={feet.setSetting} />
         {problem !== null && (
           <p role="alert" className="text-cranberry">
             {problem}

@@ -50,7 +50,7 @@ function HandwearBench({ view, preferences: fromCookie }: Props) {
             cold metal freezes far sooner than any of these times.
           </p>
         </div>
-        <BenchFields setting={setting} preferences={preferences} onChange={hands.setSetting} />
+        <BenchFields setting={setting} onChange={hands.setSetting} />
         {problem !== null && (
           <p role="alert" className="text-cranberry">
             {problem}

@@ -8,7 +8,6 @@ import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { kitOf } from "@/formats/wire/outing/view-to-outing";
 import { $benchProblem, $setting } from "@/stores/bench/bench";
 import { beginPieceBench, tried } from "@/stores/bench/piece-bench";
-import { $preferences } from "@/stores/preferences";
 import { BenchFields } from "../bench/bench-fields";
 import { useInitially } from "../page/use-initially";
 
@@ -26,7 +25,6 @@ export function MinutesBeside({ pieces, sheet }: Props) {
   useEffect(() => tried.start(), []);
   const setting = useStore($setting);
   const answers = useStore(tried.$answers);
-  const preferences = useStore($preferences);
   const problem = useStore($benchProblem);
   if (!setting) return null;
   return (
@@ -35,7 +33,7 @@ export function MinutesBeside({ pieces, sheet }: Props) {
         Minutes still, straight from indoors, the face left aside. In the outfit each takes the place of its like among
         what {sheet.person.name} wears for “{sheet.name}”.
       </p>
-      <BenchFields setting={setting} preferences={preferences} onChange={tried.setSetting} />
+      <BenchFields setting={setting} onChange={tried.setSetting} />
       {problem !== null && (
         <p role="alert" className="text-cranberry">
           {problem}

@@ -1,8 +1,6 @@
-import { useStore } from "@nanostores/react";
 import type { ImportedWeather } from "@/formats/weather-import/read-weather";
 import { clockText, dateText } from "@/formats/display/time";
 import type { NewOutingBody } from "@/formats/wire/outing/new-outing";
-import { $preferences } from "@/stores/preferences";
 import { Chips } from "../fields/chips";
 import { ChoiceField, optionsOf } from "../fields/choice-field";
 import { HoursField } from "../fields/hours-field";
@@ -60,7 +58,6 @@ type Props = {
 
 /** What weather the outing is planned in. */
 export function WeatherFields({ weather, timeZone, hasForecast, onChange }: Props) {
-  const preferences = useStore($preferences);
   const set = (part: Partial<ChosenWeather>): void => onChange({ ...weather, ...part });
   const ways = WAYS.filter(([way]) => way !== "forecast" || hasForecast);
   const [first, last] = [weather.read?.hours[0], weather.read?.hours.at(-1)];
@@ -75,7 +72,7 @@ export function WeatherFields({ weather, timeZone, hasForecast, onChange }: Prop
       )}
       {weather.way === "lowHigh" && (
         <div className="flex flex-wrap items-end gap-4">
-          <LowHighFields day={weather.day} preferences={preferences} onChange={(day) => set({ day })} />
+          <LowHighFields day={weather.day} onChange={(day) => set({ day })} />
           <ChoiceField
             label="Sky"
             value={weather.cloud}

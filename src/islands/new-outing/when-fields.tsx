@@ -1,8 +1,8 @@
-import { useId } from "react";
 import { clockText, dateText } from "@/formats/display/time";
 import { MS_PER_HOUR } from "@/core/units";
 import { ChoiceField } from "../fields/choice-field";
 import { NumberField } from "../fields/number-field";
+import { TimeInput } from "../fields/time-input";
 import { isBySun, START_WAYS, START_WORDS, type Start, type When } from "./when";
 
 const SIT_RANGE_H = [0.25, 24] as const;
@@ -17,28 +17,6 @@ type Props = {
   readonly onSitHours: (hours: number) => void;
 };
 
-function InputField({
-  label,
-  type,
-  value,
-  onChange,
-}: {
-  label: string;
-  type: "date" | "time";
-  value: string;
-  onChange: (value: string) => void;
-}) {
-  const id = useId();
-  return (
-    <div className="flex flex-col gap-1">
-      <label htmlFor={id} className="text-muted text-sm">
-        {label}
-      </label>
-      <input id={id} type={type} className="field" value={value} onChange={(event) => onChange(event.target.value)} />
-    </div>
-  );
-}
-
 /** The day, the start by clock or by the sun, and how long one means to sit; with what that comes to. */
 export function WhenFields({ when, sitHours, start, timeZone, onWhen, onSitHours }: Props) {
   const set = (part: Partial<When>): void => onWhen({ ...when, ...part });
@@ -46,7 +24,7 @@ export function WhenFields({ when, sitHours, start, timeZone, onWhen, onSitHours
   return (
     <div className="flex flex-col gap-2">
       <div className="flex flex-wrap items-end gap-4">
-        <InputField label="Day" type="date" value={when.date} onChange={(date) => set({ date })} />
+        <TimeInput label="Day" type="date" value={when.date} onChange={(date) => set({ date })} />
         <ChoiceField
           label="Start"
           value={when.way}
@@ -65,7 +43,7 @@ export function WhenFields({ when, sitHours, start, timeZone, onWhen, onSitHours
             onChange={(minutesBefore) => set({ minutesBefore })}
           />
         ) : (
-          <InputField label="Clock" type="time" value={when.clock} onChange={(next) => set({ clock: next })} />
+          <TimeInput label="Clock" type="time" value={when.clock} onChange={(next) => set({ clock: next })} />
         )}
         <NumberField
           label="To sit still for"

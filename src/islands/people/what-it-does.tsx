@@ -40,7 +40,7 @@ export function WhatItDoes({ person, preferences }: Props) {
           being computed …
         </p>
       ) : (
-        <table className="mt-2 w-full max-w-xl text-left" data-testid="person-effects">
+        <table className="mt-2 w-full max-w-2xl text-left" data-testid="person-effects">
           <thead className="sr-only">
             <tr>
               <th scope="col">Changed</th>
@@ -61,8 +61,8 @@ export function WhatItDoes({ person, preferences }: Props) {
                 <th scope="row" className="py-1 pr-4 font-normal">
                   {personChangeWords(change)}
                 </th>
-                <td className="py-1 pr-4">{morningMinutesText(minutes)}</td>
-                <td className="py-1">{morningDifferenceText(minutes, effects.minutes)}</td>
+                <td className="py-1 pr-4 whitespace-nowrap">{morningMinutesText(minutes)}</td>
+                <td className="py-1 whitespace-nowrap">{morningDifferenceText(minutes, effects.minutes)}</td>
               </tr>
             ))}
           </tbody>

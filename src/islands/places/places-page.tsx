@@ -14,7 +14,7 @@ import type { MarkedPlace } from "./place-map";
 import { usualPlace } from "./usual-place";
 
 /** Places that have a point on earth, but for one. */
-export const markedBeside = (places: readonly PlaceView[], id: string | null): MarkedPlace[] =>
+const markedBeside = (places: readonly PlaceView[], id: string | null): MarkedPlace[] =>
   places.flatMap((place) => {
     const position = positionOf(place.setting);
     return position && place.id !== id && !place.retired ? [{ name: place.name, ...position }] : [];

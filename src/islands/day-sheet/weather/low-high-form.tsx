@@ -1,17 +1,16 @@
 import { totalMinutes } from "@/core/outing";
 import { useState } from "react";
-import type { Preferences } from "@/formats/display/preferences";
 import { shapedHours } from "@/formats/outing-file/shaped-weather";
 import type { OutingView, WeatherHourView } from "@/formats/wire/outing/outing-view";
 import { editContent } from "@/stores/sheet/edits";
 import { LowHighFields, type LowHigh } from "../../fields/low-high-fields";
 
-type Props = { readonly view: OutingView; readonly preferences: Preferences; readonly onDone: () => void };
+type Props = { readonly view: OutingView; readonly onDone: () => void };
 
 const NOT_TYPED = { precipitationMm: null, airTemperatureTyped: null, windTyped: null } as const;
 
 /** A day of which only low and high are known, shaped into hours. */
-export function LowHighForm({ view, preferences, onDone }: Props) {
+export function LowHighForm({ view, onDone }: Props) {
   const air = view.weather.map(({ airTemperatureC }) => airTemperatureC);
   const mean = (of: (hour: WeatherHourView) => number): number =>
     view.weather.reduce((sum, hour) => sum + of(hour), 0) / view.weather.length;
@@ -41,7 +40,7 @@ export function LowHighForm({ view, preferences, onDone }: Props) {
         as shaped and can be changed afterwards.
       </p>
       <div className="flex flex-wrap gap-4">
-        <LowHighFields day={day} preferences={preferences} onChange={setDay} />
+        <LowHighFields day={day} onChange={setDay} />
       </div>
       {isTurned && (
         <p role="alert" className="text-cranberry text-sm">

@@ -28,7 +28,7 @@ export function WeatherDialog({ view, isOpen, onClose }: Props) {
       <OneOf label="How" value={way} options={WAYS} onChoose={setWay} />
       {way === "table" && <WeatherTable view={view} preferences={preferences} />}
       {way === "forecast" && <ForecastTake view={view} preferences={preferences} onDone={onClose} />}
-      {way === "lowHigh" && <LowHighForm view={view} preferences={preferences} onDone={onClose} />}
+      {way === "lowHigh" && <LowHighForm view={view} onDone={onClose} />}
       {way === "import" && <WeatherImport view={view} preferences={preferences} onDone={onClose} />}
     </Dialog>
   );
