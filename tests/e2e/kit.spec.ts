@@ -3,15 +3,16 @@ import { readFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
 import { listedCount, openKit, ownCopy, pieceRegion as piece, piecesList as list } from "./kit";
 
-const rows = (page: Page) => page.getByRole("row").filter({ has: page.getByRole("rowheader") });
+const rows = (page: Page) => list(page).getByRole("checkbox", { name: /^Select / });
 
 test("a piece is found, its reading follows its label, it is kept and survives a reload", async ({ page }) => {
   await openKit(page);
   const fleece = await ownCopy(page, "Fleece jacket 200");
   const all = await rows(page).count();
   await page.getByLabel("Search names and notes").fill(fleece.toUpperCase());
-  await expect(list(page).getByRole("rowheader")).toHaveCount(1);
+  await expect(rows(page)).toHaveCount(1);
   await page.getByLabel("Search names and notes").fill("");
+  await page.getByText("Only what is …").click();
   await page.getByLabel("windproof", { exact: true }).check();
   await expect.poll(() => rows(page).count()).toBeLessThan(all);
   await page.getByLabel("windproof", { exact: true }).uncheck();
@@ -34,16 +35,21 @@ test("eight pieces by keyboard alone; retired, taken back, deleted and undeleted
   await openKit(page, "Eskil");
   const count = () => listedCount(page);
   const before = await count();
-  await page.getByLabel("Add a piece of yours").focus();
-  for (let added = 1; added <= 8; added++) {
+  await page.getByRole("button", { name: "Add …" }).focus();
+  await page.keyboard.press("Enter");
+  const dialog = page.getByRole("dialog", { name: "Add to the kit" });
+  await dialog.getByLabel("What it is").focus();
+  for (let added = 1; added < 8; added++) {
     await page.keyboard.press("ArrowDown");
-    await page.keyboard.press("Tab");
-    await page.keyboard.press("Tab");
+    await dialog.getByRole("button", { name: "Add it, and another" }).focus();
     await page.keyboard.press("Enter");
     await expect.poll(count).toBe(before + added);
-    await page.keyboard.press("Shift+Tab");
-    await page.keyboard.press("Shift+Tab");
+    await dialog.getByLabel("What it is").focus();
   }
+  await page.keyboard.press("Tab");
+  await page.keyboard.press("Enter");
+  await expect.poll(count).toBe(before + 8);
+  await expect(piece(page).getByRole("heading", { level: 2 })).toBeVisible();
   const first = list(page)
     .getByRole("checkbox", { name: /^Select / })
     .first();
@@ -60,13 +66,14 @@ test("eight pieces by keyboard alone; retired, taken back, deleted and undeleted
   await page.getByRole("button", { name: "Delete" }).click();
   await expect.poll(count).toBe(before + 7);
   await page.reload();
+  await page.getByText("Only what is …").click();
   await page.getByLabel("also deleted").check();
   await expect.poll(count).toBe(before + 8);
 });
 
 test("the kit goes out as a table and pieces come in, bad rows named", async ({ page }) => {
   await openKit(page);
-  await page.getByRole("button", { name: "File …" }).click();
+  await page.getByRole("button", { name: "Take along …" }).click();
   const [download] = await Promise.all([
     page.waitForEvent("download"),
     page.getByRole("button", { name: "As a table (CSV)" }).click(),
@@ -77,10 +84,13 @@ test("the kit goes out as a table and pieces come in, bad rows named", async ({ 
     page.waitForEvent("download"),
     page.getByRole("button", { name: "As JSON, with everything" }).click(),
   ]);
-  await page.getByLabel("or its text").fill(readFileSync((await whole.path())!, "utf8"));
+  await page.getByRole("button", { name: "Close" }).click();
+  await page.getByRole("button", { name: "Add …" }).click();
+  await page.getByText("my list or spreadsheet").click();
+  await page.getByLabel("or paste it here").fill(readFileSync((await whole.path())!, "utf8"));
   await expect(page.getByTestId("kit-preview")).toHaveText(/^\d+ pieces can be read\.$/);
   await page
-    .getByLabel("or its text")
+    .getByLabel("or paste it here")
     .fill(
       "name;kind;face;material;thicknessMm;patches\nFelt insole <b>;footbed;open;felt;6,5;sole\nBad;footbed;open;felt;thick;sole",
     );
@@ -88,6 +98,37 @@ test("the kit goes out as a table and pieces come in, bad rows named", async ({ 
   await expect(page.getByRole("list", { name: "What cannot be read" })).toContainText("line 3");
   await page.getByRole("button", { name: "Add 1 to the kit" }).click();
   await expect(list(page).getByRole("button", { name: "Felt insole <b>" })).toBeVisible();
+});
+
+test("a workbook of one's own is understood, asked of where words do not tell, and remembered", async ({ page }) => {
+  await openKit(page, "Eskil");
+  const before = await listedCount(page);
+  const dialog = page.getByRole("dialog", { name: "Add to the kit" });
+  const openList = async () => {
+    await page.getByRole("button", { name: "Add …" }).click();
+    await page.getByText("my list or spreadsheet").click();
+  };
+  await openList();
+  await dialog.getByLabel("A file").setInputFiles("tests/spreadsheets/kit/23-sheet.xlsx");
+  await expect(dialog.getByTestId("list-preview")).toHaveText("5 pieces can be added.");
+  await expect(dialog.getByRole("row", { name: /Neoprenhansker/ })).toContainText("140 g");
+  await dialog.getByRole("checkbox", { name: "Add Varmesokker" }).uncheck();
+  await dialog.getByRole("button", { name: "Add 4 to the kit" }).click();
+  await expect.poll(() => listedCount(page)).toBe(before + 4);
+  await openList();
+  const odd = readFileSync("tests/spreadsheets/kit/19-what-nobody-can-tell.csv", "utf8");
+  await dialog.getByLabel("or paste it here").fill(odd);
+  await expect(dialog.getByTestId("list-preview")).toContainText("1 piece can be added, 3 wait for you");
+  await dialog.getByLabel("What The blue one is").selectOption("fleeceJacket");
+  await dialog.getByRole("button", { name: "Add 2 to the kit" }).click();
+  await expect.poll(() => listedCount(page)).toBe(before + 6);
+  await expect(list(page).getByRole("button", { name: "The blue one" })).toBeVisible();
+  await openList();
+  await dialog.getByLabel("or paste it here").fill("name,weight\nThe blue one,310 g");
+  await expect(dialog.getByLabel("What The blue one is")).toHaveValue("fleeceJacket");
+  await expect(dialog.getByTestId("list-preview")).toHaveText("1 piece can be added.");
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("button", { name: "Add …" })).toBeFocused();
 });
 
 test("three boots on a metal platform at -12 for four hours; at 0 the tight third sock loses minutes", async ({

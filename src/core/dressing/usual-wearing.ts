@@ -9,6 +9,8 @@ function ofGarment(label: Label): UsualWearing {
   if (label.kind === "explicit") return MIDDLE;
   const { face, fit, assembly } = label;
   if (fit === "tight" || (fit === "close" && face === "knit")) return NEXT_TO_SKIN;
+  // Waders: boots go over their feet.
+  if (coveredPatches(label).includes("sole")) return { rank: 27, isForTheSit: false };
   const isWindproof = face === "membrane" || face === "coated" || face === "denseWeave";
   if (!isWindproof) return MIDDLE;
   const covered = coveredPatches(label);

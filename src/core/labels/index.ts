@@ -24,3 +24,4 @@ export {
 export { coveredMask, coveredPatches, readLabel, type MaterialRead, type PatchReading } from "./read-label";
 export { gramReading, type GramReading } from "./gram-reading";
 export { readMaterial, type MaterialReading } from "./reading";
+export { waterResistanceOfFace } from "./water-resistance";

@@ -7,9 +7,12 @@ export {
   type PieceTraits,
 } from "./piece";
 export {
+  CLOSURE_EASE,
   CLOSURES,
   DEXTERITY,
   NOISE,
+  ODOUR,
+  SIDE_VIEW,
   STIFFNESS,
   TRACTION,
   WALKABILITY,

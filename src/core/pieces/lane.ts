@@ -4,6 +4,8 @@ import { KIND_TABLE, type LaneName, type PieceKind } from "./kind-table";
 
 const TRUNK_PATCHES: readonly Patch[] = ["chest", "back", "upperArm", "forearm"];
 
+const HEAD_PATCHES: readonly Patch[] = ["scalp", "ears", "face"];
+
 /** Packs and warmers run with what they lie in. */
 const HEATED_LANES: readonly (readonly [Patch, LaneName])[] = [
   ["toes", "Feet"],
@@ -20,5 +22,7 @@ export function laneOf({ kind, label }: { readonly kind: PieceKind; readonly lab
     const byPart = HEATED_LANES.find(([patch]) => coveredPatches(label).includes(patch));
     if (byPart) return byPart[1];
   }
-  return coveredPatches(label).some((patch) => TRUNK_PATCHES.includes(patch)) ? "Trunk" : "Legs";
+  const covered = coveredPatches(label);
+  if (covered.some((patch) => TRUNK_PATCHES.includes(patch))) return "Trunk";
+  return covered.some((patch) => HEAD_PATCHES.includes(patch)) ? "Head" : "Legs";
 }

@@ -45,6 +45,32 @@ export const WALKABILITY = [
   "all day over stock and stone",
 ] as const;
 
+/** How it takes up and keeps smells of fire, fuel and people. */
+export const ODOUR = [
+  "takes up none",
+  "aired in an hour",
+  "aired overnight",
+  "washed to be rid of it",
+  "keeps it, washed or not",
+] as const;
+
+/** How its zips, straps and buttons are worked in the cold. */
+export const CLOSURE_EASE = [
+  "none to work",
+  "in thick mitts",
+  "in gloves",
+  "with bare fingers",
+  "hardly, with cold fingers",
+] as const;
+
+/** What one sees to the side and hears under what is worn on the head. */
+export const SIDE_VIEW = [
+  "nothing is taken from it",
+  "a little at the edge",
+  "turned head shows what eyes would",
+  "straight ahead only",
+] as const;
+
 /** How a boot is closed: what one can do with cold fingers. */
 export const CLOSURES = ["pullOn", "laces", "zip", "buckles", "dial"] as const;
 export type Closure = (typeof CLOSURES)[number];

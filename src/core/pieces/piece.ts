@@ -64,6 +64,12 @@ export type PieceTraits = ComputedTraits & {
   readonly traction?: number | undefined;
   readonly walkability?: number | undefined;
   readonly closure?: Closure | undefined;
+  /** By ODOUR, CLOSURE_EASE and, of what is worn on the head, SIDE_VIEW. */
+  readonly odour?: number | undefined;
+  readonly closureEase?: number | undefined;
+  readonly sideView?: number | undefined;
+  /** Handwear on a cord or a wrist strap: pulled off, it stays at hand. */
+  readonly isTethered?: boolean | undefined;
   readonly isAnimalFree?: boolean | undefined;
   readonly isScentFree?: boolean | undefined;
   readonly itches?: boolean | undefined;

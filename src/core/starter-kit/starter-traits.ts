@@ -70,6 +70,80 @@ const TRAITS: Readonly<Record<string, PieceTraits | undefined>> = {
   sheepskin: { volumeL: 10 },
 };
 
+/**
+ * Noise, stiffness and smell by what a piece is made of (assumptions): knits and fleece are silent, membranes rustle and stiffen a little, synthetics take up smells that wool airs out.
+ */
+type Made = Pick<PieceTraits, "noise" | "stiffness" | "odour">;
+const WOOL: Made = { noise: 0, stiffness: 0, odour: 1 };
+const FLEECE: Made = { noise: 0, stiffness: 0, odour: 2 };
+const SYNTHETIC_KNIT: Made = { noise: 0, stiffness: 0, odour: 3 };
+const DENSE: Made = { noise: 2, stiffness: 1, odour: 2 };
+const MEMBRANE: Made = { noise: 3, stiffness: 2, odour: 1 };
+const MADE: Readonly<Record<string, Made | undefined>> = {
+  thinCap: FLEECE,
+  longHat: WOOL,
+  balaclava: FLEECE,
+  faceMask: { noise: 1, stiffness: 1, odour: 2 },
+  windHood: MEMBRANE,
+  woolTube: WOOL,
+  fleeceTube: FLEECE,
+  base200Top: WOOL,
+  base350Top: WOOL,
+  base200Legs: WOOL,
+  base350Legs: WOOL,
+  synthTop: SYNTHETIC_KNIT,
+  synthLegs: SYNTHETIC_KNIT,
+  fleeceJacket: FLEECE,
+  fleeceTights: FLEECE,
+  feltShirt: { ...WOOL },
+  downVest: DENSE,
+  synthParka: DENSE,
+  downParka: DENSE,
+  shellJacket: MEMBRANE,
+  shellTrousers: MEMBRANE,
+  softShell: { noise: 1, stiffness: 1, odour: 2 },
+  iceSuit: MEMBRANE,
+  walkTrousers: { ...DENSE, noise: 1 },
+  bib: { ...MEMBRANE, noise: 2 },
+  gaiters: MEMBRANE,
+  linerSock: WOOL,
+  heavySock: WOOL,
+  synthSock: SYNTHETIC_KNIT,
+  thinGloves: WOOL,
+  fleeceGloves: FLEECE,
+  midGloves: { ...DENSE },
+  mitts200: { ...DENSE },
+  mitts300: { ...DENSE },
+  muff: { ...DENSE },
+  heatedVest: DENSE,
+};
+/** How zips and straps are worked in the cold (assumption). */
+const CLOSURE_EASE: Readonly<Record<string, number | undefined>> = {
+  base200Top: 0,
+  base350Top: 0,
+  synthTop: 0,
+  fleeceJacket: 2,
+  synthParka: 2,
+  downParka: 2,
+  downVest: 2,
+  shellJacket: 2,
+  softShell: 2,
+  iceSuit: 1,
+  bib: 3,
+  gaiters: 3,
+  mitts200: 0,
+  mitts300: 0,
+  muff: 0,
+};
+/** What is seen to the side and heard (assumption). */
+const SIDE_VIEW: Readonly<Record<string, number | undefined>> = {
+  thinCap: 0,
+  longHat: 0,
+  balaclava: 1,
+  faceMask: 1,
+  windHood: 2,
+};
+
 /** What holds wool, felt, down or skin. */
 const OF_ANIMALS: readonly string[] = [
   "longHat",
@@ -92,9 +166,16 @@ const OF_ANIMALS: readonly string[] = [
 
 /** What is known of a starter piece beyond its label; powers and hours of packs and batteries are typical (assumption). */
 export const starterTraits = (key: string): PieceTraits => ({
+  ...MADE[key],
+  ...(CLOSURE_EASE[key] !== undefined && { closureEase: CLOSURE_EASE[key] }),
+  ...(SIDE_VIEW[key] !== undefined && { sideView: SIDE_VIEW[key] }),
+  ...(key === "iceSuit" && { floats: true }),
   ...TRAITS[key],
   isAnimalFree: OF_ANIMALS.includes(key) ? undefined : true,
 });
 
 /** Keys that the tables above name: each has to be a piece. */
-export const KEYS_WITH_TRAITS: readonly string[] = [...Object.keys(TRAITS), ...OF_ANIMALS];
+export const KEYS_WITH_TRAITS: readonly string[] = [
+  ...[TRAITS, MADE, CLOSURE_EASE, SIDE_VIEW].flatMap((table) => Object.keys(table)),
+  ...OF_ANIMALS,
+];

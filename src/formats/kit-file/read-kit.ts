@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { MOST_PIECES_AT_ONCE, pieceSchema, type PieceInFile } from "../wire/kit/kit-schema";
+import type { DecimalMark } from "../any-table/numbers";
 import { atLine, readTable, type TableRow, type Told } from "../table/read-table";
 import { flagOf, KIT_COLUMNS, materialValues, type KitRow } from "./columns";
 import { MINOR_PER_UNIT } from "../../core/pieces";
@@ -11,9 +12,8 @@ export type ReadKit = {
   readonly problems: readonly Told[];
   readonly notes: readonly Told[];
 };
-export type DecimalMark = "point" | "comma";
-
-const MOST_TEXT = 4_000_000;
+/** Letters of a file that are read at once. */
+export const MOST_KIT_TEXT = 4_000_000;
 const fail = (reason: string): ReadKit => ({ pieces: [], problems: [{ at: "", reason }], notes: [] });
 const tooMany = (count: number): ReadKit =>
   fail(`It holds ${count} pieces; ${MOST_PIECES_AT_ONCE} can be added at once: divide the file.`);
@@ -159,6 +159,17 @@ function readCsv(text: string, mark: DecimalMark): ReadKit {
   };
 }
 
+/** Whether a text is a kit as Umiak writes one, and no list of somebody's own: JSON, or a table with its columns. */
+export function isOwnFormat(text: string): boolean {
+  const plain = text.replace(/^\uFEFF/, "").trimStart();
+  if (plain.startsWith("{")) return true;
+  const head = plain
+    .split("\n", 1)[0]!
+    .split(/[,;\t]/)
+    .map((name) => name.trim());
+  return (["name", "kind", "material"] as const).every((column) => head.includes(column));
+}
+
 /** Whether a table writes its decimals with a comma: told by its own delimiter, to be asked of the person. */
 export const guessedMark = (text: string): DecimalMark => (text.split("\n", 1)[0]!.includes(";") ? "comma" : "point");
 
@@ -167,7 +178,7 @@ export const guessedMark = (text: string): DecimalMark => (text.split("\n", 1)[0
  * @param mark decimal mark of a table; JSON has its own
  */
 export function readKit(text: string, mark: DecimalMark): ReadKit {
-  if (text.length > MOST_TEXT) return fail("The file is longer than four million letters; divide it.");
+  if (text.length > MOST_KIT_TEXT) return fail("The file is longer than four million letters; divide it.");
   if (text.includes("\0")) return fail("This is no text file.");
   const trimmed = text.replace(/^\uFEFF/, "").trim();
   if (trimmed === "") return fail("There is nothing in it.");

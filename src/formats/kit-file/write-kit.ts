@@ -2,6 +2,8 @@ import Papa from "papaparse";
 import type { Label } from "@/core/labels";
 import type { KitPiece } from "../wire/kit/kit-view";
 import type { PieceView } from "../wire/outing/outing-view";
+import { quantityFigure, unitLabel } from "../display/quantities";
+import { shownAs } from "../display/style";
 import { MINOR_PER_UNIT } from "../../core/pieces";
 import { KIT_COLUMNS, materialCells, type KitRow } from "./columns";
 
@@ -48,6 +50,9 @@ function panelRows(label: Label, head: KitRow): KitRow[] {
   );
 }
 
+/** So that spreadsheets take it for UTF-8. */
+const BYTE_ORDER_MARK = "\uFEFF";
+
 /**
  * A kit as CSV, a row a material of a panel, with a decimal point. Pieces whose layers were given as they are have no
  * label a table could hold: they are left out and named; JSON holds them.
@@ -57,11 +62,39 @@ export function kitToCsv(pieces: readonly WrittenPiece[]): {
   readonly leftOut: readonly string[];
 } {
   const rows = pieces.flatMap((piece, index) => panelRows(piece.label, headCells(piece, index)));
-  const text = Papa.unparse({
+  const table = Papa.unparse({
     fields: [...KIT_COLUMNS],
     data: rows.map((row) => KIT_COLUMNS.map((column) => row[column] ?? "")),
   });
+  const text = `${BYTE_ORDER_MARK}${table}`;
   return { text, leftOut: pieces.filter(({ label }) => label.kind === "explicit").map(({ name }) => name) };
+}
+
+/** Rows that show how a list is filled in; they are written over. */
+const EXAMPLES = [
+  ["Wool hat (example)", "Hat, knitted", "4 mm", 60, 20, ""],
+  ["Fleece (example)", "Fleece jacket", "200 g/m²", 420, 85, "itches at the neck"],
+  ["Winter boots (example)", "Boots, insulated", "400 g/m²", 1700, 210, ""],
+] as const;
+
+/** An empty list to fill in, in the units of whoever reads; it is read as any list is. */
+export function kitTemplate(): string {
+  const isComma = shownAs().decimal === "comma";
+  const table = Papa.unparse(
+    {
+      fields: ["Name", "What it is", "Insulation", `Mass (${unitLabel("smallMass")})`, "Price", "Note"],
+      data: EXAMPLES.map(([name, kind, figure, massG, price, note]) => [
+        name,
+        kind,
+        figure,
+        quantityFigure("smallMass", massG),
+        price,
+        note,
+      ]),
+    },
+    { delimiter: isComma ? ";" : "," },
+  );
+  return `${BYTE_ORDER_MARK}${table}`;
 }
 
 /** A kit as JSON: loses nothing. */

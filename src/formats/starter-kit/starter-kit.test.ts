@@ -11,7 +11,7 @@ import { cloFromInsulation } from "@/core/units";
 import { labelSchema } from "../outing-file/schema/label-schema";
 import { traitsSchema } from "../outing-file/schema/piece-schema";
 import { describeStarterKits } from "./describe-kits";
-import { QUICK_PIECES } from "../../core/starter-kit";
+import { QUICK_KEYS, quickPiece } from "../../core/starter-kit";
 import { KEYS_WITH_TRAITS } from "../../core/starter-kit";
 import { STARTER_KITS } from "../../core/starter-kit";
 import { STARTER_PIECES, starterPiece, type StarterPiece, type StarterPieceKey } from "../../core/starter-kit";
@@ -21,7 +21,7 @@ const mostClo = (label: Parameters<typeof readLabel>[0]): number =>
   Math.max(...readLabel(label).map(({ insulationM2KPerW }) => cloFromInsulation(insulationM2KPerW)));
 
 describe("pieces typed by one figure", () => {
-  it.each(QUICK_PIECES.map((quick) => [quick.words, quick] as const))(
+  it.each(QUICK_KEYS.map((key) => [quickPiece(key).words, quickPiece(key)] as const))(
     "%s: reads over its whole range, and more of the figure is never less warmth",
     (_words, { figure, labelOf, kind, traits }) => {
       const [least, most] = figure.range;
@@ -38,16 +38,18 @@ describe("pieces typed by one figure", () => {
   );
 
   it("have names of their own, and cover head to foot and what is under it", () => {
-    expect(new Set(QUICK_PIECES.map(({ words }) => words)).size).toBe(QUICK_PIECES.length);
+    expect(new Set(QUICK_KEYS.map((key) => quickPiece(key).words)).size).toBe(QUICK_KEYS.length);
     const lanes = new Set(
-      QUICK_PIECES.map(({ kind, labelOf, figure }) => laneOf({ kind, label: labelOf(figure.usual, "new") })),
+      QUICK_KEYS.map(quickPiece).map(({ kind, labelOf, figure }) =>
+        laneOf({ kind, label: labelOf(figure.usual, "new") }),
+      ),
     );
     expect(LANES.filter((lane) => !lanes.has(lane))).toEqual([]);
   });
 
   it("of usual figures read as such clothes are found: a fleece of 200 g/m² under one clo, a down jacket above two (ISO 9920 lists 0.3 to 0.9 for sweaters and jackets on the whole body, from memory)", () => {
     const usual = (words: string): number => {
-      const quick = QUICK_PIECES.find((own) => own.words === words)!;
+      const quick = QUICK_KEYS.map(quickPiece).find((own) => own.words === words)!;
       return mostClo(quick.labelOf(quick.figure.usual, "new"));
     };
     expect(usual("Fleece jacket")).toBeLessThan(1.2);

@@ -4,28 +4,71 @@ import { TEMPERATURE, WIND } from "../display/units";
 
 /** What an imported hour may hold, in the units of the core. */
 export type ImportedField =
-  "airTemperatureC" | "windMPerS" | "relativeHumidityPercent" | "cloudShare" | "precipitationMm";
+  "airTemperatureC" | "windMPerS" | "relativeHumidityPercent" | "dewPointC" | "cloudShare" | "precipitationMm";
 
-type Column = {
+type Measured = {
+  readonly words: string;
   readonly field: ImportedField;
   readonly toSi: (value: number) => number;
   readonly range: readonly [number, number];
 };
+type Told = { readonly words: string; readonly field: "time" | "date" | "clock" };
 
 const PERCENT = 100;
+const OKTAS = 8;
+const TENTHS = 10;
+const MM_PER_INCH = 25.4;
+const ZERO_CELSIUS_K = 273.15;
 const itself = (value: number): number => value;
-const column = (field: ImportedField, toSi: Column["toSi"], range: Column["range"]): Column => ({ field, toSi, range });
+const measured = (words: string, field: ImportedField, toSi: Measured["toSi"], range: Measured["range"]): Measured => ({
+  words,
+  field,
+  toSi,
+  range,
+});
+const AIR = CONDITION_RANGE.airTemperatureC;
+const WIND_RANGE = CONDITION_RANGE.windMPerS;
+/** Air this dry still has a dew point that can be computed with. */
+const DEW_RANGE = [-95, AIR[1]] as const;
 
-/** Columns by the name in the head of the file; a name says its unit. */
-export const COLUMNS: Readonly<Record<string, Column>> = {
-  airTemperatureC: column("airTemperatureC", itself, CONDITION_RANGE.airTemperatureC),
-  airTemperatureF: column("airTemperatureC", TEMPERATURE.F.toSi, CONDITION_RANGE.airTemperatureC),
-  windMPerS: column("windMPerS", itself, CONDITION_RANGE.windMPerS),
-  windKmPerH: column("windMPerS", WIND["km/h"].toSi, CONDITION_RANGE.windMPerS),
-  windMph: column("windMPerS", WIND.mph.toSi, CONDITION_RANGE.windMPerS),
-  relativeHumidityPercent: column("relativeHumidityPercent", itself, CONDITION_RANGE.relativeHumidityPercent),
-  cloudPercent: column("cloudShare", (value) => value / PERCENT, OUTING_RANGE.cloudShare),
-  precipitationMm: column("precipitationMm", itself, OUTING_RANGE.precipitationMm),
-};
+/** What a column may hold, each with its unit. */
+export const WEATHER_COLUMNS = {
+  time: { words: "day and time", field: "time" },
+  date: { words: "day", field: "date" },
+  clock: { words: "time", field: "clock" },
+  airC: measured("air temperature, °C", "airTemperatureC", itself, AIR),
+  airF: measured("air temperature, °F", "airTemperatureC", TEMPERATURE.F.toSi, AIR),
+  airK: measured("air temperature, kelvin", "airTemperatureC", (kelvin) => kelvin - ZERO_CELSIUS_K, AIR),
+  windMPerS: measured("wind, m/s", "windMPerS", itself, WIND_RANGE),
+  windKmPerH: measured("wind, km/h", "windMPerS", WIND["km/h"].toSi, WIND_RANGE),
+  windMph: measured("wind, mph", "windMPerS", WIND.mph.toSi, WIND_RANGE),
+  windKn: measured("wind, knots", "windMPerS", WIND.kn.toSi, WIND_RANGE),
+  humidity: measured(
+    "relative humidity, %",
+    "relativeHumidityPercent",
+    itself,
+    CONDITION_RANGE.relativeHumidityPercent,
+  ),
+  dewC: measured("dew point, °C", "dewPointC", itself, DEW_RANGE),
+  dewF: measured("dew point, °F", "dewPointC", TEMPERATURE.F.toSi, DEW_RANGE),
+  dewK: measured("dew point, kelvin", "dewPointC", (kelvin) => kelvin - ZERO_CELSIUS_K, DEW_RANGE),
+  cloudPercent: measured("cloud, %", "cloudShare", (value) => value / PERCENT, OUTING_RANGE.cloudShare),
+  cloudOktas: measured("cloud, eighths", "cloudShare", (value) => value / OKTAS, OUTING_RANGE.cloudShare),
+  cloudTenths: measured("cloud, tenths", "cloudShare", (value) => value / TENTHS, OUTING_RANGE.cloudShare),
+  precipitationMm: measured("rain or snow, mm", "precipitationMm", itself, OUTING_RANGE.precipitationMm),
+  precipitationIn: measured(
+    "rain or snow, in",
+    "precipitationMm",
+    (inches) => inches * MM_PER_INCH,
+    OUTING_RANGE.precipitationMm,
+  ),
+} as const satisfies Record<string, Measured | Told>;
 
-export const TIME_COLUMN = "time";
+export type WeatherColumn = keyof typeof WEATHER_COLUMNS;
+export const WEATHER_COLUMN_KEYS = Object.keys(WEATHER_COLUMNS) as WeatherColumn[];
+
+/** A column of figures; `null` for one that tells when. */
+export function measuredColumn(key: WeatherColumn): Measured | null {
+  const column: Measured | Told = WEATHER_COLUMNS[key];
+  return "toSi" in column ? column : null;
+}

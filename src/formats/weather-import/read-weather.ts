@@ -1,133 +1,47 @@
-import { MS_PER_HOUR } from "@/core/units";
 import { OUTING_RANGE } from "@/core/outing";
-import { clockChangeAt, instantOf, localText } from "../local-time";
-import { atLine, readTable, type Told } from "../table/read-table";
+import { MS_PER_HOUR } from "@/core/units";
+import { localText } from "../local-time";
+import type { Told } from "../table/read-table";
 import type { WeatherHourView } from "../wire/outing/outing-view";
-import { COLUMNS, TIME_COLUMN, type ImportedField } from "./columns";
+import { WEATHER_COLUMNS, type WeatherColumn } from "./columns";
+import { columnsOf, nthHead, shareColumns } from "./columns-of";
+import type { WeatherMapping } from "./mapping";
+import { METRIC_HABITS, type WeatherHabits } from "./guess-column";
+import { HourReader, USUAL_HUMIDITY_PERCENT } from "./hour-reader";
+import { rowsOf } from "./rows-of";
+import { isMonthFirstIn } from "./when";
+
+/** A column as it was understood: its head, what it holds, and an example. */
+export type ImportedColumn = { readonly head: string; readonly column: WeatherColumn | null; readonly example: string };
 
 export type ImportedWeather = {
   readonly hours: readonly WeatherHourView[];
+  readonly columns: readonly ImportedColumn[];
   /** What could not be read and is left out. */
   readonly problems: readonly Told[];
   /** How what could be read was understood, where it is not plain. */
   readonly notes: readonly Told[];
 };
 
-/** Where a file says nothing of it (assumption). */
-const USUAL_HUMIDITY_PERCENT = 80;
-const PERCENT = 100;
+export type WeatherContext = {
+  /** Zone of times that name no offset. */
+  readonly timeZone: string;
+  /** When the outing starts: for days without a year, times without a day, and what is kept of a long table. */
+  readonly startsAt?: string | undefined;
+  readonly habits?: WeatherHabits;
+  readonly mapping?: WeatherMapping;
+};
 
-type Row = { readonly at: string; readonly cells: Readonly<Record<string, unknown>> };
-type Rows = { readonly columns: readonly string[]; readonly rows: readonly Row[] } & Omit<ImportedWeather, "hours">;
-
-/** A cell as a number, as people write one; a comma may stand for the point. */
-function numberOf(cell: unknown): number | null {
-  if (typeof cell === "number") return Number.isFinite(cell) ? cell : null;
-  if (typeof cell !== "string") return null;
-  const plain = cell.trim().replace(",", ".").replace("−", "-");
-  return /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d+)?$/i.test(plain) ? Number(plain) : null;
-}
-
-const isGiven = (cell: unknown): boolean =>
-  cell !== null && cell !== undefined && !(typeof cell === "string" && cell.trim() === "");
-
-const columnOf = (name: string) => (Object.hasOwn(COLUMNS, name) ? COLUMNS[name] : undefined);
-
-/** Columns in per cent whose numbers are shares of one: all up to 1, and one of them more than 0. */
-function shareColumns({ columns, rows }: Pick<Rows, "columns" | "rows">): ReadonlySet<string> {
-  const isShare = (name: string): boolean => {
-    if (!name.endsWith("Percent") || !columnOf(name)) return false;
-    const values = rows.flatMap(({ cells }) => numberOf(cells[name]) ?? []);
-    return values.length > 0 && values.every((value) => value >= 0 && value <= 1) && values.some((value) => value > 0);
-  };
-  return new Set(columns.filter(isShare));
-}
-
-type Values = Partial<Record<ImportedField, number>>;
-
-function valuesOf({ cells }: Row, shares: ReadonlySet<string>, problems: string[]): Values {
-  const values: Values = {};
-  for (const [name, cell] of Object.entries(cells)) {
-    const column = columnOf(name);
-    if (!column || !isGiven(cell)) continue;
-    const value = numberOf(cell);
-    const si = value === null ? null : column.toSi(shares.has(name) ? value * PERCENT : value);
-    const [low, high] = column.range;
-    if (si === null) problems.push(`${name} is no number: ${String(cell)}`);
-    else if (si < low || si > high) problems.push(`${name} lies outside what can be computed: ${String(cell)}`);
-    else values[column.field] = si;
-  }
-  return values;
-}
-
-/** Instants of the rows, told where clocks change; a time that stands twice in the hour that comes twice is the second. */
-class Clock {
-  private readonly seen = new Set<string>();
-
-  constructor(private readonly timeZone: string) {}
-
-  /** @returns the instant, or why there is none */
-  instantOf(time: unknown): { readonly at: string } | { readonly reason: string } {
-    const at = typeof time === "string" ? instantOf(time, this.timeZone) : null;
-    if (at === null) return { reason: `time cannot be read: ${String(time ?? "nothing given")}` };
-    const change = clockChangeAt(time as string, at, this.timeZone);
-    if (change.kind === "skipped")
-      return { reason: `time ${time as string} does not exist in ${this.timeZone}: the clock goes forward over it` };
-    const own = change.kind !== "twice" ? at : this.seen.has(change.first) ? change.again : change.first;
-    this.seen.add(own);
-    return { at: own };
-  }
-}
-
-function readRow(row: Row, shares: ReadonlySet<string>, clock: Clock): WeatherHourView | readonly string[] {
-  const problems: string[] = [];
-  const values = valuesOf(row, shares, problems);
-  const instant = clock.instantOf(row.cells[TIME_COLUMN]);
-  if ("reason" in instant) problems.push(instant.reason);
-  const { airTemperatureC, windMPerS, relativeHumidityPercent = USUAL_HUMIDITY_PERCENT } = values;
-  if (airTemperatureC === undefined && problems.length === 0) problems.push("has no air temperature");
-  if (windMPerS === undefined && problems.length === 0) problems.push("has no wind");
-  if (problems.length > 0 || "reason" in instant || airTemperatureC === undefined || windMPerS === undefined)
-    return problems;
-  return {
-    at: instant.at,
-    airTemperatureC,
-    windMPerS,
-    relativeHumidityPercent,
-    radiantTemperatureC: null,
-    cloudShare: values.cloudShare ?? null,
-    precipitationMm: values.precipitationMm ?? null,
-    airTemperatureTyped: null,
-    windTyped: null,
-  };
-}
+/** Of a table longer than an outing can hold, hours from so long before its start are kept. */
+const KEPT_BEFORE_H = 24;
 
 const isRefused = (read: WeatherHourView | readonly string[]): read is readonly string[] => Array.isArray(read);
-
-const whole = (reason: string): ImportedWeather => ({ hours: [], problems: [{ at: "", reason }], notes: [] });
-
-/** Rows of JSON or CSV; what is neither is a reason. */
-function rowsOf(text: string): Rows | string {
-  const known = [TIME_COLUMN, ...Object.keys(COLUMNS)];
-  if (!/^\s*[[{]/.test(text)) {
-    const { columns, rows, problems, notes } = readTable(text, known);
-    return { columns, rows: rows.map(({ line, cells }) => ({ at: atLine(line), cells })), problems, notes };
-  }
-  let value: unknown;
-  try {
-    value = JSON.parse(text);
-  } catch {
-    return "the JSON is broken";
-  }
-  if (!Array.isArray(value) || !value.every((row) => typeof row === "object" && row !== null && !Array.isArray(row)))
-    return "the JSON is no list of hours";
-  const rows = (value as Record<string, unknown>[]).map((cells, index) => ({ at: `entry ${index + 1}`, cells }));
-  const columns = [...new Set(rows.flatMap(({ cells }) => Object.keys(cells)))];
-  const notes = columns
-    .filter((name) => !known.includes(name))
-    .map((name) => ({ at: "", reason: `${name} is not known and left out` }));
-  return { columns, rows, problems: [], notes };
-}
+const whole = (reason: string): ImportedWeather => ({
+  hours: [],
+  columns: [],
+  problems: [{ at: "", reason }],
+  notes: [],
+});
 
 /** Where hours are missing between others. */
 function gapNotes(hours: readonly WeatherHourView[], timeZone: string): Told[] {
@@ -140,43 +54,81 @@ function gapNotes(hours: readonly WeatherHourView[], timeZone: string): Told[] {
   });
 }
 
-/**
- * Reads hours of weather from CSV with a head, or from a JSON list (docs/formats/weather.md). Rows that cannot be read
- * are named and left out; an hour named twice keeps its last row; whatever had to be guessed is told.
- * @param timeZone zone of times that name no offset
- */
-export function readWeather(text: string, timeZone: string): ImportedWeather {
-  if (text.trim() === "") return whole("nothing was given");
-  const found = rowsOf(text);
-  if (typeof found === "string") return whole(found);
-  const { columns, rows } = found;
-  const problems = [...found.problems];
-  if (rows.length === 0 && problems.length > 0) return { hours: [], problems, notes: found.notes };
-  if (!columns.includes(TIME_COLUMN)) return whole(`the head names no column "${TIME_COLUMN}"`);
+/** As many hours as an outing holds: of more those round its start, else none. */
+function asManyAsFit(
+  hours: readonly WeatherHourView[],
+  startsAt: string | undefined,
+): readonly WeatherHourView[] | null {
   const [, most] = OUTING_RANGE.weatherHours;
-  if (rows.length > most) return whole(`there are more than ${most} rows`);
-  const shares = shareColumns(found);
-  const notes = [
-    ...found.notes,
-    ...[...shares].map((name) => ({
+  if (hours.length <= most) return hours;
+  if (startsAt === undefined) return null;
+  const from = Date.parse(startsAt) - KEPT_BEFORE_H * MS_PER_HOUR;
+  const kept = hours.filter(({ at }) => Date.parse(at) >= from).slice(0, most);
+  return kept.length > 0 ? kept : null;
+}
+
+/**
+ * Reads hours of weather from whatever table or JSON holds them (docs/formats/weather.md): heads and units are guessed
+ * and told, rows that cannot be read are named and left out, an hour named twice keeps its last row.
+ */
+export function readWeather(text: string, context: WeatherContext): ImportedWeather {
+  const { timeZone, startsAt, habits = METRIC_HABITS, mapping = {} } = context;
+  if (text.trim() === "") return whole("nothing was given");
+  const found = rowsOf(text, habits);
+  if (typeof found === "string") return whole(found);
+  const { columns, notes } = columnsOf(found, habits, mapping);
+  const shown = found.heads.map((head, index) => ({
+    head: head || nthHead(index),
+    column: columns[index] ?? null,
+    example: found.rows.map(({ cells }) => cells[index] ?? "").find((cell) => cell !== "") ?? "",
+  }));
+  const refuse = (reason: string): ImportedWeather => ({ ...whole(reason), columns: shown });
+  const has = (...fields: string[]): boolean =>
+    columns.some((column) => column && fields.includes(WEATHER_COLUMNS[column].field));
+  if (!has("time", "clock")) return refuse("no column tells the time: say below which one does");
+  if (!has("airTemperatureC")) return refuse("no column tells the temperature of the air: say below which one does");
+  if (!has("windMPerS")) return refuse("no column tells the wind: say below which one does");
+  const shares = shareColumns(found.rows, columns);
+  const days = found.rows.flatMap(({ cells }) =>
+    columns.flatMap((column, index) => (column === "time" || column === "date" ? (cells[index] ?? []) : [])),
+  );
+  const byColumn = isMonthFirstIn(days);
+  const isDayUnclear = byColumn === null && days.some((day) => /^\d{1,2}\/\d{1,2}/.test(day));
+  const told: Told[] = [
+    ...notes,
+    ...(isDayUnclear
+      ? [{ at: "", reason: `days such as ${days[0]} are read ${habits.isMonthFirst ? "month first" : "day first"}` }]
+      : []),
+    ...[...shares].map((index) => ({
       at: "",
-      reason: `${name} goes no higher than 1: taken as shares, 1 for the whole`,
+      reason: `${found.heads[index]!} goes no higher than 1: taken as shares, 1 for the whole`,
     })),
   ];
-  const clock = new Clock(timeZone);
+  const reader = new HourReader(found, columns, shares, byColumn ?? habits.isMonthFirst, context);
+  const problems: Told[] = [];
   const byInstant = new Map<string, WeatherHourView>();
-  for (const row of rows) {
-    const read = readRow(row, shares, clock);
+  for (const row of found.rows) {
+    const read = reader.read(row);
     if (isRefused(read)) {
       problems.push(...read.map((reason) => ({ at: row.at, reason })));
       continue;
     }
     if (byInstant.has(read.at))
-      notes.push({ at: row.at, reason: "names an hour again: it stands in the place of the earlier" });
+      told.push({ at: row.at, reason: "names an hour again: it stands in the place of the earlier" });
     byInstant.set(read.at, read);
   }
-  const hours = [...byInstant.values()].sort((one, other) => Date.parse(one.at) - Date.parse(other.at));
-  if (!columns.includes("relativeHumidityPercent") && hours.length > 0)
-    notes.push({ at: "", reason: `no humidity is told: ${USUAL_HUMIDITY_PERCENT} % is taken` });
-  return { hours, problems, notes: [...notes, ...gapNotes(hours, timeZone)] };
+  const all = [...byInstant.values()].sort((one, other) => Date.parse(one.at) - Date.parse(other.at));
+  const hours = asManyAsFit(all, startsAt);
+  if (hours === null)
+    return refuse(`there are more than ${OUTING_RANGE.weatherHours[1]} hours, none of them about the outing`);
+  if (hours.length < all.length)
+    told.push({ at: "", reason: `of ${all.length} hours the ${hours.length} from a day before the outing are kept` });
+  if (!has("relativeHumidityPercent", "dewPointC") && hours.length > 0)
+    told.push({ at: "", reason: `no humidity is told: ${USUAL_HUMIDITY_PERCENT} % is taken` });
+  return {
+    hours,
+    columns: shown.filter(({ example }) => example !== ""),
+    problems,
+    notes: [...told, ...gapNotes(hours, timeZone)],
+  };
 }

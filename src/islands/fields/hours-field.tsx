@@ -1,38 +1,56 @@
+import { useStore } from "@nanostores/react";
 import { useId, useState } from "react";
+import { WEATHER_COLUMN_KEYS, WEATHER_COLUMNS, type WeatherColumn } from "@/formats/weather-import/columns";
+import { mappedHead } from "@/formats/weather-import/columns-of";
+import type { WeatherMapping } from "@/formats/weather-import/mapping";
 import { readWeather, type ImportedWeather } from "@/formats/weather-import/read-weather";
-import { readTextFile } from "../page/read-text-file";
+import { keepWeatherMapping, keptWeatherMapping } from "@/stores/kept-mappings";
+import { $preferences } from "@/stores/preferences";
+import { readTableFile } from "../page/read-table-file";
+import { ColumnMapping } from "./column-mapping";
 import { ToldList } from "./told-list";
 
-const MOST_BYTES = 500_000;
+const MOST_BYTES = 4_000_000;
 
 type Props = {
   readonly timeZone: string;
+  /** When the outing starts, so far as it is known: days without a year and times without a day are those near it. */
+  readonly startsAt: string | undefined;
   /** What is read so far; `null` where nothing was given. */
   readonly read: ImportedWeather | null;
   readonly onRead: (read: ImportedWeather | null) => void;
 };
 
 /** Hours of weather from elsewhere: pasted or read from a file, and what could be made of them. */
-export function HoursField({ timeZone, read, onRead }: Props) {
+export function HoursField({ timeZone, startsAt, read, onRead }: Props) {
   const id = useId();
+  const { temperature, wind, clock } = useStore($preferences);
   const [text, setText] = useState("");
+  const [mapping, setMapping] = useState<WeatherMapping>(keptWeatherMapping);
   const [fileProblem, setFileProblem] = useState<string | null>(null);
-  const show = (next: string): void => {
+  const show = (next: string, said: WeatherMapping = mapping): void => {
     setText(next);
-    onRead(next.trim() === "" ? null : readWeather(next, timeZone));
+    // Whoever reads °F and a clock of twelve hours writes the month before the day.
+    const habits = { temperature, wind, isMonthFirst: temperature === "F" && clock === "12" };
+    onRead(next.trim() === "" ? null : readWeather(next, { timeZone, startsAt, habits, mapping: said }));
+  };
+  const say = (head: string, column: WeatherColumn | ""): void => {
+    const said = { ...mapping, [mappedHead(head)]: column };
+    setMapping(said);
+    keepWeatherMapping(said);
+    show(text, said);
   };
   const take = (file: File | undefined): void => {
     if (!file) return;
-    const isTooLarge = file.size > MOST_BYTES;
-    setFileProblem(isTooLarge ? "The file is too large to be hours of weather." : null);
-    if (!isTooLarge) void readTextFile(file).then(show);
+    setFileProblem(null);
+    readTableFile(file, MOST_BYTES).then(show, (error: Error) => setFileProblem(error.message));
   };
   return (
     <div className="flex flex-col gap-3">
       <p className="text-muted text-sm">
-        CSV with a head, or a JSON list: <code>time</code>, <code>airTemperatureC</code>, <code>windMPerS</code>, and if
-        known <code>relativeHumidityPercent</code>, <code>cloudPercent</code>, <code>precipitationMm</code>. Times
-        without an offset are clock times of {timeZone}.
+        Any table with a time, the temperature of the air and the wind will do, with whatever heads and units: cells
+        copied from a spreadsheet, or a file of an hourly weather service (CSV, JSON, XLSX, up to{" "}
+        {MOST_BYTES / 1_000_000} MB). Times without an offset are clock times of {timeZone.replaceAll("_", " ")}.
       </p>
       <label htmlFor={id} className="text-muted text-sm">
         Paste hours
@@ -48,7 +66,7 @@ export function HoursField({ timeZone, read, onRead }: Props) {
         <span className="text-muted">or read a file </span>
         <input
           type="file"
-          accept=".csv,.json,.txt,text/csv,application/json"
+          accept=".csv,.tsv,.json,.txt,.xlsx,text/csv,application/json"
           onChange={(event) => take(event.target.files?.[0])}
         />
       </label>
@@ -56,6 +74,13 @@ export function HoursField({ timeZone, read, onRead }: Props) {
         <p role="alert" className="text-cranberry text-sm">
           {fileProblem}
         </p>
+      )}
+      {read && read.columns.length > 0 && (
+        <ColumnMapping
+          columns={read.columns.map(({ head, column, example }) => ({ head, role: column, example }))}
+          options={WEATHER_COLUMN_KEYS.map((key) => [key, WEATHER_COLUMNS[key].words] as const)}
+          onSay={say}
+        />
       )}
       {read && <ToldList title="Left out:" told={read.problems} isProblem />}
       {read && <ToldList title="Understood so:" told={read.notes} />}

@@ -1,6 +1,6 @@
 import { laneOf, type LaneName } from "@/core/pieces";
 import { isCareDue } from "@/core/care";
-import { FACE_PERMEABILITY_L_PER_M2S } from "@/core/labels";
+import { FACE_PERMEABILITY_L_PER_M2S, waterResistanceOfFace } from "@/core/labels";
 import type { PieceKind } from "@/core/pieces";
 import type { KitPiece } from "@/formats/wire/kit/kit-view";
 
@@ -28,6 +28,10 @@ const WINDPROOF_L_PER_M2S = FACE_PERMEABILITY_L_PER_M2S.denseWeave;
 const QUIET_AT_MOST = 1;
 const WATERPROOF_FROM = 3;
 const NIMBLE_FROM = 3;
+const AIRS_OUT_AT_MOST = 1;
+const IN_MITTS_AT_MOST = 1;
+const BARE_FINGERS = 3;
+const SOFT_AT_MOST = 1;
 
 const isWindproof = ({ label }: KitPiece): boolean =>
   label.kind === "panels"
@@ -36,12 +40,28 @@ const isWindproof = ({ label }: KitPiece): boolean =>
         layers.some(({ airPermeabilityLPerM2S }) => airPermeabilityLPerM2S <= WINDPROOF_L_PER_M2S),
       );
 
+/** As it is said, else as its outer face lets expect; fleece and knit need not be asked. */
+const isWaterproof = ({ label, traits }: KitPiece): boolean => {
+  const byFace = label.kind === "panels" ? waterResistanceOfFace(FACE_PERMEABILITY_L_PER_M2S[label.face]) : 0;
+  return (traits.waterResistance ?? byFace) >= WATERPROOF_FROM;
+};
+
 /** What pieces are looked for by. */
 export const KIT_TRAITS = {
   windproof: { words: "windproof", has: isWindproof },
-  waterproof: { words: "waterproof", has: ({ traits }) => (traits.waterResistance ?? 0) >= WATERPROOF_FROM },
+  waterproof: { words: "waterproof", has: isWaterproof },
   quiet: { words: "quiet", has: ({ traits }) => traits.noise !== undefined && traits.noise <= QUIET_AT_MOST },
   animalFree: { words: "animal-free", has: ({ traits }) => traits.isAnimalFree === true },
+  airsOut: {
+    words: "smells air out",
+    has: ({ traits }) => traits.odour !== undefined && traits.odour <= AIRS_OUT_AT_MOST,
+  },
+  inMitts: { words: "closed in mitts", has: ({ traits }) => (traits.closureEase ?? BARE_FINGERS) <= IN_MITTS_AT_MOST },
+  soft: {
+    words: "soft in frost",
+    has: ({ traits }) => traits.stiffness !== undefined && traits.stiffness <= SOFT_AT_MOST,
+  },
+  scentFree: { words: "kept free of scent", has: ({ traits }) => traits.isScentFree === true },
   nimble: { words: "nimble fingers", has: ({ traits }) => (traits.dexterity ?? -1) >= NIMBLE_FROM },
   overBoots: { words: "opens over boots", has: ({ traits }) => traits.opensOverBoots === true },
   due: { words: "due for care", has: (piece) => isCareDue(piece, piece.care, piece.wears) },

@@ -2,11 +2,19 @@ import { LANES, type LaneName } from "@/core/pieces";
 import { PIECE_KINDS, type PieceKind } from "@/core/pieces";
 import { KIND_WORDS } from "@/formats/display/words/label-words";
 import { ChoiceField } from "../fields/choice-field";
+import { ALSO_SHOWN, ALSO_SHOWN_KEYS, type AlsoShown } from "./also-shown";
 import { keysOfTraits, KIT_TRAITS, type KitFilter, type KitTrait } from "./kit-filter";
 
-type Props = { readonly filter: KitFilter; readonly onChange: (filter: KitFilter) => void };
+type Props = {
+  readonly filter: KitFilter;
+  readonly onChange: (filter: KitFilter) => void;
+  /** What else is told of each piece. */
+  readonly also: AlsoShown | null;
+  readonly onAlso: (also: AlsoShown | null) => void;
+};
 
 const ALL = "all";
+const NOTHING = "nothing";
 
 /** A box that is on or off. */
 function Check({
@@ -27,10 +35,11 @@ function Check({
 }
 
 /** What of the kit is listed. */
-export function KitFilters({ filter, onChange }: Props) {
+export function KitFilters({ filter, onChange, also, onAlso }: Props) {
   const set = (change: Partial<KitFilter>): void => onChange({ ...filter, ...change });
   const toggle = (trait: KitTrait, isOn: boolean): void =>
     set({ traits: isOn ? [...filter.traits, trait] : filter.traits.filter((own) => own !== trait) });
+  const on = filter.traits.length + Number(filter.withRetired) + Number(filter.withDeleted);
   return (
     <search className="no-print flex flex-col gap-2">
       <div className="flex flex-wrap items-end gap-3">
@@ -56,21 +65,35 @@ export function KitFilters({ filter, onChange }: Props) {
           options={[[ALL, "all kinds"], ...PIECE_KINDS.map((kind): [PieceKind, string] => [kind, KIND_WORDS[kind]])]}
           onChange={(kind) => set({ kind: kind === ALL ? null : kind })}
         />
+        <ChoiceField<AlsoShown | typeof NOTHING>
+          label="Also tell"
+          value={also ?? NOTHING}
+          options={[
+            [NOTHING, "nothing more"],
+            ...ALSO_SHOWN_KEYS.map((key): [AlsoShown, string] => [key, ALSO_SHOWN[key].words]),
+          ]}
+          onChange={(key) => onAlso(key === NOTHING ? null : key)}
+        />
       </div>
-      <fieldset className="flex flex-wrap gap-x-4 gap-y-1 text-sm">
-        <legend className="sr-only">Only what is</legend>
-        {keysOfTraits.map((trait) => (
-          <Check
-            key={trait}
-            words={KIT_TRAITS[trait].words}
-            isOn={filter.traits.includes(trait)}
-            onChange={(isOn) => toggle(trait, isOn)}
-          />
-        ))}
-        <span aria-hidden="true" className="border-line border-l" />
-        <Check words="also retired" isOn={filter.withRetired} onChange={(withRetired) => set({ withRetired })} />
-        <Check words="also deleted" isOn={filter.withDeleted} onChange={(withDeleted) => set({ withDeleted })} />
-      </fieldset>
+      <details className="text-sm">
+        <summary className="min-h-6 w-fit cursor-pointer">
+          Only what is …{on > 0 && <span className="font-semibold"> {on} chosen</span>}
+        </summary>
+        <fieldset className="flex flex-wrap gap-x-4 gap-y-1 pt-2">
+          <legend className="sr-only">Only what is</legend>
+          {keysOfTraits.map((trait) => (
+            <Check
+              key={trait}
+              words={KIT_TRAITS[trait].words}
+              isOn={filter.traits.includes(trait)}
+              onChange={(isOn) => toggle(trait, isOn)}
+            />
+          ))}
+          <span aria-hidden="true" className="border-line border-l" />
+          <Check words="also retired" isOn={filter.withRetired} onChange={(withRetired) => set({ withRetired })} />
+          <Check words="also deleted" isOn={filter.withDeleted} onChange={(withDeleted) => set({ withDeleted })} />
+        </fieldset>
+      </details>
     </search>
   );
 }

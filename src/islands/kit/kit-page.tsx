@@ -12,7 +12,7 @@ import { $chosenPiece, $kit, $statusDone, setStatus, setWear, takeStatusBack } f
 import { $preferences } from "@/stores/preferences";
 import { optionsOf } from "../fields/choice-field";
 import { useInitially } from "../page/use-initially";
-import { AddPieces } from "./add-pieces";
+import type { AlsoShown } from "./also-shown";
 import { isAskedFor, NO_FILTER, type KitFilter } from "./kit-filter";
 import { KitFilters } from "./kit-filters";
 import { KitTable } from "./kit-table";
@@ -21,8 +21,9 @@ import { OnceAlive } from "../page/once-alive";
 import { guarded } from "../page/guarded";
 import { late } from "../page/late";
 
-/** Fetched when first opened, with all that reads files. */
-const KitFile = late(() => import("./kit-file").then((module) => module.KitFile));
+/** Fetched when first opened, with all that reads and writes files. */
+const AddDialog = late(() => import("./add/add-dialog").then((module) => module.AddDialog));
+const TakeAlong = late(() => import("./take-along").then((module) => module.TakeAlong));
 
 const Compare = late(() => import("./compare").then((module) => module.Compare));
 
@@ -137,7 +138,8 @@ function KitPage({ initial, people, sheet, preferences }: Props) {
     if (chosenId && !window.matchMedia(WIDE).matches) beside.current?.scrollIntoView();
   }, [chosenId]);
   const [isComparing, setComparing] = useState(false);
-  const [isFileOpen, setFileOpen] = useState(false);
+  const [open, setOpen] = useState<"add" | "takeAlong" | null>(null);
+  const [also, setAlso] = useState<AlsoShown | null>(null);
   const [filter, setFilter] = useState<KitFilter>(NO_FILTER);
   const [selected, setSelected] = useState<RowSelectionState>({});
   const pieces = useMemo(() => kit.pieces.filter((piece) => isAskedFor(piece, filter)), [kit, filter]);
@@ -149,9 +151,18 @@ function KitPage({ initial, people, sheet, preferences }: Props) {
         <div className="flex flex-col gap-3">
           <div className="flex flex-wrap items-center justify-between gap-3">
             <h1 className="text-2xl font-semibold">Kit of {kit.person.name}</h1>
-            <button type="button" className="press press-small no-print mr-auto" onClick={() => setFileOpen(true)}>
-              File …
-            </button>
+            <p className="no-print mr-auto flex gap-2">
+              <button
+                type="button"
+                className="press border-accent border-2 font-semibold"
+                onClick={() => setOpen("add")}
+              >
+                Add …
+              </button>
+              <button type="button" className="press" onClick={() => setOpen("takeAlong")}>
+                Take along …
+              </button>
+            </p>
             {people.length > 1 && (
               <nav aria-label="Whose kit" className="flex flex-wrap gap-3 text-sm">
                 {people.map(({ id, name }) => (
@@ -167,9 +178,9 @@ function KitPage({ initial, people, sheet, preferences }: Props) {
               </nav>
             )}
           </div>
-          <AddPieces />
-          {isFileOpen && <KitFile pieces={kit.pieces} onClose={() => setFileOpen(false)} />}
-          <KitFilters filter={filter} onChange={setFilter} />
+          {open === "add" && <AddDialog onClose={() => setOpen(null)} />}
+          {open === "takeAlong" && <TakeAlong pieces={kit.pieces} onClose={() => setOpen(null)} />}
+          <KitFilters filter={filter} onChange={setFilter} also={also} onAlso={setAlso} />
           <Many
             ids={ids}
             listed={`${pieces.length} listed, ${kit.pieces.filter(({ status }) => status === "inUse").length} in use`}
@@ -190,6 +201,7 @@ function KitPage({ initial, people, sheet, preferences }: Props) {
               selected={selected}
               onSelect={setSelected}
               onOpen={(id) => $chosenPiece.set(id)}
+              also={also}
             />
           </div>
         </div>

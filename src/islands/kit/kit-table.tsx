@@ -1,23 +1,30 @@
-import { quantityFigure, unitLabel } from "@/formats/display/quantities";
 import {
-  createColumnHelper,
   flexRender,
   getCoreRowModel,
   getPaginationRowModel,
   getSortedRowModel,
   useReactTable,
   type Column,
+  type Row as TableRow,
   type RowSelectionState,
   type SortingState,
   type Table,
 } from "@tanstack/react-table";
 import { ArrowDown, ArrowUp } from "lucide-react";
-import { useMemo, useState } from "react";
-import { LANES, laneOf } from "@/core/pieces";
-import { KIND_WORDS } from "@/formats/display/words/label-words";
-import { moneyText } from "@/formats/display/numbers";
-import { readingFigure, warmestClo, type ReadingRow } from "@/formats/display/words/reading-words";
+import { Fragment, useMemo, useState } from "react";
 import type { KitPiece } from "@/formats/wire/kit/kit-view";
+import { ALSO_SHOWN, type AlsoShown } from "./also-shown";
+import {
+  cellClass,
+  COLUMNS,
+  HEADS,
+  helper,
+  rowOf,
+  ROWS_A_PAGE,
+  STATUS_WORDS,
+  UNKNOWN_LAST,
+  type Row,
+} from "./kit-columns";
 
 type Props = {
   readonly pieces: readonly KitPiece[];
@@ -25,79 +32,9 @@ type Props = {
   readonly selected: RowSelectionState;
   readonly onSelect: (selected: RowSelectionState) => void;
   readonly onOpen: (id: string) => void;
+  /** What else is told of each piece; it can be sorted by. */
+  readonly also: AlsoShown | null;
 };
-
-type Row = {
-  readonly piece: KitPiece;
-  readonly lane: string;
-  readonly laneOrder: number;
-  readonly best: ReadingRow | null;
-};
-
-/** Pieces are never changed in place: each is read once, however often the list is filtered. */
-const known = new WeakMap<KitPiece, Row>();
-function rowOf(piece: KitPiece): Row {
-  const found = known.get(piece);
-  if (found) return found;
-  const lane = laneOf(piece);
-  const row = { piece, lane, laneOrder: LANES.indexOf(lane), best: warmestClo(piece.label) };
-  known.set(piece, row);
-  return row;
-}
-
-/** As many as are drawn at once: a filter answers within a twentieth of a second whatever the kit holds. */
-const ROWS_A_PAGE = 40;
-
-const STATUS_WORDS: Readonly<Record<KitPiece["status"], string>> = {
-  inUse: "",
-  retired: "retired",
-  deleted: "deleted",
-};
-const cloText = (best: ReadingRow | null): string => (best ? readingFigure(best) : "–");
-const massFigure = (massG: number | null): string => (massG === null ? "" : quantityFigure("smallMass", massG));
-const priceText = ({ priceMinor, currency }: KitPiece): string =>
-  priceMinor === null || currency === null ? "" : moneyText(priceMinor, currency);
-
-const helper = createColumnHelper<Row>();
-/** Sorted as numbers, what is not known last. */
-const UNKNOWN_LAST = { sortUndefined: "last", sortingFn: "basic" } as const;
-
-const COLUMNS = [
-  helper.accessor((row) => row.laneOrder, { id: "zone", cell: ({ row }) => row.original.lane }),
-  helper.accessor((row) => row.piece.kind, {
-    id: "kind",
-    cell: ({ row }) => KIND_WORDS[row.original.piece.kind],
-  }),
-  helper.accessor((row) => row.best?.clo, {
-    id: "clo",
-    cell: ({ row }) => cloText(row.original.best),
-    ...UNKNOWN_LAST,
-  }),
-  helper.accessor((row) => row.piece.massG ?? undefined, {
-    id: "mass",
-    cell: ({ row }) => massFigure(row.original.piece.massG),
-    ...UNKNOWN_LAST,
-  }),
-  helper.accessor((row) => row.piece.priceMinor ?? undefined, {
-    id: "price",
-    cell: ({ row }) => priceText(row.original.piece),
-    ...UNKNOWN_LAST,
-  }),
-  helper.accessor((row) => row.piece.outings, { id: "outings" }),
-];
-/** Heads of the columns, in the units of whoever reads. */
-const HEADS: Readonly<Record<string, () => string>> = {
-  zone: () => "Zone",
-  kind: () => "Kind",
-  clo: () => `${unitLabel("insulation")}, warmest part`,
-  mass: () => unitLabel("smallMass"),
-  price: () => "Price",
-  outings: () => "Outings",
-};
-const NUMBERS = new Set(["clo", "mass", "price", "outings"]);
-const HIDDEN_ON_PHONE = new Set(["kind", "price", "outings"]);
-const cellClass = (columnId: string): string =>
-  `px-2 py-1 ${NUMBERS.has(columnId) ? "text-right" : "text-left"} ${HIDDEN_ON_PHONE.has(columnId) ? "max-sm:hidden" : ""}`;
 
 const SORT_WORDS = { asc: "ascending", desc: "descending" } as const;
 
@@ -143,9 +80,59 @@ function Pages({ table }: { readonly table: Table<Row> }) {
   );
 }
 
+type RowProps = {
+  readonly row: TableRow<Row>;
+  readonly isChosen: boolean;
+  readonly onOpen: (id: string) => void;
+};
+
+/** A piece, on a phone as a card. */
+function PieceRow({ row, isChosen, onOpen }: RowProps) {
+  const { piece } = row.original;
+  return (
+    <tr
+      className={`border-line border-b max-sm:grid max-sm:grid-cols-[2.5rem_1fr_auto] max-sm:py-1.5 ${isChosen ? "bg-shade" : ""}`}
+    >
+      <td className="px-1 max-sm:row-span-2">
+        <input
+          type="checkbox"
+          className="size-4"
+          aria-label={`Select ${piece.name}`}
+          checked={row.getIsSelected()}
+          onChange={row.getToggleSelectedHandler()}
+        />
+      </td>
+      {row.getVisibleCells().map((cell) => {
+        const { id } = cell.column;
+        if (id !== "name") {
+          return (
+            <td key={cell.id} className={cellClass(id)}>
+              {flexRender(cell.column.columnDef.cell, cell.getContext())}
+            </td>
+          );
+        }
+        return (
+          <th key={cell.id} scope="row" className="px-2 py-1 text-left font-normal max-sm:col-span-2 max-sm:py-0">
+            <button
+              type="button"
+              className="min-h-6 text-left underline-offset-2 hover:underline max-sm:min-h-11 max-sm:text-base"
+              aria-pressed={isChosen}
+              onClick={() => onOpen(piece.id)}
+            >
+              {piece.name}
+            </button>
+            {piece.status !== "inUse" && <span className="text-muted ml-2 text-xs">{STATUS_WORDS[piece.status]}</span>}
+          </th>
+        );
+      })}
+    </tr>
+  );
+}
+
 /** The kit as a table: sorted by any column, pieces chosen one or many. */
-export function KitTable({ pieces, chosenId, selected, onSelect, onOpen }: Props) {
+export function KitTable({ pieces, chosenId, selected, onSelect, onOpen, also }: Props) {
   const [sorting, setSorting] = useState<SortingState>([{ id: "zone", desc: false }]);
+  const isByZone = sorting[0]?.id === "zone";
   const rows = useMemo(() => pieces.map(rowOf), [pieces]);
   const columns = useMemo(
     () => [
@@ -155,15 +142,25 @@ export function KitTable({ pieces, chosenId, selected, onSelect, onOpen }: Props
         sortingFn: (one, other) => one.original.piece.name.localeCompare(other.original.piece.name),
       }),
       ...COLUMNS,
+      ...(also === null
+        ? []
+        : [
+            helper.accessor(({ piece }) => ALSO_SHOWN[also].valueOf(piece), {
+              id: "also",
+              cell: ({ row }) => ALSO_SHOWN[also].textOf(row.original.piece),
+              ...UNKNOWN_LAST,
+            }),
+          ]),
     ],
-    [],
+    [also],
   );
   // The project compiles no hooks, so functions that cannot be kept do no harm.
   // eslint-disable-next-line react-hooks/incompatible-library
   const table = useReactTable({
     data: rows,
     columns,
-    state: { sorting, rowSelection: selected },
+    // Under headings of the zones a column of zones would say them again.
+    state: { sorting, rowSelection: selected, columnVisibility: { zone: !isByZone } },
     getRowId: ({ piece }) => piece.id,
     onSortingChange: setSorting,
     onRowSelectionChange: (change) => onSelect(typeof change === "function" ? change(selected) : change),
@@ -174,9 +171,9 @@ export function KitTable({ pieces, chosenId, selected, onSelect, onOpen }: Props
   });
   return (
     <>
-      <table className="w-full text-sm">
+      <table className="w-full text-sm max-sm:block">
         <caption className="sr-only">The kit</caption>
-        <thead>
+        <thead className="max-sm:sr-only">
           {table.getHeaderGroups().map((group) => (
             <tr key={group.id} className="border-line border-b">
               <th scope="col" className="w-8 px-1 text-left">
@@ -199,7 +196,11 @@ export function KitTable({ pieces, chosenId, selected, onSelect, onOpen }: Props
                   >
                     <SortButton
                       column={column as Column<Row>}
-                      words={HEADS[column.id]?.() ?? String(column.columnDef.header)}
+                      words={
+                        column.id === "also" && also
+                          ? ALSO_SHOWN[also].words
+                          : (HEADS[column.id]?.() ?? String(column.columnDef.header))
+                      }
                     />
                   </th>
                 );
@@ -207,48 +208,23 @@ export function KitTable({ pieces, chosenId, selected, onSelect, onOpen }: Props
             </tr>
           ))}
         </thead>
-        <tbody>
-          {table.getRowModel().rows.map((row) => {
-            const { piece } = row.original;
-            return (
-              <tr key={row.id} className={`border-line border-b ${piece.id === chosenId ? "bg-shade" : ""}`}>
-                <td className="px-1">
-                  <input
-                    type="checkbox"
-                    className="size-4"
-                    aria-label={`Select ${piece.name}`}
-                    checked={row.getIsSelected()}
-                    onChange={row.getToggleSelectedHandler()}
-                  />
-                </td>
-                {row.getVisibleCells().map((cell) => {
-                  const { id } = cell.column;
-                  if (id !== "name") {
-                    return (
-                      <td key={cell.id} className={cellClass(id)}>
-                        {flexRender(cell.column.columnDef.cell, cell.getContext())}
-                      </td>
-                    );
-                  }
-                  return (
-                    <th key={cell.id} scope="row" className="px-2 py-1 text-left font-normal">
-                      <button
-                        type="button"
-                        className="min-h-6 text-left underline-offset-2 hover:underline"
-                        aria-pressed={piece.id === chosenId}
-                        onClick={() => onOpen(piece.id)}
-                      >
-                        {piece.name}
-                      </button>
-                      {piece.status !== "inUse" && (
-                        <span className="text-muted ml-2 text-xs">{STATUS_WORDS[piece.status]}</span>
-                      )}
-                    </th>
-                  );
-                })}
-              </tr>
-            );
-          })}
+        <tbody className="max-sm:block">
+          {table.getRowModel().rows.map((row, index, all) => (
+            <Fragment key={row.id}>
+              {isByZone && all[index - 1]?.original.lane !== row.original.lane && (
+                <tr className="max-sm:block">
+                  <th
+                    scope="rowgroup"
+                    colSpan={row.getVisibleCells().length + 1}
+                    className="px-1 pt-4 pb-1 text-left font-semibold max-sm:block"
+                  >
+                    {row.original.lane}
+                  </th>
+                </tr>
+              )}
+              <PieceRow row={row} isChosen={row.id === chosenId} onOpen={onOpen} />
+            </Fragment>
+          ))}
         </tbody>
       </table>
       <Pages table={table} />

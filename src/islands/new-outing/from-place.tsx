@@ -132,7 +132,13 @@ export function FromPlace({ points }: { readonly points: StartingPoints }) {
         />
       </Step>
       <Step title="Weather">
-        <WeatherFields weather={shownWeather} timeZone={timeZone} hasForecast={hasForecast} onChange={setWeather} />
+        <WeatherFields
+          weather={shownWeather}
+          timeZone={timeZone}
+          startsAt={typeof start === "string" ? undefined : new Date(start.startMs).toISOString()}
+          hasForecast={hasForecast}
+          onChange={setWeather}
+        />
       </Step>
       <Step title="Clothes">
         <ClothesFields person={known} dress={shownDress} onChange={setDress} />

@@ -52,12 +52,13 @@ export function weatherBody(
 type Props = {
   readonly weather: ChosenWeather;
   readonly timeZone: string;
+  readonly startsAt: string | undefined;
   readonly hasForecast: boolean;
   readonly onChange: (weather: ChosenWeather) => void;
 };
 
 /** What weather the outing is planned in. */
-export function WeatherFields({ weather, timeZone, hasForecast, onChange }: Props) {
+export function WeatherFields({ weather, timeZone, startsAt, hasForecast, onChange }: Props) {
   const set = (part: Partial<ChosenWeather>): void => onChange({ ...weather, ...part });
   const ways = WAYS.filter(([way]) => way !== "forecast" || hasForecast);
   const [first, last] = [weather.read?.hours[0], weather.read?.hours.at(-1)];
@@ -83,7 +84,7 @@ export function WeatherFields({ weather, timeZone, hasForecast, onChange }: Prop
       )}
       {weather.way === "hours" && (
         <>
-          <HoursField timeZone={timeZone} read={weather.read} onRead={(read) => set({ read })} />
+          <HoursField timeZone={timeZone} startsAt={startsAt} read={weather.read} onRead={(read) => set({ read })} />
           {first && last && (
             <p role="status" className="text-sm">
               {weather.read!.hours.length} hours read, from {dateText(first.at, timeZone)}{" "}

@@ -1,3 +1,4 @@
+import { waterResistanceOfFace } from "../../labels";
 import { SEGMENT_COUNT } from "../../body";
 import {
   airGapInsulation,
@@ -37,17 +38,11 @@ const SITE_OF_SEGMENT: readonly number[] = Array.from({ length: SEGMENT_COUNT },
   ),
 );
 
-/** What an outer face keeps out where the piece does not say, by its permeability to air, L/(m²·s) (assumption). */
-const RESISTANCE_BY_FACE: readonly (readonly [mostLPerM2S: number, resistance: number])[] = [
-  [1, 3],
-  [8, 2],
-  [50, 1],
-];
 /** The outer face lets through some vapour even where what is under it is tighter (assumption). */
 const LEAST_OUTER_SHARE = 0.05;
 
 const waterResistance = ({ piece, layer }: OwnedLayer): number =>
-  piece.waterResistance ?? RESISTANCE_BY_FACE.find(([most]) => layer.airPermeabilityLPerM2S <= most)?.[1] ?? 0;
+  piece.waterResistance ?? waterResistanceOfFace(layer.airPermeabilityLPerM2S);
 
 const vapourIndexOf = ({ layer }: OwnedLayer): number => layer.vapourIndex ?? ORDINARY_VAPOUR_INDEX;
 

@@ -1,6 +1,7 @@
 import { insulationFigure } from "../quantities";
 import { readLabel, type Label } from "@/core/labels";
 import type { Patch } from "@/core/patches";
+import type { LaneName } from "@/core/pieces";
 import { cloFromInsulation } from "@/core/units";
 import { PATCH_WORDS } from "./sheet-words";
 
@@ -39,6 +40,27 @@ export function readingRows(label: Label): ReadingRow[] {
 
 /** The patch a piece is warmest on, for lists. */
 export const warmestClo = (label: Label): ReadingRow | null => readingRows(label)[0] ?? null;
+
+/** The part that is cold first where a piece is worn, and what stands for it where the piece does not cover it. */
+const MATTERS: Readonly<Record<LaneName, readonly Patch[]>> = {
+  Head: ["ears", "scalp", "face"],
+  Neck: ["neck"],
+  Trunk: ["chest", "back", "belly"],
+  Hands: ["fingers", "hand"],
+  Legs: ["thigh", "knee", "calf"],
+  Feet: ["toes", "sole"],
+  Under: ["seat", "sole"],
+};
+
+/** What a piece reads on the part that matters where it is worn, and which part that is. */
+export function cloThatMatters(label: Label, lane: LaneName): { readonly row: ReadingRow; readonly part: string } | null {
+  const rows = readingRows(label);
+  for (const patch of MATTERS[lane]) {
+    const row = rows.find(({ patches }) => patches.includes(patch));
+    if (row) return { row, part: PATCH_WORDS[patch] ?? patch };
+  }
+  return rows[0] ? { row: rows[0], part: rows[0].parts } : null;
+}
 
 /** What a row reads with its spread, without its unit: "1.24 ± 0.12". */
 export const readingFigure = ({ insulationM2KPerW, spreadM2KPerW }: ReadingRow): string =>

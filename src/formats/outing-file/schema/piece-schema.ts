@@ -1,4 +1,4 @@
-import { CLOSURES, PIECE_KINDS } from "@/core/pieces";
+import { CLOSURES, PIECE_KINDS, SIDE_VIEW } from "@/core/pieces";
 import { LEAK_POINTS } from "@/core/patches";
 import { OUTING_RANGE, WEARING_SIDES, WHEN_OFF } from "@/core/outing";
 import { heatSourceSchema, heatSpansSchema } from "./heat-schema";
@@ -58,6 +58,10 @@ export const traitsSchema = z.strictObject({
   traction: wholeWithin(OUTING_RANGE.pieceScale).optional(),
   walkability: wholeWithin(OUTING_RANGE.pieceScale).optional(),
   closure: z.enum(CLOSURES).optional(),
+  odour: wholeWithin(OUTING_RANGE.pieceScale).optional(),
+  closureEase: wholeWithin(OUTING_RANGE.pieceScale).optional(),
+  sideView: wholeWithin([0, SIDE_VIEW.length - 1]).optional(),
+  isTethered: z.boolean().optional(),
   isAnimalFree: z.boolean().optional(),
   isScentFree: z.boolean().optional(),
   itches: z.boolean().optional(),

@@ -9,7 +9,7 @@ import { $preferences } from "@/stores/preferences";
 import { shownNumber } from "../../fields/use-typed-number";
 import { WEAR_WORDS } from "@/formats/display/words/label-words";
 import { readTypedNumber } from "@/formats/typed-number";
-import { QUICK_PIECES } from "@/core/starter-kit";
+import { QUICK_KEYS, quickPiece, type QuickKey } from "@/core/starter-kit";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { ChoiceField, optionsOf } from "../../fields/choice-field";
 import { addToKit, wearUsually } from "@/stores/sheet/kit";
@@ -18,19 +18,19 @@ import { addToKit, wearUsually } from "@/stores/sheet/kit";
 export function QuickAdd({ view }: { readonly view: OutingView }) {
   const id = useId();
   const first = useRef<HTMLSelectElement>(null);
-  const [place, setPlace] = useState(0);
+  const [place, setPlace] = useState<QuickKey>("hat");
   const preferences = useStore($preferences);
   const massUnit = unitOf("smallMass", preferences);
-  const unitFor = (index: number): Unit => unitOf(QUANTITY_OF_UNIT[QUICK_PIECES[index]!.figure.unit], preferences);
-  const usualText = (index: number): string =>
-    shownNumber(unitFor(index).fromSi(QUICK_PIECES[index]!.figure.usual), unitFor(index).decimals);
-  const [figureText, setFigureText] = useState(() => usualText(0));
+  const unitFor = (key: QuickKey): Unit => unitOf(QUANTITY_OF_UNIT[quickPiece(key).figure.unit], preferences);
+  const usualText = (key: QuickKey): string =>
+    shownNumber(unitFor(key).fromSi(quickPiece(key).figure.usual), unitFor(key).decimals);
+  const [figureText, setFigureText] = useState(() => usualText("hat"));
   const [massText, setMassText] = useState("");
   const [name, setName] = useState("");
   const [wear, setWear] = useState<Wear>("used");
   const [told, setTold] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const quick = QUICK_PIECES[place]!;
+  const quick = quickPiece(place);
   const { words, range } = quick.figure;
   const unit = unitFor(place);
   const typed = readTypedNumber(figureText);
@@ -41,7 +41,7 @@ export function QuickAdd({ view }: { readonly view: OutingView }) {
   const [leastG, mostG] = OUTING_RANGE.pieceMassG;
   const isMassUsable = massG === null ? massText.trim() === "" : massG >= leastG && massG <= mostG;
 
-  const choose = (next: number): void => {
+  const choose = (next: QuickKey): void => {
     setPlace(next);
     setFigureText(usualText(next));
   };
@@ -93,11 +93,11 @@ export function QuickAdd({ view }: { readonly view: OutingView }) {
             ref={first}
             className="field w-56"
             value={place}
-            onChange={(event) => choose(Number(event.target.value))}
+            onChange={(event) => choose(event.target.value as QuickKey)}
           >
-            {QUICK_PIECES.map((own, index) => (
-              <option key={own.words} value={index}>
-                {own.words}
+            {QUICK_KEYS.map((key) => (
+              <option key={key} value={key}>
+                {quickPiece(key).words}
               </option>
             ))}
           </select>

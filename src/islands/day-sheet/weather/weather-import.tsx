@@ -50,7 +50,7 @@ export function WeatherImport({ view, preferences, onDone }: Props) {
   const [read, setRead] = useState<ImportedWeather | null>(null);
   return (
     <div className="flex flex-col gap-3">
-      <HoursField timeZone={view.place.timeZone} read={read} onRead={setRead} />
+      <HoursField timeZone={view.place.timeZone} startsAt={view.startsAt} read={read} onRead={setRead} />
       {read && read.hours.length > 0 && (
         <>
           <Preview view={view} preferences={preferences} read={read} />

@@ -1,6 +1,9 @@
 import {
+  CLOSURE_EASE,
   DEXTERITY,
   NOISE,
+  ODOUR,
+  SIDE_VIEW,
   STIFFNESS,
   TRACTION,
   WALKABILITY,
@@ -24,7 +27,16 @@ type Props = {
   readonly onChange: (traits: PieceTraits) => void;
 };
 
-type Scale = "noise" | "waterResistance" | "stiffness" | "dexterity" | "traction" | "walkability";
+type Scale =
+  | "noise"
+  | "waterResistance"
+  | "stiffness"
+  | "dexterity"
+  | "traction"
+  | "walkability"
+  | "odour"
+  | "closureEase"
+  | "sideView";
 const UNKNOWN = "unknown";
 type Asked = {
   readonly trait: Scale;
@@ -39,15 +51,20 @@ const SCALES: readonly Asked[] = [
   { trait: "noise", words: "Noise", steps: NOISE },
   { trait: "waterResistance", words: "Water", steps: WATER_RESISTANCE },
   { trait: "stiffness", words: "In hard frost", steps: STIFFNESS },
+  { trait: "odour", words: "Smells", steps: ODOUR },
+  { trait: "closureEase", words: "Its closures are worked", steps: CLOSURE_EASE },
+  { trait: "sideView", words: "View to the side", steps: SIDE_VIEW, of: "headwear" },
 ];
 
-type Flag = "isAnimalFree" | "isScentFree" | "itches" | "floats" | "opensOverBoots" | "isHarness" | "hasStrapSlot";
+type Flag =
+  "isTethered" | "isAnimalFree" | "isScentFree" | "itches" | "floats" | "opensOverBoots" | "isHarness" | "hasStrapSlot";
 const FLAGS: readonly (readonly [Flag, string])[] = [
   ["isAnimalFree", "animal-free"],
   ["isScentFree", "kept free of scent"],
   ["itches", "itches"],
   ["floats", "floats"],
   ["opensOverBoots", "opens over boots"],
+  ["isTethered", "hangs on a cord"],
   ["isHarness", "is a harness"],
   ["hasStrapSlot", "has a slot for a harness strap"],
 ];

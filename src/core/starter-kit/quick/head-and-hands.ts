@@ -1,0 +1,101 @@
+import type { PieceTraits } from "@/core/pieces";
+import {
+  asThick,
+  BATTING,
+  FLEECE,
+  fleeced,
+  HAND,
+  HEAD,
+  KNIT,
+  knitted,
+  label,
+  ofSubstance,
+  quick,
+  thick,
+  type QuickPiece,
+} from "./quick-piece";
+
+const mittens = (traits: PieceTraits): Pick<QuickPiece, "fingersTogether" | "traits"> => ({
+  fingersTogether: true,
+  traits,
+});
+const mitted: QuickPiece["labelOf"] = (massGPerM2, wear) =>
+  label(HAND, [{ kind: "mittBatting", massGPerM2 }], "membrane", wear, { assembly: "handwear" });
+
+export const HEADWEAR = {
+  hat: quick(
+    "Hat, knitted",
+    "headwear",
+    thick("Thickness, pressed lightly", 4),
+    asThick(HEAD, "knit", { fit: "close" }),
+  ),
+  balaclava: quick("Balaclava, fleece", "headwear", { ...FLEECE, usual: 150 }, fleeced([...HEAD, "neck"])),
+  faceMask: quick(
+    "Face mask, windproof",
+    "headwear",
+    thick("Thickness", 2),
+    asThick(["face"], "membrane", { fit: "close" }),
+  ),
+  helmet: quick(
+    "Helmet",
+    "protection",
+    thick("Foam inside", 20, [2, 50]),
+    ofSubstance(["scalp"], "closedCellFoam", "coated", { fit: "close" }),
+  ),
+  neckTube: quick("Neck tube", "neckwear", thick("Thickness, as worn", 3), asThick(["neck"], "knit", { fit: "close" })),
+} as const satisfies Record<string, QuickPiece>;
+
+export const HANDWEAR = {
+  glovesKnitted: quick("Gloves, knitted", "handwear", { ...KNIT, usual: 250 }, knitted(HAND), {
+    traits: { dexterity: 3 },
+  }),
+  glovesInsulated: quick(
+    "Gloves, insulated",
+    "handwear",
+    { ...BATTING, words: "Insulation", usual: 150 },
+    (massGPerM2, wear) =>
+      label(HAND, [{ kind: "gloveBatting", massGPerM2 }], "membrane", wear, { assembly: "handwear", fit: "close" }),
+    { traits: { dexterity: 2 } },
+  ),
+  glovesNeoprene: quick(
+    "Gloves, neoprene",
+    "handwear",
+    thick("Thickness", 2.5, [0.5, 8]),
+    ofSubstance(HAND, "foamRubber", "coated", { assembly: "handwear", fit: "tight" }),
+    { traits: { dexterity: 2, waterResistance: 3 } },
+  ),
+  glovesHeated: quick(
+    "Gloves, heated",
+    "handwear",
+    { ...BATTING, words: "Insulation", usual: 150 },
+    (massGPerM2, wear) =>
+      label(HAND, [{ kind: "gloveBatting", massGPerM2 }], "membrane", wear, { assembly: "handwear", fit: "close" }),
+    // Both gloves together; powers and batteries as such gloves have them (assumption).
+    { traits: { dexterity: 2, heat: { kind: "electric", levelsW: [4, 7, 12], batteryWh: 30 } } },
+  ),
+  mitts: quick(
+    "Mitts, insulated",
+    "handwear",
+    { ...BATTING, words: "Insulation", usual: 200 },
+    mitted,
+    mittens({ dexterity: 1 }),
+  ),
+  mittsOnCord: quick(
+    "Mitts on a cord",
+    "handwear",
+    { ...BATTING, words: "Insulation", usual: 200 },
+    mitted,
+    mittens({ dexterity: 1, isTethered: true }),
+  ),
+  muff: quick(
+    "Hand muff",
+    "handwear",
+    { ...BATTING, usual: 200 },
+    (massGPerM2, wear) =>
+      label(HAND, [{ kind: "garmentBatting", massGPerM2, fibre: "loftyFine", quilted: true }], "membrane", wear, {
+        assembly: "handwear",
+        fit: "loose",
+      }),
+    mittens({ dexterity: 0 }),
+  ),
+} as const satisfies Record<string, QuickPiece>;

@@ -1,0 +1,152 @@
+import {
+  ARMS,
+  asThick,
+  BATTING,
+  cotton,
+  FLEECE,
+  fleeced,
+  KNIT,
+  knitted,
+  label,
+  LEGS,
+  ofSubstance,
+  padded,
+  quick,
+  thick,
+  TRUNK,
+  type Figure,
+  type QuickPiece,
+} from "./quick-piece";
+import type { Range } from "@/core/errors";
+import type { Assembly } from "@/core/labels";
+import type { Patch } from "@/core/patches";
+
+const TOP: readonly Patch[] = [...TRUNK, ...ARMS];
+const JACKET: readonly Patch[] = [...TOP, "seat"];
+const IN_THE_WATER: readonly Patch[] = ["belly", "lowerBack", ...LEGS, "footUpper", "toes", "sole"];
+const NOT_OVER_BOOTS = { traits: { opensOverBoots: false } };
+const DOWN_FILL_POWER = 700;
+const downGrams = (usual: number, range: Range): Figure => ({
+  words: `Down, all of it (at ${DOWN_FILL_POWER} fill power)`,
+  unit: "g",
+  usual,
+  range,
+});
+/** @param panelAreaM2 over which the down lies (assumption) */
+const downed =
+  (patches: readonly Patch[], panelAreaM2: number, assembly: Assembly): QuickPiece["labelOf"] =>
+  (fillG, wear) =>
+    label(patches, [{ kind: "down", fillPowerIn3PerOz: DOWN_FILL_POWER, fillG, panelAreaM2 }], "denseWeave", wear, {
+      assembly,
+      fit: "loose",
+    });
+
+export const TRUNKWEAR = {
+  baseTop: quick("Base layer, top", "garment", KNIT, knitted(TOP)),
+  fleeceJacket: quick("Fleece jacket", "garment", FLEECE, fleeced(TOP)),
+  hoodie: quick("Hoodie, cotton", "garment", thick("Thickness", 2, [0.5, 6]), cotton(TOP, "knit")),
+  shirt: quick("Shirt, cotton", "garment", thick("Thickness", 0.5, [0.1, 3]), cotton(TOP, "woven")),
+  sweater: quick("Wool shirt or sweater", "garment", thick("Thickness", 4), asThick(TOP, "woven")),
+  vest: quick("Insulated vest", "garment", { ...BATTING, usual: 100 }, padded(TRUNK, "denseWeave")),
+  insulatedJacket: quick("Insulated jacket, batting", "garment", BATTING, padded(JACKET, "denseWeave")),
+  downVest: quick("Down vest", "garment", downGrams(120, [20, 500]), downed(TRUNK, 0.85, "sewnThrough")),
+  downJacket: quick("Down jacket", "garment", downGrams(250, [30, 900]), downed(JACKET, 1.8, "baffled")),
+  shellJacket: quick(
+    "Shell jacket",
+    "garment",
+    thick("Thickness", 0.4, [0.1, 3]),
+    asThick(JACKET, "membrane", { fit: "loose" }),
+  ),
+  raincoat: quick(
+    "Raincoat, coated",
+    "garment",
+    thick("Thickness", 0.5, [0.1, 3]),
+    asThick([...JACKET, "thigh"], "coated", { fit: "loose" }),
+    { traits: { waterResistance: 4 } },
+  ),
+  cover: quick(
+    "Cover over person and gear",
+    "garment",
+    thick("Thickness", 0.4, [0.1, 10]),
+    asThick([...JACKET, "thigh", "knee"], "coated", { fit: "loose" }),
+    { traits: { waterResistance: 3 } },
+  ),
+  chestProtector: quick(
+    "Chest protector",
+    "protection",
+    thick("Foam inside", 10, [2, 40]),
+    ofSubstance(["chest"], "closedCellFoam", "coated", { fit: "close" }),
+  ),
+} as const satisfies Record<string, QuickPiece>;
+
+export const LEGWEAR = {
+  baseLegs: quick("Base layer, legs", "garment", KNIT, knitted(LEGS), NOT_OVER_BOOTS),
+  fleeceTrousers: quick("Fleece trousers", "garment", FLEECE, fleeced(LEGS), NOT_OVER_BOOTS),
+  walkingTrousers: quick(
+    "Walking trousers",
+    "garment",
+    thick("Thickness", 0.6, [0.2, 4]),
+    asThick(LEGS, "denseWeave"),
+    NOT_OVER_BOOTS,
+  ),
+  jeans: quick("Jeans", "garment", thick("Thickness", 0.9, [0.3, 2]), cotton(LEGS, "woven"), NOT_OVER_BOOTS),
+  shellTrousers: quick(
+    "Shell trousers, side zips",
+    "garment",
+    thick("Thickness", 0.4, [0.1, 3]),
+    asThick(LEGS, "membrane", { fit: "loose" }),
+    { traits: { opensOverBoots: true } },
+  ),
+  insulatedTrousers: quick(
+    "Insulated bib, side zips",
+    "garment",
+    { ...BATTING, usual: 130 },
+    padded(["belly", "lowerBack", ...LEGS], "membrane"),
+    { traits: { opensOverBoots: true } },
+  ),
+  waders: quick(
+    "Waders, membrane, neoprene feet",
+    "garment",
+    thick("Thickness of the feet", 4, [1, 8]),
+    (thicknessMm, wear) => ({
+      kind: "panels",
+      panels: [
+        { patches: ["belly", "lowerBack", ...LEGS], materials: [{ kind: "thickness", thicknessMm: 0.6 }] },
+        {
+          patches: ["footUpper", "toes", "sole"],
+          materials: [{ kind: "solid", substance: "foamRubber", thicknessMm }],
+        },
+      ],
+      face: "membrane",
+      assembly: "none",
+      fit: "loose",
+      wear,
+    }),
+    { traits: { opensOverBoots: false, waterResistance: 4 } },
+  ),
+  neopreneWaders: quick(
+    "Waders, neoprene",
+    "garment",
+    thick("Thickness", 4, [1, 8]),
+    ofSubstance(IN_THE_WATER, "foamRubber", "coated"),
+    { traits: { opensOverBoots: false, waterResistance: 4, floats: true } },
+  ),
+  kneeBrace: quick(
+    "Knee brace",
+    "protection",
+    thick("Thickness", 4, [0.5, 15]),
+    ofSubstance(["knee"], "foamRubber", "coated", { fit: "tight" }),
+  ),
+  shinGuards: quick(
+    "Shin guards",
+    "protection",
+    thick("Foam inside", 8, [2, 40]),
+    ofSubstance(["calf"], "closedCellFoam", "coated", { fit: "close" }),
+  ),
+  gaiters: quick(
+    "Gaiters",
+    "protection",
+    thick("Thickness", 0.6, [0.1, 4]),
+    asThick(["calf", "ankle", "footUpper"], "membrane", { fit: "loose" }),
+  ),
+} as const satisfies Record<string, QuickPiece>;
