@@ -4,11 +4,15 @@ import tailwindcss from "@tailwindcss/vite";
 import { defineConfig } from "astro/config";
 import { readdirSync, writeFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
+import { compressBuilt } from "./scripts/run/compress-built.mjs";
 import { buildServerThreads, CACHED_THREADS_DIR } from "./scripts/run/server-threads.mjs";
 
 const src = fileURLToPath(new URL("./src", import.meta.url));
 
-/** Names every built file for the service worker, which keeps them for a place without a network. */
+/** Core, formats and charts do nothing when they are imported: of them a page gets only what it uses. */
+const hasSideEffects = (id) => !/\/src\/(core|formats|charts)\//.test(id);
+
+/** Names every built file for the service worker, which keeps them for a place without a network, and compresses them. */
 const builtFiles = {
   name: "built-files",
   hooks: {
@@ -16,6 +20,7 @@ const builtFiles = {
       const client = fileURLToPath(dir);
       const files = readdirSync(`${client}_astro`).map((name) => `/_astro/${name}`);
       writeFileSync(`${client}built-files.json`, JSON.stringify(files));
+      compressBuilt(`${client}_astro`);
     },
   },
 };
@@ -55,7 +60,8 @@ export default defineConfig({
   vite: {
     plugins: [tailwindcss()],
     resolve: { alias: { "@": src } },
-    worker: { format: "es" },
+    worker: { format: "es", rollupOptions: { treeshake: { moduleSideEffects: hasSideEffects } } },
+    build: { rollupOptions: { treeshake: { moduleSideEffects: hasSideEffects } } },
     server: { watch: { ignored: ["**/.data/**"] } },
   },
 });

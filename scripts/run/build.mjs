@@ -10,6 +10,7 @@ const SOURCES = [
   "public",
   "astro.config.mjs",
   "scripts/run/server-threads.mjs",
+  "scripts/run/compress-built.mjs",
   "package-lock.json",
   "tsconfig.json",
 ];

@@ -1,18 +1,21 @@
 import { explain } from "./say.mjs";
 
 const USAGE = `usage:
-  ./umiak start   set up what is missing and run the application at http://127.0.0.1:4477/
-  ./umiak test    set up what is missing and run every check and test
+  ./umiak start         set up what is missing and run the application at http://127.0.0.1:4477/
+  ./umiak start --lan   the same, and for paired devices of this network too
+  ./umiak test          set up what is missing and run every check and test
 
-environment: PORT, DATABASE_URL (an existing PostgreSQL instead of the private one), UMIAK_DATA_DIR`;
+environment: PORT, DATABASE_URL (an existing PostgreSQL instead of the private one), UMIAK_DATA_DIR,
+UMIAK_LAN_PORT (of --lan)`;
 
 const commands = {
-  start: async () => (await import("./start.mjs")).start(),
+  start: async () => (await import("./start.mjs")).start({ isLan: process.argv[3] === "--lan" }),
   test: async () => (await import("./test.mjs")).test(),
 };
 
 const command = commands[/** @type {keyof typeof commands} */ (process.argv[2])];
-if (!command || process.argv.length > 3) {
+const isKnown = process.argv[3] === undefined || (process.argv[2] === "start" && process.argv[3] === "--lan");
+if (!command || !isKnown || process.argv.length > 4) {
   console.error(USAGE);
   process.exit(2);
 }

@@ -1,5 +1,6 @@
 // The web process: listens, stops cleanly, and ends with its launcher so that no orphan keeps the port.
 import { fileURLToPath } from "node:url";
+import { answering } from "./answering.mjs";
 
 process.env.ASTRO_NODE_AUTOSTART = "disabled";
 process.env.ASTRO_NODE_LOGGING = "disabled";
@@ -7,14 +8,16 @@ process.env.UMIAK_THREADS ??= fileURLToPath(new URL("../../dist/server/server-th
 const { startServer } = await import("../../dist/server/entry.mjs");
 const { server } = startServer();
 
-// What no page and no endpoint knows is refused before a request is made of it: some methods cannot even be one.
-const METHODS = new Set(["GET", "HEAD", "POST", "PUT", "DELETE", "OPTIONS", "PATCH"]);
 const handlers = server.server.listeners("request");
 server.server.removeAllListeners("request");
-server.server.on("request", (request, response) => {
-  if (METHODS.has(request.method ?? "")) for (const handle of handlers) handle.call(server.server, request, response);
-  else response.writeHead(405, { allow: [...METHODS].join(", ") }).end();
+const answer = answering(fileURLToPath(new URL("../../dist/client/", import.meta.url)), (request, response) => {
+  for (const handle of handlers) handle.call(server.server, request, response);
 });
+server.server.on("request", answer);
+if (process.env.UMIAK_LAN) {
+  const { serveLan } = await import("./lan/serve.mjs");
+  await serveLan(JSON.parse(process.env.UMIAK_LAN), answer);
+}
 // A fault nobody caught, such as one of the database's driver when its connection is cut: told, and the launcher starts
 // a new process.
 process.on("uncaughtException", (error) => {

@@ -40,7 +40,9 @@ const FIRST_PAUSE_MS = 500;
 /** One that has run so long is well: its next end counts as the first. */
 const WELL_AFTER_MS = 60_000;
 
-/** @param {{ port: number, databaseUrl: string }} how */
+/** @typedef {{ port: number, databaseUrl: string, lan: import("./lan/prepare.mjs").Lan | null }} How */
+
+/** @param {How} how */
 async function startWebOrRebuild(how) {
   try {
     return await startWeb(how);
@@ -55,11 +57,12 @@ async function startWebOrRebuild(how) {
 
 /**
  * Keeps a web process running until something ends that is not it.
- * @param {{ port: number, databaseUrl: string }} how @param {Promise<string>} ending
+ * @param {How} how @param {Promise<string>} ending
  */
 async function keepWeb(how, ending) {
   let web = await startWebOrRebuild(how);
   say(`ready at http://127.0.0.1:${how.port}/  (stop with Ctrl-C)`);
+  if (how.lan) await (await import("./lan/prepare.mjs")).tellLan(how.lan);
   for (let restarts = 0; ; restarts++) {
     const startedAt = Date.now();
     const ended = await Promise.race([ending, web.exited.then(() => "web")]);
@@ -79,8 +82,12 @@ async function keepWeb(how, ending) {
   }
 }
 
-/** Sets up all that is missing, starts, and stays until told to stop. @returns {Promise<number>} exit code */
-export async function start() {
+/**
+ * Sets up all that is missing, starts, and stays until told to stop.
+ * @param {{ isLan?: boolean }} [how] whether paired devices of the network are answered too
+ * @returns {Promise<number>} exit code
+ */
+export async function start({ isLan = false } = {}) {
   checkNode();
   const port = wantedPort();
   const folder = dataFolder();
@@ -98,11 +105,13 @@ export async function start() {
     process.on(signal, () => requestStop?.());
 
   await ensureNodeModules();
+  // Its packages are there only now.
+  const lan = isLan ? await (await import("./lan/prepare.mjs")).prepareLan({ port, dataFolder: folder }) : null;
   const [database] = await Promise.all([openDatabase(), ensureBuild()]);
   try {
     await prepareDatabase(database.url);
     const ending = Promise.race([asked, database.exited.then(() => "database")]);
-    const ended = await keepWeb({ port, databaseUrl: database.url }, ending);
+    const ended = await keepWeb({ port, databaseUrl: database.url, lan }, ending);
     if (ended === "database")
       throw new PlainError("the database ended by itself. Run ./umiak start again: it recovers what was saved.");
   } finally {

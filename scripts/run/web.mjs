@@ -7,15 +7,19 @@ const STOP_TIMEOUT_MS = 10_000;
 
 /**
  * Starts the built web server and waits until it listens.
- * @param {{ port: number, databaseUrl: string }} how
+ * @param {{ port: number, databaseUrl: string, lan?: import("./lan/prepare.mjs").Lan | null }} how
  */
-export async function startWeb({ port, databaseUrl }) {
+export async function startWeb({ port, databaseUrl, lan = null }) {
   const env = {
     ...process.env,
     PORT: String(port),
     HOST: "127.0.0.1",
     DATABASE_URL: databaseUrl,
     NODE_ENV: "production",
+    ...(lan && {
+      UMIAK_LAN: JSON.stringify(lan),
+      UMIAK_HOSTS: [process.env.UMIAK_HOSTS ?? "", ...lan.addresses].filter(Boolean).join(","),
+    }),
   };
   const child = spawn(process.execPath, [path.join(ROOT, "scripts/run/serve.mjs")], {
     cwd: ROOT,

@@ -1,29 +1,20 @@
 import { expose } from "comlink";
-import {
-  footBench,
-  handBench,
-  pieceMinutes,
-  type BenchSetting,
-  type FootAnswer,
-  type FootSystem,
-  type HandAnswer,
-  type PieceMinutes,
-} from "@/core/bench";
+import type { BenchSetting, FootAnswer, FootSystem, HandAnswer, PieceMinutes } from "@/core/bench";
 import { changedOuting, whatBuysMinutesInSteps, type Worth } from "@/core/changes";
 import { dayRun, hoursOfPlan } from "@/core/day";
 import { CoreError } from "@/core/errors";
 import type { Steps } from "@/core/numeric";
 import { cautionsOf, goOrStay, standardOpinion } from "@/core/opinion";
-import { fallIn, walkOut, type AfterFall, type AfterWalkOut } from "@/core/emergency";
+import type { AfterFall, AfterWalkOut } from "@/core/emergency";
 import { natureOf, simulateOuting, type SitAnswer, type Stepping } from "@/core/simulation";
 import { type Outing, totalMinutes } from "@/core/outing";
 import type { Piece } from "@/core/pieces";
-import { kitForCold, personEffects, type PersonEffects } from "@/core/morning";
+import type { PersonEffects } from "@/core/morning";
 import type { StarterKitKey } from "@/core/starter-kit";
 import { RANGE_MEMBERS, RangeInParts, type RangeMembers, type RestedBy } from "@/core/range";
 import { restedPerson, type RestedPerson } from "@/core/sitter";
 import { windShareAtSeat } from "@/core/weather";
-import { lookAt, traceVerdict, type MinuteLook, type Trace } from "@/core/trace";
+import type { MinuteLook, Trace } from "@/core/trace";
 import type { Opinion, Preview, SimulationAnswer } from "./simulation-answer";
 
 /** As many people as they step out as two ranges ask for. */
@@ -123,28 +114,60 @@ const opinion = (outing: Outing, sit: SitAnswer): Opinion | null =>
     return { sentence, run: needed, advice: goOrStay(sit, standard), cautions: cautionsOf(outing) };
   });
 
-const fall = (outing: Outing, minute: number, walkMinutes: number | null, drySet: readonly Piece[]): AfterFall | null =>
-  orNull(() => fallIn(outing, minute, walkMinutes, drySet));
+// What is asked only when somebody opens it is fetched then: a sheet that is looked at needs none of it.
 
-const onFoot = (outing: Outing, minutes: number): AfterWalkOut | null => orNull(() => walkOut(outing, minutes));
+const fall = async (
+  outing: Outing,
+  minute: number,
+  walkMinutes: number | null,
+  drySet: readonly Piece[],
+): Promise<AfterFall | null> => {
+  const { fallIn } = await import("@/core/emergency");
+  return orNull(() => fallIn(outing, minute, walkMinutes, drySet));
+};
 
-const why = (outing: Outing, sit: SitAnswer): Trace | null => orNull(() => traceVerdict(outing, sit));
+const onFoot = async (outing: Outing, minutes: number): Promise<AfterWalkOut | null> => {
+  const { walkOut } = await import("@/core/emergency");
+  return orNull(() => walkOut(outing, minutes));
+};
 
-const chooseKit = (outing: Outing, avoidsAnimals: boolean): StarterKitKey | null =>
-  orNull(() => kitForCold(outing, avoidsAnimals));
+const why = async (outing: Outing, sit: SitAnswer): Promise<Trace | null> => {
+  const { traceVerdict } = await import("@/core/trace");
+  return orNull(() => traceVerdict(outing, sit));
+};
 
-const effects = (person: Outing["person"]): PersonEffects | null => orNull(() => personEffects(person));
+const chooseKit = async (outing: Outing, avoidsAnimals: boolean): Promise<StarterKitKey | null> => {
+  const { kitForCold } = await import("@/core/morning");
+  return orNull(() => kitForCold(outing, avoidsAnimals));
+};
 
-const look = (outing: Outing, minute: number): MinuteLook | null => orNull(() => lookAt(outing, minute));
+const effects = async (person: Outing["person"]): Promise<PersonEffects | null> => {
+  const { personEffects } = await import("@/core/morning");
+  return orNull(() => personEffects(person));
+};
+
+const look = async (outing: Outing, minute: number): Promise<MinuteLook | null> => {
+  const { lookAt } = await import("@/core/trace");
+  return orNull(() => lookAt(outing, minute));
+};
 
 const feet = (setting: BenchSetting, system: FootSystem): Promise<FootAnswer | null> =>
-  inTurn(async () => orNull(() => footBench(setting, system)));
+  inTurn(async () => {
+    const { footBench } = await import("@/core/bench");
+    return orNull(() => footBench(setting, system));
+  });
 
 const hands = (setting: BenchSetting, layers: readonly Piece[]): Promise<HandAnswer | null> =>
-  inTurn(async () => orNull(() => handBench(setting, layers)));
+  inTurn(async () => {
+    const { handBench } = await import("@/core/bench");
+    return orNull(() => handBench(setting, layers));
+  });
 
 const piece = (setting: BenchSetting, tried: Piece): Promise<PieceMinutes | null> =>
-  inTurn(async () => orNull(() => pieceMinutes(setting, tried)));
+  inTurn(async () => {
+    const { pieceMinutes } = await import("@/core/bench");
+    return orNull(() => pieceMinutes(setting, tried));
+  });
 
 const preview = (outing: Outing, kit: readonly Piece[], changeId: string): Preview | null =>
   orNull(() => {

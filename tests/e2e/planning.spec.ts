@@ -39,7 +39,7 @@ test("from nothing to a verdict with own clothes in 30 actions by mouse", async 
     await expect(page.getByRole("button", { name: new RegExp(`^${piece}.*on the sheet`) })).toBeVisible();
   }
   await hand.press("Type my own");
-  await hand.choose("What it is", "19"); // boots, insulated
+  await hand.choose("What it is", "bootsInsulated");
   await hand.type(/^Insulation/, "800");
   await hand.press(/^Add$/);
   await expect(page.getByText("is in the kit and on the sheet")).toBeVisible();

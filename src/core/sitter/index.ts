@@ -9,7 +9,8 @@ export {
   type UnderResistances,
   SOLE_LOAD,
 } from "./outfit/contact";
-export { INDOOR_START_RANGE, restedPerson, USUAL_START, type IndoorStart, type RestedPerson } from "./indoor-start";
+export { restedPerson, type RestedPerson } from "./indoor-start";
+export { INDOOR_START_RANGE, USUAL_START, type IndoorStart } from "./usual-start";
 export { buildOutfit, FactoredStacks, Wardrobe, type Clothes, type Outfit, type SiteLayers } from "./outfit/outfit";
 export { outfitInsulation, type OutfitInsulation } from "./outfit/outfit-insulation";
 export { StepController } from "./step-controller";

@@ -12,38 +12,12 @@ import {
   SEGMENT_COUNT,
   type RestingBody,
 } from "../body";
-import type { Range } from "../errors";
 import { SECONDS_PER_MINUTE } from "../units";
 import { StepController } from "./step-controller";
-
-/** Where a person comes from: an hour of rest before stepping out. */
-export type IndoorStart = {
-  readonly minutes: number;
-  readonly airTemperatureC: number;
-  readonly relativeHumidityPercent: number;
-  readonly insulationClo: number;
-  readonly activityRatio: number;
-  readonly windMPerS: number;
-};
+import type { IndoorStart } from "./usual-start";
 
 /** Nobody sits indoors in hat, scarf and gloves (assumption). */
 const BARE_INDOORS: readonly Segment[] = ["head", "neck", "leftHand", "rightHand"];
-
-/** 60 minutes at 22 °C, dressed for the room (assumption of the model; a cold night in a tent starts lower). */
-export const USUAL_START: IndoorStart = {
-  minutes: 60,
-  airTemperatureC: 22,
-  relativeHumidityPercent: 40,
-  insulationClo: 0.8,
-  activityRatio: 1.2,
-  windMPerS: 0.1,
-};
-
-export const INDOOR_START_RANGE = {
-  minutes: [0, 600],
-  airTemperatureC: [-20, 35],
-  insulationClo: [0, 8],
-} as const satisfies Record<string, Range>;
 
 /** A person who has rested indoors: set points, and node temperatures at the moment of stepping out, °C. */
 export type RestedPerson = { readonly resting: RestingBody; readonly temperatureC: Float64Array };

@@ -17,7 +17,8 @@ import { StoredHeat } from "./digits/stored-heat";
 import type { Conditions } from "./conditions";
 import { DigitState } from "./digits/digit-state";
 import { DigitTissue } from "./digits/digit-tissue";
-import { restedPerson, type IndoorStart, type RestedPerson } from "./indoor-start";
+import { restedPerson, type RestedPerson } from "./indoor-start";
+import type { IndoorStart } from "./usual-start";
 import { OutingExchange } from "./outing-exchange";
 import { IN_WATER, WetClothes } from "./outfit/wet-clothes";
 

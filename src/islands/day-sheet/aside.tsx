@@ -4,25 +4,17 @@ import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import type { Selection } from "@/stores/sheet/day-sheet";
 import type { ShownHeadline } from "@/stores/answer/headline";
-import { AvoidedMaterials } from "./clothes/avoided";
-import { Beliefs } from "./answer/beliefs";
 import { PartySection, type Party } from "./party";
 import { Cautions } from "./answer/cautions";
-import { EditorFrame } from "./editor-frame";
 import { Hint } from "./hint";
-import { HourEditor } from "./editors/hour-editor";
 import { Ledger } from "./answer/ledger";
 import { minuteShown } from "./time-axis/minute-shown";
-import { PhaseEditor } from "./editors/phase-editor";
-import { PlaceEditor } from "./editors/place-editor";
 import { ReadOut } from "./time-axis/read-out";
-import { Practices } from "./clothes/practices";
 import { Sitter } from "./answer/sitter";
-import { SkinGlassBatteries } from "./answer/skin-glass-batteries";
+import { late } from "../page/late";
+import { AvoidedMaterials, Beliefs, Practices, SkinGlassBatteries, WhenItGoesWrong } from "./parts-opened";
 import { useRested } from "./time-axis/use-rested";
-import { WearingEditor } from "./editors/wearing-editor";
 import { WhatBuysMinutes } from "./answer/what-buys-minutes";
-import { WhenItGoesWrong } from "./answer/when-it-goes-wrong";
 
 type Props = {
   readonly view: OutingView;
@@ -35,13 +27,8 @@ type Props = {
   readonly party: Party;
 };
 
-function Editor({ view, selection, preferences }: Pick<Props, "view" | "selection" | "preferences">) {
-  if (selection?.kind === "place") return <PlaceEditor view={view} />;
-  if (selection?.kind === "hour") return <HourEditor view={view} index={selection.index} preferences={preferences} />;
-  if (selection?.kind === "phase") return <PhaseEditor view={view} index={selection.index} />;
-  if (selection?.kind === "wearing") return <WearingEditor view={view} id={selection.id} />;
-  return null;
-}
+/** Fetched when something is first chosen. */
+const EditorOf = late(() => import("./editor-of").then((module) => module.EditorOf));
 
 /** What is worked with, and says nothing on paper. */
 const OnScreen = ({ children }: { readonly children: ReactNode }) => (
@@ -60,11 +47,7 @@ export function Aside({ view, result: newest, shown, chosenMinute, selection, pr
       <OnScreen>
         <Hint preferences={preferences} />
       </OnScreen>
-      {selection && (
-        <EditorFrame what={JSON.stringify(selection)}>
-          <Editor view={view} selection={selection} preferences={preferences} />
-        </EditorFrame>
-      )}
+      {selection && <EditorOf view={view} selection={selection} preferences={preferences} />}
       {result ? (
         <>
           <Sitter view={view} result={result} minute={minute} preferences={preferences} />
@@ -77,12 +60,7 @@ export function Aside({ view, result: newest, shown, chosenMinute, selection, pr
           <Ledger minute={minute} />
           <OnScreen>
             <WhenItGoesWrong view={view} minute={minute} preferences={preferences} />
-            <SkinGlassBatteries
-              view={view}
-              minute={minute}
-              airTemperatureC={result.series.airTemperatureC[Math.min(minute, result.series.minutes)]!}
-              preferences={preferences}
-            />
+            <SkinGlassBatteries view={view} minute={minute} result={result} preferences={preferences} />
           </OnScreen>
           <ReadOut view={view} result={result} minute={minute} preferences={preferences} />
         </>

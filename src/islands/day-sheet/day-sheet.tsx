@@ -21,7 +21,8 @@ import { Aside } from "./aside";
 import { BesideAnswer } from "./answer/beside-answer";
 import { minuteShown } from "./time-axis/minute-shown";
 import type { Party } from "./party";
-import { isUndressed, Undressed } from "./clothes/undressed";
+import { outfitOf } from "@/formats/wire/kit/outfit";
+import { Undressed } from "./clothes/undressed";
 import { LeftOff } from "./left-off";
 import { SheetHead, type Open } from "./sheet-head";
 import { Timeline } from "./time-axis/timeline";
@@ -36,6 +37,9 @@ type Props = {
   readonly party: Party;
   readonly preferences: Preferences;
 };
+
+/** Nothing is worn in the sit: its figure would be that of bare skin. */
+const isUndressed = (view: OutingView): boolean => outfitOf(view).length === 0;
 
 const select = (next: Selection): void => $selection.set(next);
 

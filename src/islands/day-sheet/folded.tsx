@@ -2,6 +2,7 @@ import { useState, type ReactNode } from "react";
 
 type Props = {
   readonly title: string;
+  readonly isOpenAtFirst?: boolean;
   readonly children: ReactNode;
 };
 
@@ -9,10 +10,14 @@ type Props = {
  * A part of the sheet that is folded away until it is wanted: what is in it is computed and drawn only while it is
  * open, so that a drag does not pay for what nobody sees.
  */
-export function Folded({ title, children }: Props) {
-  const [isOpen, setOpen] = useState(false);
+export function Folded({ title, isOpenAtFirst = false, children }: Props) {
+  const [isOpen, setOpen] = useState(isOpenAtFirst);
   return (
-    <details className="border-line border-t pt-3" onToggle={(event) => setOpen(event.currentTarget.open)}>
+    <details
+      className="border-line border-t pt-3"
+      open={isOpen}
+      onToggle={(event) => setOpen(event.currentTarget.open)}
+    >
       <summary className="cursor-pointer text-lg font-semibold">{title}</summary>
       {isOpen && children}
     </details>

@@ -1,14 +1,10 @@
 import { useStore } from "@nanostores/react";
 import { useState } from "react";
-import { v7 as uuid } from "uuid";
 import { partyWords, type Sitting } from "@/formats/display/words/party-words";
 import { verdictWords } from "@/formats/display/words/sheet-words";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { $line } from "@/stores/answer/headline";
-import { makeOuting } from "@/stores/new-outing";
-import { ChoiceField } from "../fields/choice-field";
-import { PersonForm } from "../people/person-form";
-import { USUAL_PERSON } from "../people/usual-person";
+import { late } from "../page/late";
 
 export type Party = {
   /** Sitters of this outing, the one on screen among them. */
@@ -17,49 +13,7 @@ export type Party = {
   readonly others: readonly { readonly id: string; readonly name: string }[];
 };
 
-const SOMEBODY_NEW = "new";
-
-function AddSitter({ view, others }: { readonly view: OutingView; readonly others: Party["others"] }) {
-  const [who, setWho] = useState(others[0]?.id ?? SOMEBODY_NEW);
-  const [person, setPerson] = useState(USUAL_PERSON);
-  const [problem, setProblem] = useState<string | null>(null);
-  const isNew = who === SOMEBODY_NEW;
-  const add = async (): Promise<void> => {
-    setProblem(null);
-    const wanted = isNew
-      ? ({ kind: "new", id: uuid(), ...person, name: person.name.trim() } as const)
-      : ({ kind: "known", id: who } as const);
-    try {
-      await makeOuting({ from: "party", id: uuid(), besides: view.id, person: wanted });
-    } catch (error) {
-      setProblem((error as Error).message);
-    }
-  };
-  return (
-    <div className="flex flex-col gap-2 pt-2">
-      <ChoiceField
-        label="Who goes along"
-        value={who}
-        options={[...others.map(({ id, name }) => [id, name] as const), [SOMEBODY_NEW, "somebody new"] as const]}
-        onChange={setWho}
-      />
-      {isNew && <PersonForm person={person} startWay="estimated" isShort onChange={setPerson} />}
-      {problem && (
-        <p role="alert" className="text-cranberry">
-          {problem}
-        </p>
-      )}
-      <button
-        type="button"
-        className="press self-start"
-        disabled={isNew && person.name.trim() === ""}
-        onClick={() => void add()}
-      >
-        Add and open their sheet
-      </button>
-    </div>
-  );
-}
+const AddSitter = late(() => import("./add-sitter").then((module) => module.AddSitter));
 
 /** Who else sits: each with their own kit and verdict; place, hours and phases are everybody's. */
 export function PartySection({ view, party }: { readonly view: OutingView; readonly party: Party }) {

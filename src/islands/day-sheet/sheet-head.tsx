@@ -7,11 +7,12 @@ import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { $selection } from "@/stores/sheet/day-sheet";
 import { $history, $lastDone, redo, undo } from "@/stores/sheet/editing";
 import { drawnFrom } from "./drawn-from";
-import { Help } from "./help";
+
 import { SaveNotice } from "./save-notice";
 import { late } from "../page/late";
 
 /** Fetched when first opened: the sheet itself stands sooner without them. */
+const Help = late(() => import("./help").then((module) => module.Help));
 const AddClothes = late(() => import("./clothes/add-clothes").then((module) => module.AddClothes));
 const DuplicateOuting = late(() => import("./duplicate-outing").then((module) => module.DuplicateOuting));
 const HeadDialog = late(() => import("./head-dialog").then((module) => module.HeadDialog));

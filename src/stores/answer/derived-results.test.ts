@@ -32,6 +32,7 @@ const stores = async () => ({
   ...(await import("./practice-preferences")),
   ...(await import("../sheet/kit")),
   ...(await import("../sheet/outfits")),
+  ...(await import("../sheet/outfit-worth")),
   ...(await import("../saving/saving")),
   ...(await import("../sheet/trying")),
 });

@@ -8,7 +8,6 @@ import { PATCH_WORDS } from "@/formats/display/words/sheet-words";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { $look } from "@/stores/answer/derived-results";
 import { drawnFrom } from "../drawn-from";
-import { Folded } from "../folded";
 
 type Props = { readonly view: OutingView };
 
@@ -68,12 +67,10 @@ function GramsBelief({ view }: Props) {
 /** Beliefs that mislead, each beside a figure of this plan. */
 export const Beliefs = memo(
   ({ view }: Props) => (
-    <Folded title="Beliefs, looked at here">
-      <ul className="mt-1 flex flex-col gap-2 text-sm">
-        <HeadBelief />
-        <GramsBelief view={view} />
-      </ul>
-    </Folded>
+    <ul className="mt-1 flex flex-col gap-2 text-sm">
+      <HeadBelief />
+      <GramsBelief view={view} />
+    </ul>
   ),
   drawnFrom<Props>("kit", "wearings"),
 );

@@ -4,7 +4,7 @@ import { CAUTION_WORDS, dayWords, stayWords } from "@/formats/display/words/stay
 import { $opinion } from "@/stores/answer/derived-results";
 import { $view } from "@/stores/sheet/day-sheet";
 import { ForecastChanged } from "../weather/forecast-changed";
-import { WhyPanel } from "./why-panel";
+import { WhyPanel } from "../parts-opened";
 
 /** What the standards say of the sit and how the day runs, in a line, and what is to be said beside it. */
 export function BesideAnswer({

@@ -1,4 +1,3 @@
-import { useState } from "react";
 import { DEVICE_RANGE, devicePlan } from "@/core/devices";
 import { drinkWh, USUAL_DRINK } from "@/core/heat";
 import { fog, THIN_GLOVE_M2K_PER_W, touch, TOUCH_RANGE, touchesToFreezing, type Touched } from "@/core/touch";
@@ -9,7 +8,6 @@ import { TOUCHED_WORDS } from "@/formats/display/words/sheet-words";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { minutesFrom } from "@/formats/outing-file/to-outing";
 import { NumberField } from "../../fields/number-field";
-import { Folded } from "../folded";
 
 type Props = {
   readonly view: OutingView;
@@ -20,7 +18,9 @@ type Props = {
 
 const SHOWN: readonly Touched[] = ["aluminium", "steel", "glass", "plastic", "foam"];
 /** A camera of ordinary draw (assumption). */
-const USUAL_DEVICE = { batteryWh: 14, drawW: 2, batteries: 2 };
+/** A device and its batteries. */
+export type Device = { readonly batteryWh: number; readonly drawW: number; readonly batteries: number };
+const USUAL_DEVICE: Device = { batteryWh: 14, drawW: 2, batteries: 2 };
 const COLDEST_TOUCH_WARNED_C = -15;
 const SECONDS_SHOWN_AS_MINUTES = 120;
 
@@ -98,13 +98,13 @@ function Glass({ view, minute, airTemperatureC }: Omit<Props, "preferences">) {
 }
 
 type BatteriesProps = Pick<Props, "airTemperatureC"> & {
-  readonly device: typeof USUAL_DEVICE;
-  readonly onDevice: (device: typeof USUAL_DEVICE) => void;
+  readonly device: Device;
+  readonly onDevice: (device: Device) => void;
 };
 
 function Batteries({ airTemperatureC, device, onDevice }: BatteriesProps) {
   const { swapAfterMinutes, lastsMinutes, rotation } = devicePlan(device, airTemperatureC);
-  const field = (label: string, unit: string, name: keyof typeof USUAL_DEVICE, step: number, decimals: number) => (
+  const field = (label: string, unit: string, name: keyof Device, step: number, decimals: number) => (
     <NumberField
       label={label}
       unit={unit}
@@ -148,15 +148,18 @@ const Drink = () => (
   </>
 );
 
+type KeptProps = Props & {
+  /** Stays as typed while all this is folded away; `null` as long as nothing was. */
+  readonly device: Device | null;
+  readonly onDevice: (device: Device) => void;
+};
+
 /** What cold does to bare skin on things, to glass and to batteries at the minute read out. */
-export function SkinGlassBatteries(props: Props) {
-  const [device, setDevice] = useState(USUAL_DEVICE); // stays as typed while all this is folded away
-  return (
-    <Folded title="Skin on metal, glass, batteries">
-      <Touch {...props} />
-      <Glass {...props} />
-      <Batteries {...props} device={device} onDevice={setDevice} />
-      <Drink />
-    </Folded>
-  );
-}
+export const SkinGlassBatteries = ({ device, onDevice, ...props }: KeptProps) => (
+  <>
+    <Touch {...props} />
+    <Glass {...props} />
+    <Batteries {...props} device={device ?? USUAL_DEVICE} onDevice={onDevice} />
+    <Drink />
+  </>
+);

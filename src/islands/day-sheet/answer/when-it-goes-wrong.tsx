@@ -1,6 +1,6 @@
 import { degreesOfKelvin, differenceText, unitLabel } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
-import { useEffect, useState } from "react";
+import { useEffect } from "react";
 import { plainNumber, temperatureText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText, durationText } from "@/formats/display/time";
@@ -8,7 +8,6 @@ import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { $emergency, askEmergency, type FallTold, type LeverTold } from "@/stores/answer/emergency";
 import { NumberField } from "../../fields/number-field";
-import { Folded } from "../folded";
 import { OnFoot } from "./on-foot";
 
 type Props = { readonly view: OutingView; readonly minute: number; readonly preferences: Preferences };
@@ -16,7 +15,9 @@ type Props = { readonly view: OutingView; readonly minute: number; readonly pref
 /** Asked once edits have paused: it is never waited for. */
 const QUIET_MS = 250;
 /** By how much it goes wrong, until something else is typed. */
-const USUAL_LEVERS = { hours: 3, colderK: 8, walkMinutes: 120 };
+/** How much longer, colder and farther. */
+export type Levers = { readonly hours: number; readonly colderK: number; readonly walkMinutes: number };
+const USUAL_LEVERS: Levers = { hours: 3, colderK: 8, walkMinutes: 120 };
 const COLDER_RANGE_K = [1, 30] as const;
 const WIND_FACTOR = 2;
 
@@ -86,8 +87,8 @@ function Fall({
 }
 
 type AnswersProps = Props & {
-  readonly levers: typeof USUAL_LEVERS;
-  readonly onLevers: (levers: typeof USUAL_LEVERS) => void;
+  readonly levers: Levers;
+  readonly onLevers: (levers: Levers) => void;
 };
 
 function Answers({ view, minute, preferences, levers, onLevers }: AnswersProps) {
@@ -166,14 +167,15 @@ function Answers({ view, minute, preferences, levers, onLevers }: AnswersProps) 
   );
 }
 
+type KeptProps = Props & {
+  /** Stay as typed while all this is folded away; `null` as long as nothing was. */
+  readonly levers: Levers | null;
+  readonly onLevers: (levers: Levers) => void;
+};
+
 /** What becomes of the plan when the day gets longer, colder, windier, or somebody falls in. */
-export function WhenItGoesWrong(props: Props) {
-  const [levers, setLevers] = useState(USUAL_LEVERS); // stay as typed while all this is folded away
-  return (
-    <Folded title="When it goes wrong">
-      <div className="mt-1 flex flex-col gap-2">
-        <Answers {...props} levers={levers} onLevers={setLevers} />
-      </div>
-    </Folded>
-  );
-}
+export const WhenItGoesWrong = ({ levers, ...props }: KeptProps) => (
+  <div className="mt-1 flex flex-col gap-2">
+    <Answers {...props} levers={levers ?? USUAL_LEVERS} />
+  </div>
+);

@@ -1,13 +1,11 @@
 import { insulationText, quantityText } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
-import { useState } from "react";
 import type { PieceTrace, StackTrace, Trace } from "@/core/trace";
 import { plainNumber, temperatureText, windText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { PATCH_WORDS } from "@/formats/display/words/sheet-words";
 import { limitWords } from "@/formats/display/words/limit-words";
-import { $why, askWhy } from "@/stores/answer/derived-results";
-import { Dialog } from "../../page/dialog";
+import { $why } from "@/stores/answer/derived-results";
 
 type Ended = Extract<Trace, { kind: "ended" }>;
 type Shown = { readonly preferences: Preferences };
@@ -116,24 +114,10 @@ export function TraceSteps({ trace, preferences }: Shown & { readonly trace: End
   );
 }
 
-/** Why this number: from the verdict to the limit, the heat of that minute, the stack, the label and its source. */
-export function WhyPanel({ preferences }: Shown) {
-  const [isOpen, setOpen] = useState(false);
+/** From the verdict to the limit, the heat of that minute, the stack, the label and its source. */
+export function Why({ preferences }: Shown) {
   const trace = useStore($why);
-  const open = (): void => {
-    setOpen(true);
-    void askWhy();
-  };
-  return (
-    <>
-      <button type="button" className="press press-small" onClick={open}>
-        Why this number
-      </button>
-      <Dialog title="Why this number" isOpen={isOpen} onClose={() => setOpen(false)}>
-        {trace === null && <p role="status">looking at that minute …</p>}
-        {trace?.kind === "longerThan" && <p>Nothing ends the sit within the time computed: {trace.why}.</p>}
-        {trace?.kind === "ended" && <TraceSteps trace={trace} preferences={preferences} />}
-      </Dialog>
-    </>
-  );
+  if (trace === null) return <p role="status">looking at that minute …</p>;
+  if (trace.kind === "longerThan") return <p>Nothing ends the sit within the time computed: {trace.why}.</p>;
+  return trace.kind === "ended" && <TraceSteps trace={trace} preferences={preferences} />;
 }

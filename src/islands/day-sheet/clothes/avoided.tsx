@@ -57,8 +57,7 @@ function WhatIsAvoided({ view, result }: Props) {
     holdTo({ avoids: next }).catch((error: Error) => setProblem(error.message));
   };
   return (
-    <details className="border-line border-t pt-3" open={avoids.length > 0 || heatDebtEnds}>
-      <summary className="cursor-pointer text-lg font-semibold">What {view.person.name} avoids and goes by</summary>
+    <>
       <fieldset className="flex flex-wrap gap-4 py-1">
         <legend className="sr-only">Avoided</legend>
         {AVOIDABLE.map((avoided) => (
@@ -90,7 +89,7 @@ function WhatIsAvoided({ view, result }: Props) {
         </p>
       )}
       {avoids.length > 0 && <Cost view={view} result={result} />}
-    </details>
+    </>
   );
 }
 

@@ -5,7 +5,7 @@ import { moneyText, plainNumber } from "@/formats/display/numbers";
 import { durationText } from "@/formats/display/time";
 import type { OutfitPiece } from "@/formats/wire/kit/outfit";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
-import { SHOWN_SITES, worthOf, type OutfitWorth } from "@/stores/sheet/outfits";
+import { SHOWN_SITES, worthOf, type OutfitWorth } from "@/stores/sheet/outfit-worth";
 import { FigureTable, type FigureRow } from "../../bench/figure-table";
 
 export type NamedOutfit = { readonly name: string; readonly pieces: readonly OutfitPiece[] };

@@ -8,7 +8,6 @@ import { $worths } from "@/stores/answer/derived-results";
 import { holdTo } from "@/stores/answer/practice-preferences";
 import { ChoiceField } from "../../fields/choice-field";
 import { drawnFrom } from "../drawn-from";
-import { Folded } from "../folded";
 import { WorthRow } from "../answer/worth-row";
 
 type Props = { readonly view: OutingView };
@@ -82,11 +81,5 @@ function Questions({ view }: Props) {
   );
 }
 
-const AllPractices = ({ view }: Props) => (
-  <Folded title="How others would do it">
-    <Questions view={view} />
-  </Folded>
-);
-
 /** Where practitioners disagree, what each way is worth in this plan. */
-export const Practices = memo(AllPractices, drawnFrom<Props>("person", "phases", "wearings", "kit"));
+export const Practices = memo(Questions, drawnFrom<Props>("person", "phases", "wearings", "kit"));

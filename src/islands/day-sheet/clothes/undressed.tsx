@@ -1,12 +1,7 @@
 import { useStore } from "@nanostores/react";
 import { useEffect, useState } from "react";
-import { outfitOf } from "@/formats/wire/kit/outfit";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
-import { wearGenericByCold } from "@/stores/sheet/generic-outfit";
 import { $outfits, fetchOutfits, wearOutfit } from "@/stores/sheet/outfits";
-
-/** Nothing is worn in the sit: its figure would be that of bare skin. */
-export const isUndressed = (view: OutingView): boolean => outfitOf(view).length === 0;
 
 /** Said before any figure: put something on, with the ways that take one press. */
 export function Undressed({ view, onAddClothes }: { readonly view: OutingView; readonly onAddClothes: () => void }) {
@@ -19,6 +14,8 @@ export function Undressed({ view, onAddClothes }: { readonly view: OutingView; r
   const generic = async (): Promise<void> => {
     setTold("Choosing by the cold …");
     try {
+      // Generic clothes are fetched when they are wanted: most sheets are dressed.
+      const { wearGenericByCold } = await import("@/stores/sheet/generic-outfit");
       await wearGenericByCold();
     } catch (error) {
       setTold((error as Error).message);

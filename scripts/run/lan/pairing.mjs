@@ -1,0 +1,97 @@
+import { createHash, randomBytes, randomInt, timingSafeEqual } from "node:crypto";
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
+import path from "node:path";
+
+/** @typedef {import("node:http").IncomingMessage} Request @typedef {import("node:http").ServerResponse} Response */
+
+/** Letters and digits that nobody takes for another. */
+const SIGNS = "ABCDEFGHJKLMNPQRSTUVWXYZ23456789";
+const CODE_LENGTH = 8;
+const COOKIE = "umiak-paired";
+const A_YEAR_S = 365 * 24 * 3600;
+/** So many wrong codes in a row, and none is taken for a while: guessing would take longer than the code is good for. */
+const MOST_WRONG = 5;
+const LOCKED_MS = 60_000;
+const MOST_DEVICES = 50;
+const OWN = 0o600;
+
+/** A code to read off one screen and type into another; a new one for every start. */
+export const newPairingCode = () => Array.from({ length: CODE_LENGTH }, () => SIGNS[randomInt(SIGNS.length)]).join("");
+
+/** @param {string} text */
+const digest = (text) => createHash("sha256").update(text).digest();
+/** @param {string} one @param {string} other */
+const isSame = (one, other) => timingSafeEqual(digest(one), digest(other));
+
+/** @param {Request} request */
+function tokenOf(request) {
+  const cookies = (request.headers.cookie ?? "").split(";").map((part) => part.trim());
+  return cookies.find((part) => part.startsWith(`${COOKIE}=`))?.slice(COOKIE.length + 1) ?? "";
+}
+
+const HEADERS = {
+  "content-type": "text/html; charset=utf-8",
+  "cache-control": "no-store",
+  "content-security-policy": "default-src 'none'; form-action 'self'; frame-ancestors 'none'; base-uri 'none'",
+  "x-content-type-options": "nosniff",
+  "referrer-policy": "no-referrer",
+};
+
+/** @param {string} told */
+const askPage = (told) => `<!doctype html>
+<html lang="en">
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width, initial-scale=1">
+<title>Pair with Umiak</title>
+<h1>Pair with Umiak</h1>
+<p role="alert">${told}</p>
+<form action="/pair" method="get">
+<p><label>Pairing code, as it stands where Umiak was started<br>
+<input name="code" autocomplete="off" autocapitalize="characters" spellcheck="false" required></label></p>
+<p><button>Pair this device</button></p>
+</form>
+</html>`;
+
+/**
+ * Lets through devices that are paired; a device with the code is paired, every other gets nothing but the question for it.
+ * Of what paired devices carry only a digest is kept.
+ * @param {{ folder: string, code: string, now?: () => number }} how
+ */
+export function pairing({ folder, code, now = Date.now }) {
+  const file = path.join(folder, "devices.json");
+  /** @type {string[]} */
+  let devices = existsSync(file) ? JSON.parse(readFileSync(file, "utf8")) : [];
+  let wrong = 0;
+  let lockedUntil = 0;
+
+  const remember = () => {
+    const token = randomBytes(32).toString("base64url");
+    devices = [...devices, digest(token).toString("hex")].slice(-MOST_DEVICES);
+    mkdirSync(folder, { recursive: true });
+    writeFileSync(file, JSON.stringify(devices), { mode: OWN });
+    return token;
+  };
+  /** @param {Response} response @param {number} status @param {string} told */
+  const ask = (response, status, told) => response.writeHead(status, HEADERS).end(askPage(told));
+
+  /** @param {Request} request @param {Response} response @param {() => void} next */
+  return (request, response, next) => {
+    const token = tokenOf(request);
+    if (token !== "" && devices.includes(digest(token).toString("hex"))) return next();
+    const url = new URL(request.url ?? "/", "https://umiak.invalid");
+    const given = url.pathname === "/pair" ? url.searchParams.get("code") : null;
+    if (given === null) return void ask(response, 401, "This device is not paired yet.");
+    if (now() < lockedUntil) return void ask(response, 429, "Too many wrong codes: wait a minute, then try again.");
+    if (!isSame(given.toUpperCase().replace(/[^A-Z0-9]/g, ""), code)) {
+      wrong += 1;
+      if (wrong >= MOST_WRONG) {
+        wrong = 0;
+        lockedUntil = now() + LOCKED_MS;
+      }
+      return void ask(response, 403, "This is not the code. It is another one after every start.");
+    }
+    wrong = 0;
+    const cookie = `${COOKIE}=${remember()}; Path=/; Max-Age=${A_YEAR_S}; HttpOnly; Secure; SameSite=Lax`;
+    response.writeHead(303, { location: "/", "set-cookie": cookie, "cache-control": "no-store" }).end();
+  };
+}
