@@ -1,7 +1,10 @@
 import { totalMinutes } from "@/core/outing";
 import type { APIContext } from "astro";
 import ICAL from "ical.js";
+import jsQR from "jsqr";
+import QRCode from "qrcode";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { squareText } from "@/formats/card/card-square";
 import type { ForecastView } from "@/formats/wire/evening/forecast-view";
 import type { ErrorBody, OutingLine, OutingView } from "@/formats/wire/outing/outing-view";
 import type { Restored } from "@/formats/wire/restored";
@@ -9,6 +12,8 @@ import type { Backup } from "@/formats/backup/backup-schema";
 import { GET as getBackup, POST as postBackup } from "@/pages/api/backup";
 import { POST as postBack } from "@/pages/api/outings/[id]/back";
 import { GET as getCalendar } from "@/pages/api/outings/[id]/calendar";
+import { GET as getCard } from "@/pages/api/outings/[id]/card";
+import { PUT as putHead } from "@/pages/api/outings/[id]/head";
 import { GET as getExport } from "@/pages/api/outings/[id]/export";
 import { GET as getForecast } from "@/pages/api/outings/[id]/forecast";
 import { DELETE as deleteOuting, GET as getOuting, PUT as putOuting } from "@/pages/api/outings/[id]/index";
@@ -16,6 +21,7 @@ import { GET as listOutings, POST as postOuting } from "@/pages/api/outings/inde
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { backupStream } from "@/server/backup/backup";
 import { restoreBackup } from "@/server/backup/restore";
+import { fieldCardOf } from "@/server/evening/field-card";
 import { seedDemo } from "@/server/demo/seed";
 import { outingLines } from "@/server/outings/outings";
 import { freshDatabase, type FreshDatabase } from "./fresh-database";
@@ -126,6 +132,54 @@ describe("what a plan holds", () => {
     });
     expect(refused.status).toBe(400);
     expect(((await refused.json()) as ErrorBody).error.problems![0]!.path).toBe("plan.track[0][0]");
+  });
+});
+
+describe("the card for another telephone", () => {
+  const turnBackOf = (text: string): string => /turn back (\d\d:\d\d)/i.exec(text)![1]!;
+
+  it("is one file that asks for nothing else, and takes no name for markup", async () => {
+    const id = await idOf(ICE);
+    const view = await open(id);
+    const head = { version: view.version, name: "<b>Char</b> & “ice”", startsAt: view.startsAt };
+    const renamed = await answer(
+      putHead,
+      id,
+      sending("PUT", { ...head, personId: view.person.id, placeId: view.place.id }),
+    );
+    expect(renamed.status).toBe(200);
+    const response = await answer(getCard, id);
+    expect(response.headers.get("content-disposition")).toMatch(/attachment; filename="b-Char-b-ice-card.html"/);
+    const text = await response.text();
+    expect(text).toContain("&lt;b&gt;Char&lt;/b&gt; &amp; “ice”");
+    expect(text).not.toMatch(/https?:|src=|href=|<script|url\(/);
+    expect(text).toContain("What ends it.");
+    expect(text).toContain("Stay tied in at height");
+    expect(text).not.toContain("WGS 84");
+    const back = { ...head, name: ICE, version: (await open(id)).version };
+    await answer(putHead, id, sending("PUT", { ...back, personId: view.person.id, placeId: view.place.id }));
+  });
+
+  it("is a square that somebody else's reader reads: when to turn back, who calls for help, no place unless ticked", async () => {
+    const id = await idOf(ICE);
+    const card = await fieldCardOf(fresh.database, LOCAL_OWNER_ID, id);
+    const { data, size } = QRCode.create(squareText(card), { errorCorrectionLevel: "L" }).modules;
+    const margin = 4;
+    const side = (size + 2 * margin) * 3;
+    const pixels = new Uint8ClampedArray(side * side * 4).fill(255);
+    for (let y = 0; y < side; y++)
+      for (let x = 0; x < side; x++) {
+        const [row, column] = [Math.floor(y / 3) - margin, Math.floor(x / 3) - margin];
+        const isInside = row >= 0 && row < size && column >= 0 && column < size;
+        if (isInside && data[row * size + column]) pixels.fill(0, (y * side + x) * 4, (y * side + x) * 4 + 3);
+      }
+    const read = jsQR(pixels, side, side)!.data;
+    expect(read).toBe(squareText(card));
+    expect(turnBackOf(read)).toBe(turnBackOf(await (await answer(getCard, id)).text()));
+    expect(read).toContain("Tove");
+    expect(read).not.toContain("WGS 84");
+    const told = squareText({ ...card, view: { ...card.view, plan: { ...card.view.plan, tellsPlace: true } } });
+    expect(told).toContain("WGS 84");
   });
 });
 

@@ -18,6 +18,14 @@ export function rhythmWords({ kind, minutes, everyMinutes, firstAfterMinutes, ha
   return `${what}${withHands}: ${durationText(minutes)} ${again}`;
 }
 
+/** First aid in the cold and what is never done, as it stands on every card (common practice; local rules come first). */
+export const EMERGENCY_WORDS: readonly string[] = [
+  "Fell in or soaked: out of the wind, dry set on next to the skin, everything over it, walk to shelter.",
+  "White, hard skin: warm it against skin, do not rub, no heat pack on bare skin; to a doctor.",
+  "Shivering stops, stumbling, confused: lie them down, insulate from the ground, call for help.",
+  "No burning heater in a closed hide or tent. Stay tied in at height. Ice: local rules and local knowledge first.",
+];
+
 /** A moment in words; dressing is told piece by piece. */
 export function momentWords({ act }: CardMoment): string[] {
   switch (act.kind) {

@@ -1,0 +1,25 @@
+import type { FieldCard } from "../wire/evening/field-card";
+import { cardParts } from "./card-parts";
+
+/** Letters a square still holds so coarsely that a telephone reads it off another screen (common practice). */
+const MOST_LETTERS = 900;
+
+/** The plan in the few lines a square to scan holds: who, when to turn back, what ends it, the hours as far as they fit. */
+export function squareText(card: FieldCard): string {
+  const { name, who, stay, turnBack, watchFrom, ends, moments, place, leftWith } = cardParts(card);
+  const first = [
+    name,
+    who,
+    ...(stay ? [stay.toUpperCase()] : []),
+    `TURN BACK ${turnBack}${watchFrom ? `, look at yourself from ${watchFrom}` : ""}`,
+    ends,
+    ...(place ? [`Place: ${place}`] : []),
+    ...(leftWith ? [leftWith] : []),
+  ];
+  const lines = [...first];
+  for (const moment of moments) {
+    if ([...lines, moment].join("\n").length > MOST_LETTERS) break;
+    lines.push(moment);
+  }
+  return lines.join("\n").slice(0, MOST_LETTERS);
+}
