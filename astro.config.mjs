@@ -2,12 +2,27 @@ import node from "@astrojs/node";
 import react from "@astrojs/react";
 import tailwindcss from "@tailwindcss/vite";
 import { defineConfig } from "astro/config";
-import { readdirSync, writeFileSync } from "node:fs";
+import { createHash } from "node:crypto";
+import { readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { compressBuilt } from "./scripts/run/compress-built.mjs";
 import { buildServerThreads, CACHED_THREADS_DIR } from "./scripts/run/server-threads.mjs";
 
 const src = fileURLToPath(new URL("./src", import.meta.url));
+
+/** What a hash in a policy is of a text. @param {string} text */
+const hashOf = (text) => `sha256-${createHash("sha256").update(text).digest("base64")}`;
+
+/**
+ * The package of the toasts puts its styles into the page itself, first empty, then whole: they are allowed by their hash,
+ * and nothing else is. A new version of it has another.
+ */
+function injectedStyles() {
+  const source = readFileSync(new URL("./node_modules/sonner/dist/index.mjs", import.meta.url), "utf8");
+  const [, styles] = /__insertCSS\(("(?:[^"\\]|\\.)*")\)/.exec(source) ?? [];
+  if (!styles) throw new Error("the styles that sonner injects are not found: look how its new version does it");
+  return [hashOf(""), hashOf(JSON.parse(styles))];
+}
 
 /** Core, formats and charts do nothing when they are imported: of them a page gets only what it uses. */
 const hasSideEffects = (id) => !/\/src\/(core|formats|charts)\//.test(id);
@@ -55,6 +70,7 @@ export default defineConfig({
         "base-uri 'none'",
         "form-action 'self'",
       ],
+      styleDirective: { hashes: injectedStyles() },
     },
   },
   vite: {

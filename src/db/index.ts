@@ -38,5 +38,6 @@ export { readOuting, type OutingRows } from "./queries/read-outing";
 export { beginParty, lockParty, othersInParty, writeAlong } from "./queries/party";
 export { changeHead, forgetCommands } from "./queries/change-head";
 export { insertContent, replaceOuting, setRemoved, type OutingContent, type Replaced } from "./queries/replace-outing";
+export { readFindable } from "./queries/findable";
 export { storeVerdict } from "./queries/verdict";
 export type { OutfitWearing, StoredCard, TypedQuantity } from "./schema";

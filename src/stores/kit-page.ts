@@ -5,6 +5,7 @@ import type { PieceStatus } from "@/core/pieces";
 import { contentOf, type KitPiece, type KitView, type PieceContent } from "@/formats/wire/kit/kit-view";
 import type { PieceView } from "@/formats/wire/outing/outing-view";
 import { ask } from "./ask";
+import { tell } from "./told";
 
 /** The kit on screen. */
 export const $kit = atom<KitView | null>(null);
@@ -53,7 +54,12 @@ export async function addPieces(fresh: readonly FreshPiece[]): Promise<readonly 
     pieces: added.map((piece) => ({ id: piece.id, ...contentOf(piece) })),
   });
   inKit((pieces) => [...pieces, ...added]);
-  return added.map(({ id }) => id);
+  const ids = added.map(({ id }) => id);
+  tell(added.length === 1 ? `${added[0]!.name} is in the kit.` : `${added.length} pieces are in the kit.`, () => {
+    if (ids.includes($chosenPiece.get() ?? "")) $chosenPiece.set(null);
+    return setStatus(ids, "deleted");
+  });
+  return ids;
 }
 
 const DONE_WORDS: Readonly<Record<PieceStatus, string>> = {

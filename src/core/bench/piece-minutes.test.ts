@@ -17,12 +17,13 @@ const KEYS = [
   "heavySock",
   "heavyBoot",
 ] as const;
+const dressOf = (keys: readonly StarterPieceKey[]): BenchSetting["dress"] => ({
+  pieces: keys.map(corePiece),
+  wearings: keys.map((pieceId, rank) => ({ pieceId, side: "both", rank: 10 * rank, fromMinute: 0, toMinute: 60 })),
+});
 const setting: BenchSetting = {
   person: sampleOuting().person,
-  dress: {
-    pieces: KEYS.map(corePiece),
-    wearings: KEYS.map((pieceId, rank) => ({ pieceId, side: "both", rank: 10 * rank, fromMinute: 0, toMinute: 60 })),
-  },
+  dress: dressOf(KEYS),
   airTemperatureC: -2,
   windAtSeatMPerS: 1,
   ground: "snow",
@@ -50,6 +51,19 @@ describe("a piece in an outfit", () => {
     // The same pieces in another order: a minute of rounding.
     expect(synthetic.inOutfit.endedBy).toEqual(boot.inOutfit.endedBy);
     expect(Math.abs(synthetic.inOutfit.minutes! - boot.inOutfit.minutes!)).toBeLessThanOrEqual(1);
+  });
+
+  it("garments differ in how long they keep the body, where toes end the sit of both", () => {
+    const inThinBoots = dressOf(KEYS.map((key) => (key === "heavyBoot" ? "kneeBoot" : key)));
+    const atTwoBelow: BenchSetting = { ...setting, dress: inThinBoots };
+    const [synthetic, down] = [
+      pieceMinutes(atTwoBelow, { ...corePiece("synthParka"), id: "synthetic" }),
+      pieceMinutes(atTwoBelow, { ...corePiece("downParka"), id: "down" }),
+    ];
+    expect([synthetic.inOutfit.endedBy?.limit, down.inOutfit.endedBy?.limit]).toEqual(["toes", "toes"]);
+    const lasts = ({ ofItsPart }: typeof down): number => ofItsPart.minutes ?? Infinity;
+    expect(lasts(down)).toBeGreaterThan(lasts(synthetic));
+    expect(lasts(synthetic)).toBeGreaterThan(synthetic.inOutfit.minutes!);
   });
 
   it("the thinner boot ends the sit sooner", () => {

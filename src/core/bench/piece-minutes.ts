@@ -1,9 +1,9 @@
 import { coveredPatches } from "../labels";
-import { isOfGroup, LIMITS, type Crossing, minutesStillOf } from "../limits";
+import { isOfGroup, LIMITS, limitsOf, type Crossing, type Limit, minutesStillOf } from "../limits";
 import { simulateOuting } from "../simulation";
 import { usualWearing } from "../dressing";
 import type { Outing } from "../outing";
-import type { Piece } from "../pieces";
+import { laneOf, type Piece } from "../pieces";
 import { benchOuting, type BenchSetting } from "./bench-setting";
 
 /** How long a sit lasts, and what ends it; both `null` where it is longer than is simulated. */
@@ -18,6 +18,8 @@ export type PieceMinutes = {
   readonly alone: SatMinutes;
   /** In what else is worn, in the place of its like. */
   readonly inOutfit: SatMinutes;
+  /** The same until what the piece keeps warm ends it, all else left aside: there pieces differ where others decide the sit. */
+  readonly ofItsPart: SatMinutes;
 };
 
 /** The face is left aside: bare it ends every sit in frost at once, whatever is compared. */
@@ -25,8 +27,14 @@ const JUDGED_BY = LIMITS.filter((limit) => !isOfGroup(limit, "face"));
 
 const TRIED = "tried";
 
-function minutesOf(outing: Outing): SatMinutes {
-  const { verdict } = simulateOuting(outing, { only: JUDGED_BY }).sits[0]!;
+/** What a piece keeps warm: fingers, toes, else the body, by how it is felt and by the heat it loses. */
+function limitsOfPart({ label, kind }: Piece): readonly Limit[] {
+  if (kind === "handwear") return ["fingers"];
+  return laneOf({ kind, label }) === "Feet" ? ["toes"] : limitsOf("body", "standard");
+}
+
+function minutesOf(outing: Outing, only: readonly Limit[] = JUDGED_BY): SatMinutes {
+  const { verdict } = simulateOuting(outing, { only }).sits[0]!;
   if (verdict.kind === "longerThan") return { minutes: null, endedBy: null };
   const { limit, place } = verdict.crossing;
   return { minutes: minutesStillOf(verdict), endedBy: { limit, place } };
@@ -59,6 +67,11 @@ export function dressWith({ pieces, wearings }: BenchSetting["dress"], piece: Pi
  */
 export function pieceMinutes(setting: BenchSetting, piece: Piece): PieceMinutes {
   const nothing = { pieces: [], wearings: [] };
-  const sit = (dress: BenchSetting["dress"]): SatMinutes => minutesOf(benchOuting({ ...setting, dress }, []));
-  return { alone: sit(dressWith(nothing, piece)), inOutfit: sit(dressWith(setting.dress, piece)) };
+  const outingIn = (dress: BenchSetting["dress"]): Outing => benchOuting({ ...setting, dress }, []);
+  const inOutfit = outingIn(dressWith(setting.dress, piece));
+  return {
+    alone: minutesOf(outingIn(dressWith(nothing, piece))),
+    inOutfit: minutesOf(inOutfit),
+    ofItsPart: minutesOf(inOutfit, limitsOfPart(piece)),
+  };
 }

@@ -5,12 +5,17 @@ import { makeOuting } from "@/stores/new-outing";
 import { ChoiceField } from "../fields/choice-field";
 import { PersonForm } from "../people/person-form";
 import { USUAL_PERSON } from "../people/usual-person";
-import type { Party } from "./party";
 
 const SOMEBODY_NEW = "new";
 
 /** Somebody who goes along, known or new. */
-export function AddSitter({ view, others }: { readonly view: OutingView; readonly others: Party["others"] }) {
+export function AddSitter({
+  view,
+  others,
+}: {
+  readonly view: OutingView;
+  readonly others: readonly { readonly id: string; readonly name: string }[];
+}) {
   const [who, setWho] = useState(others[0]?.id ?? SOMEBODY_NEW);
   const [person, setPerson] = useState(USUAL_PERSON);
   const [problem, setProblem] = useState<string | null>(null);

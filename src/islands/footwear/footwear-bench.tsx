@@ -1,29 +1,32 @@
 import { useStore } from "@nanostores/react";
-import { useEffect } from "react";
 import { WHY_PRINTED_DIFFERS } from "@/core/opinion";
 import { toeText } from "@/formats/display/words/bench/foot-words";
 import type { Preferences } from "@/formats/display/preferences";
-import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { footColumnSchema } from "@/formats/wire/bench-link";
+import { STANDARD_DRESS, type ComparedIn } from "@/formats/wire/kit/standard-dress";
 import { $benchProblem, $setting, chosen, MOST_COLUMNS } from "@/stores/bench/bench";
 import { beginFootBench, feet } from "@/stores/bench/foot-bench";
 import { $preferences } from "@/stores/preferences";
 import { useInitially } from "../page/use-initially";
 import { BenchFields } from "../bench/bench-fields";
+import { ComparedIn as ComparedInFields } from "../bench/compared-in";
+import { useBenchLink } from "../bench/use-bench-link";
 import { FootChart, FootLegend } from "./foot-chart";
 import { FootColumn } from "./foot-column";
 import { FootTable } from "./foot-table";
 import { OnceAlive } from "../page/once-alive";
 import { guarded } from "../page/guarded";
 
-type Props = { readonly view: OutingView; readonly preferences: Preferences };
+type Props = { readonly comparedIn: ComparedIn; readonly preferences: Preferences };
 
 /** Boots with socks, footbed and pad side by side: what the toes have of them. */
-function FootwearBench({ view, preferences: fromCookie }: Props) {
+function FootwearBench({ comparedIn, preferences: fromCookie }: Props) {
+  const { view, chosen: dress, outings } = comparedIn;
   useInitially(() => {
     $preferences.set(fromCookie);
     beginFootBench(view);
   });
-  useEffect(() => feet.start(), []);
+  useBenchLink(feet, footColumnSchema);
   const preferences = useStore($preferences);
   const setting = useStore($setting);
   const columns = useStore(feet.$columns);
@@ -39,10 +42,11 @@ function FootwearBench({ view, preferences: fromCookie }: Props) {
         <div>
           <h1 className="text-2xl font-semibold">Footwear bench</h1>
           <p className="text-muted text-sm">
-            {view.person.name}, dressed as for “{view.name}”, straight from indoors, sitting still. A comparison, not a
-            plan: the way in with its sweat is not in it.
+            {view.person.name}, {dress === STANDARD_DRESS ? "in a standard dress" : `dressed as for “${view.name}”`},
+            straight from indoors, sitting still. A comparison, not a plan: the way in with its sweat is not in it.
           </p>
         </div>
+        <ComparedInFields chosen={dress} outings={outings} columnsNow={() => feet.$columns.get()} />
         <BenchFields setting={setting} onChange={feet.setSetting} />
         {problem !== null && (
           <p role="alert" className="text-cranberry">

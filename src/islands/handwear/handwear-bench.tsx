@@ -1,14 +1,17 @@
 import { MINUTES_PER_HOUR } from "@/core/units";
 import { useStore } from "@nanostores/react";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { DEXTERITY } from "@/core/pieces";
 import { fingerText, taskText } from "@/formats/display/words/bench/hand-words";
 import type { Preferences } from "@/formats/display/preferences";
-import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { handColumnSchema } from "@/formats/wire/bench-link";
+import { STANDARD_DRESS, type ComparedIn } from "@/formats/wire/kit/standard-dress";
 import { $benchProblem, $setting, chosenPiece, MOST_COLUMNS } from "@/stores/bench/bench";
 import { beginHandBench, hands } from "@/stores/bench/hand-bench";
 import { $preferences } from "@/stores/preferences";
 import { BenchFields } from "../bench/bench-fields";
+import { ComparedIn as ComparedInFields } from "../bench/compared-in";
+import { useBenchLink } from "../bench/use-bench-link";
 import { ChoiceField } from "../fields/choice-field";
 import { useInitially } from "../page/use-initially";
 import { TaskChart, TaskLegend } from "./hand-chart";
@@ -17,19 +20,20 @@ import { HandTable } from "./hand-table";
 import { OnceAlive } from "../page/once-alive";
 import { guarded } from "../page/guarded";
 
-type Props = { readonly view: OutingView; readonly preferences: Preferences };
+type Props = { readonly comparedIn: ComparedIn; readonly preferences: Preferences };
 
 /** Draw, focus, tie a hook: what sits are for. */
 const USUAL_TASK = 3;
 const namesOf = (column: readonly string[]): string[] => column.flatMap((id) => chosenPiece(id)?.name ?? []);
 
 /** Gloves, mitts and what is under them side by side: how long fingers last, at rest and at work. */
-function HandwearBench({ view, preferences: fromCookie }: Props) {
+function HandwearBench({ comparedIn, preferences: fromCookie }: Props) {
+  const { view, chosen: dress, outings } = comparedIn;
   useInitially(() => {
     $preferences.set(fromCookie);
     beginHandBench(view);
   });
-  useEffect(() => hands.start(), []);
+  useBenchLink(hands, handColumnSchema);
   const preferences = useStore($preferences);
   const setting = useStore($setting);
   const columns = useStore(hands.$columns);
@@ -45,11 +49,13 @@ function HandwearBench({ view, preferences: fromCookie }: Props) {
         <div>
           <h1 className="text-2xl font-semibold">Handwear bench</h1>
           <p className="text-muted max-w-prose text-sm">
-            {view.person.name}, dressed as for “{view.name}”, straight from indoors, sitting still; after 45 minutes the
-            working hand does something. A comparison, not a plan: the way in with its sweat is not in it. Bare skin on
-            cold metal freezes far sooner than any of these times.
+            {view.person.name}, {dress === STANDARD_DRESS ? "in a standard dress" : `dressed as for “${view.name}”`},
+            straight from indoors, sitting still; after 45 minutes the working hand does something. A comparison, not a
+            plan: the way in with its sweat is not in it. Bare skin on cold metal freezes far sooner than any of these
+            times.
           </p>
         </div>
+        <ComparedInFields chosen={dress} outings={outings} columnsNow={() => hands.$columns.get()} />
         <BenchFields setting={setting} onChange={hands.setSetting} />
         {problem !== null && (
           <p role="alert" className="text-cranberry">

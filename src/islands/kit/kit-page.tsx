@@ -134,6 +134,11 @@ function KitPage({ initial, people, sheet, preferences }: Props) {
   const kit = useStore($kit) ?? initial;
   const chosenId = useStore($chosenPiece);
   const beside = useRef<HTMLElement>(null);
+  // An address may name the piece it is about.
+  useEffect(() => {
+    const named = window.location.hash.slice(1);
+    if (initial.pieces.some(({ id }) => id === named)) $chosenPiece.set(named);
+  }, [initial]);
   useEffect(() => {
     if (chosenId && !window.matchMedia(WIDE).matches) beside.current?.scrollIntoView();
   }, [chosenId]);

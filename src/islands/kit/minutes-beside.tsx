@@ -47,6 +47,9 @@ export function MinutesBeside({ pieces, sheet }: Props) {
               in the outfit
             </th>
             <th scope="col" className="px-2 py-1 text-left">
+              until what it keeps warm is too cold
+            </th>
+            <th scope="col" className="px-2 py-1 text-left">
               alone
             </th>
           </tr>
@@ -61,6 +64,9 @@ export function MinutesBeside({ pieces, sheet }: Props) {
                 </th>
                 <td className="px-2 py-1" data-testid="in-outfit">
                   {answer ? text(answer.inOutfit) : "…"}
+                </td>
+                <td className="px-2 py-1" data-testid="of-its-part">
+                  {answer ? text(answer.ofItsPart) : "…"}
                 </td>
                 <td className="px-2 py-1">{answer ? text(answer.alone) : "…"}</td>
               </tr>

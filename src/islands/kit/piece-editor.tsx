@@ -1,4 +1,5 @@
 import { quantityText } from "@/formats/display/quantities";
+import { useStore } from "@nanostores/react";
 import { useState } from "react";
 import { massCheck } from "@/core/bench";
 import type { Label } from "@/core/labels";
@@ -6,6 +7,7 @@ import { OUTING_RANGE } from "@/core/outing";
 import { same } from "@/formats/same";
 import { contentOf, LONGEST_NOTE, type KitPiece, type PieceContent } from "@/formats/wire/kit/kit-view";
 import { duplicatePiece, savePiece } from "@/stores/kit-page";
+import { $preferences } from "@/stores/preferences";
 import { TextField } from "../fields/text-field";
 import { CareFields } from "./fields/care-fields";
 import { LabelFields } from "./fields/label-fields";
@@ -16,12 +18,12 @@ import { Reading } from "./reading";
 import { MINOR_PER_UNIT, MOST_PRICE } from "@/core/pieces";
 import { TraitFields } from "./fields/trait-fields";
 
-const USUAL_CURRENCY = "EUR";
 /** Of middle size, for the cloth in a piece: its size is not asked (assumption). */
 const STANDARD_PERSON = { heightM: 1.7, massKg: 70, fatPercent: 20, ageYears: 40, sex: "male" } as const;
 
 /** One piece: what its label says and what that comes to, side by side; kept by a press. */
 export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; readonly onClose: () => void }) {
+  const { currency: usualCurrency } = useStore($preferences);
   const [draft, setDraft] = useState(() => contentOf(piece));
   const [told, setTold] = useState<{ readonly words: string; readonly isProblem: boolean } | null>(null);
   const set = (change: Partial<PieceContent>): void => {
@@ -63,7 +65,7 @@ export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; read
           onChange={(massG) => set({ massG: massG === null ? null : Math.round(massG) })}
         />
         <OptionalNumber
-          label={`Price, ${draft.currency ?? USUAL_CURRENCY}`}
+          label={`Price, ${draft.currency ?? usualCurrency}`}
           value={draft.priceMinor === null ? null : draft.priceMinor / MINOR_PER_UNIT}
           low={0}
           high={MOST_PRICE}
@@ -71,7 +73,7 @@ export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; read
             set(
               price === null
                 ? { priceMinor: null, currency: null }
-                : { priceMinor: Math.round(price * MINOR_PER_UNIT), currency: draft.currency ?? USUAL_CURRENCY },
+                : { priceMinor: Math.round(price * MINOR_PER_UNIT), currency: draft.currency ?? usualCurrency },
             )
           }
         />

@@ -1,3 +1,5 @@
+import { inStandardDress } from "@/formats/wire/kit/generic-outfit";
+import { STANDARD_DRESS, type ComparedIn } from "@/formats/wire/kit/standard-dress";
 import { readPeopleAndPlaces } from "@/db";
 import type { PersonToStartWith, StartingPoints } from "@/formats/wire/outing/starting-points";
 import type { OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
@@ -69,14 +71,21 @@ export async function sheetToCompareIn(
   outingId: string | null,
   now: number,
   personId?: string,
-): Promise<{ readonly kind: "found"; readonly view: OutingView } | Refused> {
+): Promise<({ readonly kind: "found" } & ComparedIn) | Refused> {
   try {
     const all = await outingLines(database(), LOCAL_OWNER_ID);
     const lines = personId === undefined ? all : all.filter((line) => line.personId === personId);
     const next = lines.find(({ startsAt }) => Date.parse(startsAt) >= now) ?? lines.at(-1);
-    const wanted = outingId ?? next?.id;
+    const isStandard = outingId === STANDARD_DRESS;
+    const wanted = isStandard ? next?.id : (outingId ?? next?.id);
     if (!wanted) throw new AppError("not-found", "There is no outing yet. Make one first: pieces are compared in it.");
-    return { kind: "found", view: (await openWithFigures(database(), LOCAL_OWNER_ID, wanted)).view };
+    const { view } = await openWithFigures(database(), LOCAL_OWNER_ID, wanted);
+    return {
+      kind: "found",
+      view: isStandard ? inStandardDress(view) : view,
+      chosen: isStandard ? STANDARD_DRESS : wanted,
+      outings: lines.map(({ id, name }) => ({ id, name })),
+    };
   } catch (error) {
     return refused(error);
   }

@@ -6,6 +6,8 @@ import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import { workerFor } from "@/workers/simulate-client";
 import { ask } from "../ask";
 import { $view } from "./day-sheet";
+import { tell } from "../told";
+import { undo } from "./editing";
 import { editContent } from "./edits";
 import { $ratio } from "../answer/headline";
 
@@ -57,6 +59,7 @@ export function takeForecast(forecast: ForecastView): void {
     weatherShaped: false,
     plan: { ...view.plan, forecast: { service, issuedAt, invented } },
   });
+  tell("The forecast is taken over.", undo);
   $inNewest.set(null);
 }
 

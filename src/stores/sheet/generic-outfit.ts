@@ -3,6 +3,8 @@ import { genericKitIn, wornUsually } from "@/formats/wire/kit/generic-outfit";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import { workerFor } from "@/workers/simulate-client";
 import { $view } from "./day-sheet";
+import { tell } from "../told";
+import { undo } from "./editing";
 import { editContent } from "./edits";
 import { addToKit } from "./kit";
 
@@ -20,4 +22,5 @@ export async function wearGenericByCold(): Promise<void> {
   await addToKit(fresh);
   const { phases } = $view.get() ?? view;
   editContent(`wear ${STARTER_KITS[key].words.toLowerCase()}`, { wearings: wornUsually(pieces, phases) });
+  tell(`Dressed in generic clothes: ${STARTER_KITS[key].words.toLowerCase()}.`, undo);
 }

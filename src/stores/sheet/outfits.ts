@@ -3,6 +3,8 @@ import { v7 as uuid } from "uuid";
 import { outfitOf, wornOutfit, type OutfitPiece, type OutfitsView } from "@/formats/wire/kit/outfit";
 import { ask } from "../ask";
 import { $view } from "./day-sheet";
+import { tell } from "../told";
+import { undo } from "./editing";
 import { editContent } from "./edits";
 
 /** Outfits of the person on the sheet; `null` until they are fetched. */
@@ -22,6 +24,7 @@ export function wearOutfit(name: string, pieces: readonly OutfitPiece[]): number
   if (!view) return 0;
   const { wearings, missing } = wornOutfit(view, pieces);
   editContent(`wear ${name}`, { wearings });
+  tell(`Dressed as in “${name}”.`, undo);
   return missing;
 }
 

@@ -53,7 +53,10 @@ const MATTERS: Readonly<Record<LaneName, readonly Patch[]>> = {
 };
 
 /** What a piece reads on the part that matters where it is worn, and which part that is. */
-export function cloThatMatters(label: Label, lane: LaneName): { readonly row: ReadingRow; readonly part: string } | null {
+export function cloThatMatters(
+  label: Label,
+  lane: LaneName,
+): { readonly row: ReadingRow; readonly part: string } | null {
   const rows = readingRows(label);
   for (const patch of MATTERS[lane]) {
     const row = rows.find(({ patches }) => patches.includes(patch));

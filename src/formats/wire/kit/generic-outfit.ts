@@ -34,6 +34,16 @@ export function genericKitIn(
   return { pieces: STARTER_KITS[key].pieces.map(({ name }) => known.get(name)!), fresh };
 }
 
+/** A sheet in the clothes of a generic kit: what everybody's pieces can be compared in. */
+export function inStandardDress(view: OutingView, key: StarterKitKey = "middle"): OutingView {
+  const { pieces, fresh } = genericKitIn(view.kit, key);
+  return {
+    ...view,
+    kit: [...view.kit, ...fresh.map((piece) => ({ ...piece, isRetired: false }))],
+    wearings: wornUsually(pieces, view.phases),
+  };
+}
+
 /** Pieces put on as they usually are, as a sheet keeps it. */
 export const wornUsually = (pieces: readonly PieceView[], phases: OutingView["phases"]): WearingView[] =>
   usualWearings(pieces, phases).map(({ pieceId, side, rank, fromMinute, toMinute }) => ({

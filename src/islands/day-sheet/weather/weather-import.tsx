@@ -6,7 +6,9 @@ import { clockText, dateText } from "@/formats/display/time";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { ImportedWeather } from "@/formats/weather-import/read-weather";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { undo } from "@/stores/sheet/editing";
 import { editContent } from "@/stores/sheet/edits";
+import { tell } from "@/stores/told";
 import { HoursField } from "../../fields/hours-field";
 
 type Props = { readonly view: OutingView; readonly preferences: Preferences; readonly onDone: () => void };
@@ -59,6 +61,7 @@ export function WeatherImport({ view, preferences, onDone }: Props) {
             className="press border-accent self-start"
             onClick={() => {
               editContent("import weather", { weather: read.hours, weatherShaped: false });
+              tell(`${read.hours.length} hours of weather taken.`, undo);
               onDone();
             }}
           >

@@ -1,0 +1,45 @@
+import { STANDARD_DRESS } from "@/formats/wire/kit/standard-dress";
+import { benchLink } from "@/formats/wire/bench-link";
+import { $setting } from "@/stores/bench/bench";
+import { tell } from "@/stores/told";
+import { ChoiceField } from "../fields/choice-field";
+
+type Props = {
+  /** The outing whose clothes and person are compared in, or the standard dress. */
+  readonly chosen: string;
+  readonly outings: readonly { readonly id: string; readonly name: string }[];
+  readonly columnsNow: () => readonly unknown[];
+};
+
+/** In which clothes is compared, chosen in sight; and a link to what is compared. */
+export function ComparedIn({ chosen, outings, columnsNow }: Props) {
+  const hash = (): string => {
+    const setting = $setting.get();
+    return setting ? benchLink(setting, columnsNow()) : "";
+  };
+  const copy = async (): Promise<void> => {
+    const link = `${window.location.origin}${window.location.pathname}?outing=${chosen}${hash()}`;
+    try {
+      await navigator.clipboard.writeText(link);
+      tell("The link to what is compared is copied.");
+    } catch {
+      tell("The browser does not let the link be copied: take it from the address line.");
+    }
+  };
+  return (
+    <div className="no-print flex flex-wrap items-end gap-4">
+      <ChoiceField
+        label="Dressed and seated as"
+        value={chosen}
+        options={[
+          ...outings.map(({ id, name }): [string, string] => [id, `for “${name}”`]),
+          [STANDARD_DRESS, "in a standard dress: the generic kit “Middle”"],
+        ]}
+        onChange={(id) => window.location.assign(`${window.location.pathname}?outing=${id}`)}
+      />
+      <button type="button" className="press" onClick={() => void copy()}>
+        Copy a link to this
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,120 @@
+import { Command } from "cmdk";
+import { useEffect, useRef, useState } from "react";
+import { dateText } from "@/formats/display/time";
+import { THEME_WORDS } from "@/formats/display/words/preference-words";
+import { THEMES } from "@/formats/display/preferences";
+import type { Findable } from "@/formats/wire/findable";
+import { ask } from "@/stores/ask";
+import { changePreferences } from "@/stores/preferences";
+import { Dialog } from "../dialog";
+
+const ROOMS: readonly (readonly [href: string, words: string])[] = [
+  ["/", "Outings"],
+  ["/outings/new", "Plan an outing"],
+  ["/kit", "Kit"],
+  ["/people", "People"],
+  ["/places", "Places"],
+  ["/footwear", "Footwear bench"],
+  ["/handwear", "Handwear bench"],
+  ["/compare", "Compare outings"],
+  ["/backup", "Backup"],
+  ["/method", "How Umiak computes"],
+  ["/glossary", "Words explained"],
+  ["/preferences", "Preferences: units, clock, colours"],
+];
+
+const GROUP =
+  "[&_[cmdk-group-heading]]:text-muted [&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-sm";
+const ITEM =
+  "data-[selected=true]:bg-shade flex min-h-9 cursor-pointer items-center gap-3 px-2 pointer-coarse:min-h-11";
+
+type GoProps = { readonly href: string; readonly words: string; readonly beside?: string; readonly id?: string };
+
+function Go({ href, words, beside, id = href }: GoProps) {
+  return (
+    <Command.Item
+      className={ITEM}
+      value={`${words} ${beside ?? ""} ${id}`}
+      onSelect={() => {
+        window.location.assign(href);
+      }}
+    >
+      <span className="min-w-0 truncate">{words}</span>
+      {beside && <span className="text-muted ml-auto shrink-0 text-sm">{beside}</span>}
+    </Command.Item>
+  );
+}
+
+/** Everything by its name: outings, pieces, people, places, rooms and what can be done anywhere. */
+export function Search({ onClose }: { readonly onClose: () => void }) {
+  const [found, setFound] = useState<Findable | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const input = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    // The window gives the focus to its first button as it opens; what is typed is meant for the field.
+    const frame = requestAnimationFrame(() => input.current?.focus());
+    return () => cancelAnimationFrame(frame);
+  }, []);
+  useEffect(() => {
+    ask<Findable>("/api/findable").then(setFound, (error: Error) => setProblem(error.message));
+  }, []);
+  return (
+    <Dialog title="Go to" isOpen onClose={onClose}>
+      <Command label="Go to" loop>
+        <Command.Input ref={input} className="field w-full" placeholder="an outing, a piece, a place, a command" />
+        <Command.List className="max-h-[60dvh] overflow-y-auto pt-2">
+          <Command.Empty className="text-muted px-2 py-3">Nothing is called so.</Command.Empty>
+          {problem && <p className="text-cranberry px-2">{problem}</p>}
+          {found && found.outings.length > 0 && (
+            <Command.Group heading="Outings" className={GROUP}>
+              {found.outings.map(({ id, name, startsAt }) => (
+                <Go key={id} id={id} href={`/outings/${id}`} words={name} beside={dateText(startsAt, "UTC")} />
+              ))}
+            </Command.Group>
+          )}
+          <Command.Group heading="Rooms" className={GROUP}>
+            {ROOMS.map(([href, words]) => (
+              <Go key={href} href={href} words={words} />
+            ))}
+          </Command.Group>
+          {found && found.places.length > 0 && (
+            <Command.Group heading="Places" className={GROUP}>
+              {found.places.map(({ id, name }) => (
+                <Go key={id} id={id} href={`/places#${id}`} words={name} />
+              ))}
+            </Command.Group>
+          )}
+          {found && found.people.length > 0 && (
+            <Command.Group heading="People" className={GROUP}>
+              {found.people.map(({ id, name }) => (
+                <Go key={id} id={id} href={`/people#${id}`} words={name} />
+              ))}
+            </Command.Group>
+          )}
+          <Command.Group heading="Colours" className={GROUP}>
+            {THEMES.map((theme) => (
+              <Command.Item
+                key={theme}
+                className={ITEM}
+                value={`colours theme ${THEME_WORDS[theme]}`}
+                onSelect={() => {
+                  changePreferences({ theme });
+                  onClose();
+                }}
+              >
+                {THEME_WORDS[theme]}
+              </Command.Item>
+            ))}
+          </Command.Group>
+          {found && found.pieces.length > 0 && (
+            <Command.Group heading="Pieces" className={GROUP}>
+              {found.pieces.map(({ id, name, personId, personName }) => (
+                <Go key={id} id={id} href={`/kit?person=${personId}#${id}`} words={name} beside={personName} />
+              ))}
+            </Command.Group>
+          )}
+        </Command.List>
+      </Command>
+    </Dialog>
+  );
+}

@@ -1,0 +1,55 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test } from "@playwright/test";
+import { listedCount, openKit } from "./kit";
+
+test("one key goes anywhere by its name: an outing, a piece of somebody's kit, a colour", async ({ page }) => {
+  await openKit(page, "Eskil");
+  const dialog = page.getByRole("dialog", { name: "Go to" });
+  await page.keyboard.press("Control+k");
+  await expect(dialog.getByRole("combobox")).toBeFocused();
+  await expect(dialog.getByRole("option", { name: /Grouse lek/ })).toBeVisible();
+  expect((await new AxeBuilder({ page }).include("dialog").analyze()).violations).toEqual([]);
+  await page.keyboard.type("red");
+  await page.keyboard.press("Enter");
+  await expect(page.locator("html")).toHaveAttribute("data-theme", "red");
+  await expect(dialog).toBeHidden();
+  await page.keyboard.press("Control+k");
+  await page.keyboard.type("long mitts");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("region", { name: "Piece", exact: true })).toContainText("Long mitts, batting 300");
+  await page.getByRole("button", { name: "Go to …" }).click();
+  await dialog.getByRole("combobox").fill("moss");
+  await expect(dialog.getByText("Nothing is called so.")).toBeVisible();
+  await dialog.getByRole("combobox").fill("char");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("heading", { name: /Char through the ice/ })).toBeVisible();
+});
+
+test("what was done is told, and undone from where it is told", async ({ page }) => {
+  const errors: string[] = [];
+  page.on("console", (message) => message.type() === "error" && errors.push(message.text()));
+  await openKit(page, "Eskil");
+  const before = await listedCount(page);
+  await page.getByRole("button", { name: "Add …" }).click();
+  await page.getByRole("button", { name: "Add it", exact: true }).click();
+  await expect.poll(() => listedCount(page)).toBe(before + 1);
+  await page.getByRole("region", { name: "What was done" }).getByRole("button", { name: "Undo" }).click();
+  await expect.poll(() => listedCount(page)).toBe(before);
+  expect(errors).toEqual([]); // the page's policy lets the notice have its styles, and no others
+});
+
+test("a sheet that is only looked at needs at most 200 kB of script, compressed", async ({ page }) => {
+  const sizes = new Map<string, number>();
+  page.on("response", async (response) => {
+    if (/\.js(\?|$)/.test(response.url()))
+      sizes.set(response.url(), (await response.request().sizes()).responseBodySize);
+  });
+  const outings = (await (await page.request.get("/api/outings")).json()) as { id: string; name: string }[];
+  await page.goto(`/outings/${outings.find(({ name }) => name.startsWith("Grouse lek"))!.id}`);
+  await expect(page.getByTestId("minutes-still")).toBeVisible();
+  await expect(page.getByTestId("standard-opinion")).not.toContainText("…");
+  await page.waitForLoadState("networkidle");
+  const total = [...sizes.values()].reduce((sum, size) => sum + size, 0);
+  expect(total).toBeGreaterThan(100_000);
+  expect(total).toBeLessThanOrEqual(200_000);
+});
