@@ -53,17 +53,13 @@ describe("a piece in an outfit", () => {
     expect(Math.abs(synthetic.inOutfit.minutes! - boot.inOutfit.minutes!)).toBeLessThanOrEqual(1);
   });
 
-  it("garments differ in how long they keep the body, where toes end the sit of both", () => {
-    const inThinBoots = dressOf(KEYS.map((key) => (key === "heavyBoot" ? "kneeBoot" : key)));
-    const atTwoBelow: BenchSetting = { ...setting, dress: inThinBoots };
-    const [synthetic, down] = [
-      pieceMinutes(atTwoBelow, { ...corePiece("synthParka"), id: "synthetic" }),
-      pieceMinutes(atTwoBelow, { ...corePiece("downParka"), id: "down" }),
-    ];
-    expect([synthetic.inOutfit.endedBy?.limit, down.inOutfit.endedBy?.limit]).toEqual(["toes", "toes"]);
-    const lasts = ({ ofItsPart }: typeof down): number => ofItsPart.minutes ?? Infinity;
-    expect(lasts(down)).toBeGreaterThan(lasts(synthetic));
-    expect(lasts(synthetic)).toBeGreaterThan(synthetic.inOutfit.minutes!);
+  it("pieces differ in how long they keep warm what they cover, where something else ends the sit of both", () => {
+    const inFrost: BenchSetting = { ...setting, airTemperatureC: -12 };
+    const [thin, thick] = [pieceMinutes(inFrost, corePiece("mitts200")), pieceMinutes(inFrost, corePiece("mitts300"))];
+    for (const { inOutfit } of [thin, thick]) expect(inOutfit.endedBy?.limit).toBe("shivering");
+    expect(Math.abs(thick.inOutfit.minutes! - thin.inOutfit.minutes!)).toBeLessThanOrEqual(2);
+    expect(thin.ofItsPart.endedBy?.limit).toBe("fingers");
+    expect(thick.ofItsPart.minutes ?? Infinity).toBeGreaterThan(thin.ofItsPart.minutes! + 5);
   });
 
   it("the thinner boot ends the sit sooner", () => {
