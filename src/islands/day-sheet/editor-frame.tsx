@@ -6,6 +6,18 @@ import { takeOpener } from "./opened-by-key";
 const AT_THE_FOOT =
   "foot-editor max-lg:border-accent max-lg:bg-ground max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-20 max-lg:max-h-[55dvh] max-lg:overflow-y-auto max-lg:border-t-2 max-lg:p-4";
 
+/** Where the editor stands at the foot. */
+const AT_FOOT_BELOW = "(max-width: 63.99rem)";
+
+/** Brings what is edited into the half of the screen that the editor at the foot leaves free. */
+function showAbove(foot: HTMLElement): void {
+  if (!window.matchMedia(AT_FOOT_BELOW).matches) return;
+  const chosen = document.querySelector("[data-edited]")?.getBoundingClientRect();
+  const freeTo = foot.getBoundingClientRect().top;
+  if (chosen && (chosen.bottom > freeTo || chosen.top < freeTo / 2))
+    window.scrollBy({ top: chosen.bottom - (freeTo * 3) / 4 });
+}
+
 const FIRST_FIELD = "input, select, button, textarea";
 
 type Props = {
@@ -19,6 +31,7 @@ export function EditorFrame({ what, children }: Props) {
   const frame = useRef<HTMLElement>(null);
   const cameFrom = useRef<HTMLElement | SVGElement | null>(null);
   useEffect(() => {
+    if (frame.current) showAbove(frame.current);
     const opener = takeOpener();
     if (!opener) return;
     cameFrom.current = opener;

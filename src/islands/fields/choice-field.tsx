@@ -11,7 +11,7 @@ type Props<Value extends string> = {
 export function ChoiceField<Value extends string>({ label, value, options, onChange }: Props<Value>) {
   const id = useId();
   return (
-    <div className="flex flex-col gap-1">
+    <div className="flex max-w-full min-w-0 flex-col gap-1">
       <label htmlFor={id} className="text-muted text-sm">
         {label}
       </label>

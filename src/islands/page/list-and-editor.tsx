@@ -41,7 +41,7 @@ export function ListAndEditor<Row extends Listed>({ title, rows, newWords, edito
     </button>
   );
   return (
-    <div className="grid gap-8 pt-6 md:grid-cols-[14rem_1fr]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-8 pt-6 md:grid-cols-[14rem_minmax(0,1fr)]">
       <div>
         <h1 className="text-2xl font-semibold">{title}</h1>
         <nav aria-label={title}>

@@ -101,7 +101,7 @@ export function FatShareField({ person, way, onWay, onChange }: Props) {
     if (next === "estimated") onChange(Math.round(fatPercentFromMassIndex(person)));
   };
   return (
-    <div className="flex flex-col gap-2">
+    <div className="flex max-w-full min-w-0 flex-col gap-2">
       <ChoiceField
         label="Share of fat"
         value={way}

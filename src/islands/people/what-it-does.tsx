@@ -40,33 +40,35 @@ export function WhatItDoes({ person, preferences }: Props) {
           being computed …
         </p>
       ) : (
-        <table className="mt-2 w-full max-w-2xl text-left" data-testid="person-effects">
-          <thead className="sr-only">
-            <tr>
-              <th scope="col">Changed</th>
-              <th scope="col">Minutes still</th>
-              <th scope="col">Difference</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr className="border-line border-b font-semibold">
-              <th scope="row" className="py-1 pr-4 font-semibold">
-                as you are
-              </th>
-              <td className="py-1 pr-4">{morningMinutesText(effects.minutes)}</td>
-              <td />
-            </tr>
-            {effects.effects.map(({ change, minutes }) => (
-              <tr key={personChangeWords(change)} className="border-line border-b">
-                <th scope="row" className="py-1 pr-4 font-normal">
-                  {personChangeWords(change)}
-                </th>
-                <td className="py-1 pr-4 whitespace-nowrap">{morningMinutesText(minutes)}</td>
-                <td className="py-1 whitespace-nowrap">{morningDifferenceText(minutes, effects.minutes)}</td>
+        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="What it does">
+          <table className="mt-2 w-full max-w-2xl text-left" data-testid="person-effects">
+            <thead className="sr-only">
+              <tr>
+                <th scope="col">Changed</th>
+                <th scope="col">Minutes still</th>
+                <th scope="col">Difference</th>
               </tr>
-            ))}
-          </tbody>
-        </table>
+            </thead>
+            <tbody>
+              <tr className="border-line border-b font-semibold">
+                <th scope="row" className="py-1 pr-4 font-semibold">
+                  as you are
+                </th>
+                <td className="py-1 pr-4">{morningMinutesText(effects.minutes)}</td>
+                <td />
+              </tr>
+              {effects.effects.map(({ change, minutes }) => (
+                <tr key={personChangeWords(change)} className="border-line border-b">
+                  <th scope="row" className="py-1 pr-4 font-normal">
+                    {personChangeWords(change)}
+                  </th>
+                  <td className="py-1 pr-4 whitespace-nowrap">{morningMinutesText(minutes)}</td>
+                  <td className="py-1 whitespace-nowrap">{morningDifferenceText(minutes, effects.minutes)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
       )}
       {person.wearsGlasses && (
         <p className="pt-2 text-sm">

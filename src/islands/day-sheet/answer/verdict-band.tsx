@@ -9,6 +9,7 @@ import { arrivesWords, endsItWords, grazeWords, limitWords, recoveryWords } from
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
 import type { ShownHeadline } from "@/stores/answer/headline";
+import { SpokenAnswer } from "./spoken-answer";
 import { Term } from "../../page/term";
 import { drawnFrom } from "../drawn-from";
 
@@ -189,10 +190,10 @@ function Band({ view, result, shown, range, ratio, preferences, before }: Props)
     <>
       <section
         aria-label="Verdict"
-        aria-live="polite"
         className="border-line bg-ground own-layer stays-on-top sticky top-0 z-10 flex flex-wrap items-center gap-x-8 gap-y-1 border-b py-3 max-sm:py-2"
       >
         <h2 className="sr-only">Verdict</h2>
+        <SpokenAnswer />
         {result && shown ? (
           <>
             <Computed view={view} result={result} shown={shown} range={range} />

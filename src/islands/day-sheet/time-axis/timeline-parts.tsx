@@ -85,6 +85,7 @@ export function Pressable({
       tabIndex={0}
       aria-label={label}
       aria-pressed={pressed}
+      data-edited={opensEditor && pressed ? "" : undefined}
       aria-keyshortcuts={shortcuts}
       onClick={onPress}
       onKeyDown={onKeyDown}

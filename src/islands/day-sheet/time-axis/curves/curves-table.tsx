@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { DIGITS, type Digit } from "@/core/digits";
 import { WET_PARTS, type OutingResult } from "@/core/simulation";
 import { plainNumber, temperatureText, windText } from "@/formats/display/numbers";
@@ -6,6 +7,7 @@ import { clockText } from "@/formats/display/time";
 import { DIGIT_WORDS, WET_PART_WORDS } from "@/formats/display/words/sheet-words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { ChoiceField } from "../../../fields/choice-field";
 import { Dialog } from "../../../page/dialog";
 
 type Props = {
@@ -16,20 +18,36 @@ type Props = {
   readonly onClose: () => void;
 };
 
-const EVERY_MINUTES = 15;
+/** How far apart rows may stand, min. */
+const EVERY = ["15", "5", "1"] as const;
+const EVERY_WORDS: Readonly<Record<(typeof EVERY)[number], string>> = {
+  "15": "every quarter of an hour",
+  "5": "every five minutes",
+  "1": "every minute",
+};
 
-/** The curves as a table, a row every quarter of an hour: for those who do not see them. */
+/** The curves as a table: for those who do not see them, and for who wants the minute. */
 export function CurvesTable({ view, result, preferences, isOpen, onClose }: Props) {
   const { series } = result;
-  const minutes = Array.from(
-    { length: Math.floor(series.minutes / EVERY_MINUTES) + 1 },
-    (_, row) => row * EVERY_MINUTES,
-  );
+  const [every, setEvery] = useState<(typeof EVERY)[number]>("15");
+  const step = Number(every);
+  const minutes = Array.from({ length: Math.floor(series.minutes / step) + 1 }, (_, row) => row * step);
   const degrees = (digit: Digit, minute: number): string =>
     temperatureText(series.digitC[digit][minute]!, preferences.temperature);
   return (
     <Dialog title="The curves as a table" isOpen={isOpen} onClose={onClose} isWide>
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Curves, a row every quarter of an hour">
+      <ChoiceField
+        label="A row"
+        value={every}
+        options={EVERY.map((own) => [own, EVERY_WORDS[own]] as const)}
+        onChange={setEvery}
+      />
+      <div
+        className="max-h-[60dvh] overflow-auto pt-2"
+        tabIndex={0}
+        role="region"
+        aria-label={`Curves, a row ${EVERY_WORDS[every]}`}
+      >
         <table className="w-full text-sm">
           <thead className="text-muted text-left">
             <tr>
