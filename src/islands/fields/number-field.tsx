@@ -1,4 +1,4 @@
-import { useId } from "react";
+import { useId, type ReactNode } from "react";
 import { shownNumber, useTypedNumber } from "./use-typed-number";
 
 type Props = {
@@ -11,18 +11,23 @@ type Props = {
   readonly step: number;
   readonly decimals: number;
   readonly onChange: (value: number) => void;
+  /** What the field means, to be asked for. */
+  readonly note?: ReactNode;
 };
 
 /** A number with its unit. What cannot be used stays in the field, with the reason beside it, and changes nothing. */
-export function NumberField({ label, unit, ...typed }: Props) {
+export function NumberField({ label, unit, note, ...typed }: Props) {
   const { value, low, high, decimals } = typed;
   const id = useId();
   const { input, isUsable, leave } = useTypedNumber(typed);
   return (
     <div className="flex flex-col gap-1">
-      <label htmlFor={id} className="text-muted text-sm">
-        {label}
-      </label>
+      <span className="flex items-center gap-1.5">
+        <label htmlFor={id} className="text-muted text-sm">
+          {label}
+        </label>
+        {note}
+      </span>
       <span className="flex items-center gap-2">
         <input
           {...input}

@@ -1,3 +1,4 @@
+import { FieldNote } from "./field-note";
 import { OUTING_RANGE } from "@/core/outing";
 import { CONDITION_RANGE } from "@/core/sitter";
 import type { Preferences } from "@/formats/display/preferences";
@@ -64,6 +65,7 @@ export function HourEditor({
       <NumberField
         key={`${hour.at} wind ${wind.label}`}
         label="Wind at 10 m above open ground"
+        note={<FieldNote of="windAtTen" />}
         unit={wind.label}
         value={shownValue(hour.windMPerS, hour.windTyped, wind)}
         {...boundsIn(CONDITION_RANGE.windMPerS, wind.fromSi)}
@@ -75,6 +77,7 @@ export function HourEditor({
         <NumberField
           key={`${hour.at} cloud`}
           label="Cloud"
+          note={<FieldNote of="cloud" />}
           unit="%"
           value={(hour.cloudShare ?? 0) * PERCENT}
           low={0}
@@ -86,6 +89,7 @@ export function HourEditor({
         <QuantityField
           key={`${hour.at} rain`}
           label="Rain or snow an hour, as water"
+          note={<FieldNote of="precipitation" />}
           quantity="thickness"
           value={hour.precipitationMm ?? 0}
           range={OUTING_RANGE.precipitationMm}

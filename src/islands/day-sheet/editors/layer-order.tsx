@@ -1,3 +1,4 @@
+import { FieldNote } from "./field-note";
 import { laneOf } from "@/core/pieces";
 import { neighbours, type Layer } from "@/core/dressing";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
@@ -21,7 +22,9 @@ export function LayerOrder({ view, id }: Props) {
   const move = (to: "over" | "under"): void => moveLayer(id, to, layers);
   return (
     <div className="w-full text-sm">
-      <p className="text-muted">Among the layers</p>
+      <p className="text-muted">
+        Among the layers <FieldNote of="layers" />
+      </p>
       <p>
         over <strong>{under ? nameOf(under) : "the skin"}</strong>, under{" "}
         <strong>{over ? nameOf(over) : "nothing: it is the outermost"}</strong>

@@ -1,3 +1,4 @@
+import { FieldNote } from "./field-note";
 import { useStore } from "@nanostores/react";
 import { EFFORT_CLASS, type EffortClass } from "@/core/effort";
 import { OUTING_RANGE, PHASE_KINDS, type PhaseKind, minutesBefore, totalMinutes } from "@/core/outing";
@@ -52,6 +53,7 @@ function Effort({ view, index }: Props) {
     <>
       <ChoiceField
         label="Effort"
+        note={<FieldNote of="effort" />}
         value={value}
         options={options}
         onChange={(chosen) =>
@@ -164,12 +166,14 @@ export function PhaseEditor({ view, index }: Props) {
         />
         <ChoiceField
           label="Kind"
+          note={<FieldNote of="phaseKind" />}
           value={phase.kind}
           options={kinds}
           onChange={(kind) => editPhase("kind of phase", index, { kind })}
         />
         <ChoiceField
           label="Posture"
+          note={<FieldNote of="posture" />}
           value={phase.posture}
           options={SITTER_POSTURES.map((posture): [SitterPosture, string] => [posture, posture])}
           onChange={(posture) => editPhase("posture", index, { posture })}

@@ -1,3 +1,4 @@
+import { FieldNote } from "./field-note";
 import { insulationText } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
 import { laneOf } from "@/core/pieces";
@@ -81,12 +82,14 @@ function When({ view, wearing }: Worn) {
       />
       <ChoiceField
         label="Side"
+        note={<FieldNote of="side" />}
         value={wearing.side}
         options={WEARING_SIDES.map((side): [WearingSide, string] => [side, side])}
         onChange={(side) => editWearing("side", id, { side })}
       />
       <ChoiceField
         label="When off, it is"
+        note={<FieldNote of="whenOff" />}
         value={wearing.whenOff}
         options={optionsOf(WHEN_OFF_WORDS)}
         onChange={(whenOff) => editWearing("where it is when off", id, { whenOff })}

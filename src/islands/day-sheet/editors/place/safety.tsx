@@ -1,3 +1,4 @@
+import { FieldNote } from "../field-note";
 import { COVERAGE_WORDS, REFUGE_WORDS, STORED_FROM_WORDS } from "@/formats/display/words/place-words";
 import { ChoiceField, optionsOf } from "../../../fields/choice-field";
 import { NumberField } from "../../../fields/number-field";
@@ -13,6 +14,7 @@ export function Safety({ setting }: Fields) {
     <>
       <ChoiceField
         label="Warmth near by"
+        note={<FieldNote of="refuge" />}
         value={refuge.kind}
         options={optionsOf(REFUGE_WORDS)}
         onChange={(kind) => editSetting("refuge", { refuge: { ...refuge, kind } })}
@@ -31,6 +33,7 @@ export function Safety({ setting }: Fields) {
       )}
       <ChoiceField
         label="Boots and gloves come from"
+        note={<FieldNote of="bootsFrom" />}
         value={setting.storedFrom ?? "house"}
         options={optionsOf(STORED_FROM_WORDS)}
         onChange={(storedFrom) => editSetting("where boots stood", { storedFrom })}

@@ -1,3 +1,4 @@
+import { FieldNote } from "../field-note";
 import { CheckField } from "../../../fields/check-field";
 import { ChoiceField, optionsOf } from "../../../fields/choice-field";
 import { GROUND_RANGE, SEAT_HEIGHT_RANGE_M, seatOf } from "@/core/weather";
@@ -15,24 +16,28 @@ export function Seat({ setting }: Fields) {
     <>
       <ChoiceField
         label="Shelter"
+        note={<FieldNote of="shelter" />}
         value={setting.shelter}
         options={optionsOf(SHELTER_WORDS)}
         onChange={(shelter) => editSetting("shelter", { shelter })}
       />
       <ChoiceField
         label="Feet stand on"
+        note={<FieldNote of="ground" />}
         value={setting.ground}
         options={optionsOf(GROUND_WORDS)}
         onChange={(ground) => editSetting("ground", { ground })}
       />
       <ChoiceField
         label="You sit on"
+        note={<FieldNote of="seat" />}
         value={seatOf(setting)}
         options={optionsOf(SEAT_WORDS)}
         onChange={(seat) => editSetting("seat", { seat })}
       />
       <QuantityField
         label="Height of the seat above ground"
+        note={<FieldNote of="seatHeight" />}
         quantity="height"
         value={setting.seatHeightM}
         range={SEAT_HEIGHT_RANGE_M}

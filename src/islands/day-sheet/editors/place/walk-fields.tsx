@@ -1,3 +1,4 @@
+import { FieldNote } from "../field-note";
 import { CheckField } from "../../../fields/check-field";
 import { ChoiceField, optionsOf } from "../../../fields/choice-field";
 import { QuantityField } from "../../../fields/quantity-field";
@@ -36,6 +37,7 @@ export function WalkFields({ walkIn }: { readonly walkIn: WalkIn }) {
         />
         <QuantityField
           label="Boots sink into snow"
+          note={<FieldNote of="sinking" />}
           quantity="length"
           value={walkIn.snowSinkingCm / CM_PER_M}
           range={[WALK_RANGE.snowSinkingCm[0] / CM_PER_M, WALK_RANGE.snowSinkingCm[1] / CM_PER_M]}
@@ -44,6 +46,7 @@ export function WalkFields({ walkIn }: { readonly walkIn: WalkIn }) {
       </div>
       <ChoiceField
         label="Ground walked on"
+        note={<FieldNote of="terrain" />}
         value={walkIn.terrain}
         options={optionsOf(TERRAIN_WORDS)}
         onChange={(terrain) => change({ terrain })}
