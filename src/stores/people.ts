@@ -54,3 +54,24 @@ export const effectsOf = ({
   ...body
 }: PersonContent): Promise<PersonEffects | null> =>
   workerFor("derived").personEffects({ body, accepted, workingHand, coldHands, feels });
+
+/** Keeps what a person avoids and holds to. Shown at once, taken back where it is not kept. @throws {Error} with a message to show */
+export async function holdPersonTo(
+  person: PersonView,
+  change: Partial<PersonView["practicePreferences"]>,
+): Promise<void> {
+  const from = person.practicePreferences;
+  const to = { ...from, ...change };
+  put(person.id, { practicePreferences: to });
+  try {
+    const practicePreferences = await ask<PersonView["practicePreferences"]>(
+      `/api/people/${person.id}/practice-preferences`,
+      "PUT",
+      { from, to },
+    );
+    put(person.id, { practicePreferences });
+  } catch (error) {
+    put(person.id, { practicePreferences: from });
+    throw error;
+  }
+}

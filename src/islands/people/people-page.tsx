@@ -9,6 +9,7 @@ import { KeptRow } from "../page/kept-row";
 import { ListAndEditor, NEW } from "../page/list-and-editor";
 import { OnceAlive } from "../page/once-alive";
 import { useInitially } from "../page/use-initially";
+import { HoldsTo } from "./holds-to";
 import { PersonForm } from "./person-form";
 import { USUAL_PERSON } from "./usual-person";
 import { WhatItDoes } from "./what-it-does";
@@ -32,6 +33,7 @@ function PersonEditor({ person, onAdded }: EditorProps) {
       >
         <PersonForm person={draft} startWay={person ? "known" : "estimated"} onChange={setDraft} />
       </KeptRow>
+      {person && <HoldsTo person={person} />}
       <WhatItDoes person={draft} preferences={preferences} />
     </div>
   );
