@@ -28,6 +28,8 @@ const UNITS: readonly (readonly [keyof Figures, RegExp, (value: number) => numbe
 const FILL_POWER_BEHIND = /^ ?\+? ?(fp\b|fill|cuin|cu ?in)/;
 const NO_FIGURE_BEHIND =
   /^ ?(%|°|percent|prosent|prozent|l\b|liters?|kg\b|€|\$|kr\b|eur\b|nok\b|years?|st\b|ml\b|w\b|wh\b|mah\b|v\b|d\b|den\b|k\b)/;
+/** The figure of an area is none of its own: "g/m2". */
+const AREA_BEFORE = /(\/ ?m|sqm|\/ ?(sq ?)?yd|per m)\^?$/;
 const BARE_GRAMS = /^ ?(g|gr|grams?|gramm)\b/;
 
 /** Figures in a text of any kind: "merino 200 g/m²", "700 fp, 250 g down", "felt 9 mm". */
@@ -37,6 +39,7 @@ export function figuresIn(text: string, mark: DecimalMark | null): Figures {
   for (const match of plain.matchAll(NUMBERS)) {
     const behind = plain.slice(match.index + match[0].length);
     const before = plain.slice(0, match.index);
+    if (AREA_BEFORE.test(before)) continue;
     if (FILL_POWER_BEHIND.test(behind) || /(fp|fill power)[ :]*$/.test(before)) continue;
     if (
       NO_FIGURE_BEHIND.test(behind) ||

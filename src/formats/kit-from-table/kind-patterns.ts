@@ -52,7 +52,7 @@ const PATTERNS: readonly (readonly [KindGuess, RegExp])[] = [
   ["faceMask", /(face|ansikts?) ?(mask|maske|shield)|\bmaske?\b/],
   [
     "hat",
-    /\bhats?\b|beanie|\bcaps?\b|\b(top|hette|strikke|ull|fleece|skinn|pels)?lue\b|\blua\b|\bluva\b|\bhue\b|muts|mutze|toque|ushanka|headband|pannebånd|pannebond/,
+    /\bhats?\b|beanie|\bcaps?\b|\b(topp|hette|strikke|ull|fleece|skinn|pels|vinter)?lue\b|\blua\b|\bluva\b|\bhue\b|muts|mutze|toque|ushanka|headband|pannebånd|pannebond/,
   ],
   ["neckTube", /neck|scarf|skjerf|\bhals|\bschal|tube|gaiter/],
   ["raincoat", /rain ?coat|regnfrakk|regenmantel|poncho|oilskin|oljehyre|regnjakke/],
@@ -101,7 +101,7 @@ const PATTERNS: readonly (readonly [KindGuess, RegExp])[] = [
     "bootsInsulated",
     /(insulat|winter|arctic|snow|polar|extreme|vinter|foret|fôret|lined|warm)\w*.*(boot|støv|stov|\bsko\b|stiefel)|(boot|støv|stov|sko|stiefel)\w*.*(insulat|winter|vinter|foret|fôret|\d{3,4} ?(g|gram|gsm)\b)|\d{3,4} ?(g|gram|gsm)\b.*(boot|støv)/,
   ],
-  ["bootsPlain", /boot|støv|stovel|stövel|\bsko\b|\bshoes?\b|trainers|sneakers|stiefel|schuhe?/],
+  ["bootsPlain", /boot|støv|stovel|stövel|sko\b|\bshoes?\b|trainers|sneakers|stiefel|schuhe?/],
 ];
 
 /** Parts of the body as heads of sections and cells of a column name them. */

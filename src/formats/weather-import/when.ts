@@ -28,8 +28,9 @@ const WEEKDAY =
   /^(?:mon|tue|wed|thu|fri|sat|sun|man|tir|ons|tor|fre|lør|lor|søn|son|mo|di|mi|do|fr|sa|so)\p{L}*\.?,? +/iu;
 const CENTURY = 2000;
 
-const SECONDS = /^\d{10}$/;
-const MILLISECONDS = /^\d{13}$/;
+/** Until the year 2033 seconds begin with a one; what begins with 20 is a year with month, day and hour. */
+const SECONDS = /^1\d{9}$/;
+const MILLISECONDS = /^1\d{12}$/;
 /** Days since the last day of 1899, as spreadsheets count them; these are the years 1982 to 2064. */
 const SHEET_DAYS = /^[3-5]\d{4}(?:\.\d+)?$/;
 const SHEET_EPOCH_DAYS_BEFORE_1970 = 25_569;
