@@ -28,6 +28,7 @@ export const KIT_ROLE_WORDS: RoleWords<KitRole> = {
   ),
   kind: [
     "what for",
+    "what it is",
     "body part",
     ..."kind type category zone layer area section group slot where kategori typ lag sone art kategorie bereich schicht plassering kroppsdel".split(
       " ",

@@ -5,6 +5,8 @@ import { guessColumn, type WeatherHabits } from "./guess-column";
 import { rowsOfJson } from "./rows-of-json";
 
 const MINUTES_PER_HOUR = 60;
+/** A head that tells when is one, whatever the others are called. */
+const TIMES = ["time", "date", "clock"] as const;
 
 /** Rows under their heads, each with where it stands. */
 export type Rows = {
@@ -53,7 +55,7 @@ export function rowsOf(text: string, habits: WeatherHabits): Rows | string {
   const grid = gridOfText(text);
   const head = findHead(grid, {
     roleOf: (cell) => guessColumn(cell, "", habits)?.column ?? null,
-    isEnough: (found) => found.size > 1,
+    isEnough: (found) => found.size > 1 || TIMES.some((column) => found.has(column)),
     isUnit: (cell) => UNIT.test(cell.replace(/[()[\]]/g, "")),
   });
   const width = Math.max(0, ...grid.map(({ cells }) => cells.length));
