@@ -2,7 +2,7 @@ import { quickPiece } from "@/core/starter-kit";
 import { insulationFromClo } from "@/core/units";
 import type { Label } from "@/core/labels";
 import type { PieceInFile } from "../wire/kit/kit-schema";
-import type { KitRow } from "./read-rows";
+import type { KitRow } from "./read-row";
 
 /** A figure in clo stands for all that the piece is made of, wherever it covers. */
 const ofClo = (label: Label, clo: number): Label =>

@@ -12,8 +12,11 @@ import { HoursField } from "./hours-field";
 let last: ImportedWeather | null = null;
 function Field() {
   const [read, setRead] = useState<ImportedWeather | null>(null);
-  last = read;
-  return <HoursField timeZone="Europe/Oslo" startsAt="2027-01-15T05:00:00.000Z" read={read} onRead={setRead} />;
+  const take = (next: ImportedWeather | null): void => {
+    last = next;
+    setRead(next);
+  };
+  return <HoursField timeZone="Europe/Oslo" startsAt="2027-01-15T05:00:00.000Z" read={read} onRead={take} />;
 }
 const paste = (text: string): void =>
   void fireEvent.change(screen.getByLabelText("Paste hours"), { target: { value: text } });

@@ -3,7 +3,7 @@ import { insulationText, quantityText } from "@/formats/display/quantities";
 import { QUANTITY_OF_UNIT } from "@/formats/display/units";
 import { moneyText } from "@/formats/display/numbers";
 import type { KindGuess } from "@/formats/kit-from-table/kind-patterns";
-import type { KitRow } from "@/formats/kit-from-table/read-rows";
+import type { KitRow } from "@/formats/kit-from-table/read-row";
 
 type Props = {
   readonly rows: readonly KitRow[];

@@ -1,0 +1,105 @@
+import type { Wear } from "@/core/labels";
+import { OUTING_RANGE } from "@/core/outing";
+import { quickPiece, type QuickKey } from "@/core/starter-kit";
+import type { GridRow } from "../any-table/grid";
+import type { DecimalMark } from "../any-table/numbers";
+import { folded } from "../any-table/words";
+import { figuresIn, type Figures } from "./figures";
+import { guessKind, type KindGuess } from "./kind-patterns";
+import { saidOf, type KitMapping } from "./mapping";
+import { massOf, type MassUnit } from "./mass";
+import { currencyIn, priceMinorOf } from "./money";
+import type { KitRole } from "./roles";
+
+/** A row as it was understood. */
+export type KitRow = {
+  readonly line: number;
+  readonly name: string;
+  /** `null`: the words do not tell; it has to be said. */
+  readonly kind: KindGuess | null;
+  readonly figure: number;
+  /** Nothing said a figure: the usual one of its kind stands there. */
+  readonly isFigureUsual: boolean;
+  readonly clo: number | null;
+  readonly massG: number | null;
+  readonly priceMinor: number | null;
+  readonly currency: string | null;
+  readonly wear: Wear;
+  readonly note: string;
+  readonly told: readonly string[];
+};
+
+const LONGEST_NAME = 120;
+const WEARS: readonly (readonly [Wear, RegExp])[] = [
+  ["muchUsed", /(much|well|heav|old|thin|worn ?out|poor|slitt|gammel|alt\b|abgenutzt|5 ?\/ ?5)/],
+  ["new", /(new|unused|mint|ny\b|ubrukt|neu)/],
+];
+/** The figure a kind of piece is known by, from what is said of it in whichever unit; `null` where nothing is. */
+function figureFor(key: QuickKey, own: Figures, inName: Figures): { value: number; told?: string } | null {
+  const { unit, range, words } = quickPiece(key).figure;
+  const within = (value: number | undefined): value is number =>
+    value !== undefined && value >= range[0] && value <= range[1];
+  const grams = unit === "g/m²" ? "massGPerM2" : "downG";
+  if (unit === "mm") {
+    const value = own.thicknessMm ?? inName.thicknessMm;
+    if (within(value)) return { value };
+    return within(own.bare) ? { value: own.bare, told: `${own.bare} is taken as mm` } : null;
+  }
+  const said = own[grams] ?? inName[grams];
+  if (within(said)) return { value: said };
+  const bare = own.bareG ?? own.bare ?? inName.bareG ?? (unit === "g/m²" ? inName.bare : undefined);
+  return within(bare) ? { value: bare, told: `${bare} is taken as ${unit}: ${words.toLowerCase()}` } : null;
+}
+
+/** How the cells of a list are read. */
+export type Reading = {
+  readonly cellsOf: (row: GridRow, role: KitRole) => readonly string[];
+  readonly mark: DecimalMark | null;
+  readonly massUnit: MassUnit;
+  readonly currency: string | null;
+  readonly mapping: KitMapping;
+};
+
+/** What one row is. @param section the head it stands under, "" where it stands under none */
+export function readRow(
+  row: GridRow,
+  section: string,
+  { cellsOf, mark, massUnit, currency, mapping }: Reading,
+): KitRow {
+  const told: string[] = [];
+  const whole = (role: KitRole): string => cellsOf(row, role).join(" ").trim();
+  const full = whole("name");
+  const name = full.slice(0, LONGEST_NAME).replace(/\s+/g, " ");
+  if (full.length > LONGEST_NAME) told.push("its name is cut");
+  const kind = saidOf(mapping.kinds, name) ?? guessKind(`${name} ${whole("insulation")}`, whole("kind"), section);
+  const inColumn = figuresIn(whole("insulation"), mark);
+  const read = kind === null || kind === "none" ? null : figureFor(kind, inColumn, figuresIn(name, null));
+  if (read?.told) told.push(read.told);
+  const mass =
+    cellsOf(row, "mass")
+      .map((cell) => massOf(cell, massUnit, mark))
+      .find((own) => own !== null) ?? null;
+  if (mass?.told) told.push(mass.told);
+  const [leastG, mostG] = OUTING_RANGE.pieceMassG;
+  const isMassKept = mass !== null && mass.massG >= leastG && mass.massG <= mostG;
+  if (mass && !isMassKept) told.push(`its mass, ${whole("mass")}, cannot be that of a piece and is left out`);
+  const priceCell = cellsOf(row, "price").find((cell) => cell !== "") ?? "";
+  const priceMinor = priceMinorOf(priceCell, mark);
+  const count = Number(cellsOf(row, "count")[0] ?? "1");
+  if (count > 1) told.push(`${count} of it: added once`);
+  const condition = folded(whole("wear"));
+  return {
+    line: row.line,
+    name,
+    kind,
+    figure: read?.value ?? (kind === null || kind === "none" ? 0 : quickPiece(kind).figure.usual),
+    isFigureUsual: read === null,
+    clo: inColumn.clo ?? null,
+    massG: isMassKept ? Math.round(mass.massG) : null,
+    priceMinor,
+    currency: priceMinor === null ? null : (currencyIn(`${priceCell} ${whole("currency")}`) ?? currency),
+    wear: WEARS.find(([, pattern]) => pattern.test(condition))?.[0] ?? "used",
+    note: [whole("note"), count > 1 ? `${count} of it` : ""].filter((part) => part !== "").join("; "),
+    told,
+  };
+}
