@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from "react";
 import { dateText } from "@/formats/display/time";
 import { THEME_WORDS } from "@/formats/display/words/preference-words";
 import { THEMES } from "@/formats/display/preferences";
+import { folded } from "@/formats/any-table/words";
 import type { Findable } from "@/formats/wire/findable";
 import { ask } from "@/stores/ask";
 import { changePreferences } from "@/stores/preferences";
@@ -28,13 +29,22 @@ const GROUP =
 const ITEM =
   "data-[selected=true]:bg-shade flex min-h-9 cursor-pointer items-center gap-3 px-2 pointer-coarse:min-h-11";
 
+/** Names hold every word that is typed; those that begin with one come first. Letters scattered over a name are no match. */
+function matching(_id: string, typed: string, keywords: string[] = []): number {
+  const names = folded(keywords.join(" "));
+  const words = folded(typed).split(" ").filter(Boolean);
+  if (!words.every((word) => names.includes(word))) return 0;
+  return words.every((word) => ` ${names}`.includes(` ${word}`)) ? 1 : 0.5;
+}
+
 type GoProps = { readonly href: string; readonly words: string; readonly beside?: string; readonly id?: string };
 
 function Go({ href, words, beside, id = href }: GoProps) {
   return (
     <Command.Item
       className={ITEM}
-      value={`${words} ${beside ?? ""} ${id}`}
+      value={id}
+      keywords={[words, beside ?? ""]}
       onSelect={() => {
         window.location.assign(href);
       }}
@@ -60,7 +70,7 @@ export function Search({ onClose }: { readonly onClose: () => void }) {
   }, []);
   return (
     <Dialog title="Go to" isOpen onClose={onClose}>
-      <Command label="Go to" loop>
+      <Command label="Go to" loop filter={matching}>
         <Command.Input ref={input} className="field w-full" placeholder="an outing, a piece, a place, a command" />
         <Command.List className="max-h-[60dvh] overflow-y-auto pt-2">
           <Command.Empty className="text-muted px-2 py-3">Nothing is called so.</Command.Empty>
@@ -96,7 +106,8 @@ export function Search({ onClose }: { readonly onClose: () => void }) {
               <Command.Item
                 key={theme}
                 className={ITEM}
-                value={`colours theme ${THEME_WORDS[theme]}`}
+                value={`colours ${theme}`}
+                keywords={[THEME_WORDS[theme], "colours theme"]}
                 onSelect={() => {
                   changePreferences({ theme });
                   onClose();
