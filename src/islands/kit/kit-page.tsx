@@ -12,6 +12,7 @@ import { $chosenPiece, $kit, $statusDone, setStatus, setWear, takeStatusBack } f
 import { $preferences } from "@/stores/preferences";
 import { optionsOf } from "../fields/choice-field";
 import { useInitially } from "../page/use-initially";
+import { useNamedInAddress } from "../page/use-named-in-address";
 import type { AlsoShown } from "./also-shown";
 import { isAskedFor, NO_FILTER, type KitFilter } from "./kit-filter";
 import { KitFilters } from "./kit-filters";
@@ -134,11 +135,9 @@ function KitPage({ initial, people, sheet, preferences }: Props) {
   const kit = useStore($kit) ?? initial;
   const chosenId = useStore($chosenPiece);
   const beside = useRef<HTMLElement>(null);
-  // An address may name the piece it is about.
-  useEffect(() => {
-    const named = window.location.hash.slice(1);
-    if (initial.pieces.some(({ id }) => id === named)) $chosenPiece.set(named);
-  }, [initial]);
+  useNamedInAddress((named) => {
+    if (kit.pieces.some(({ id }) => id === named)) $chosenPiece.set(named);
+  });
   useEffect(() => {
     if (chosenId && !window.matchMedia(WIDE).matches) beside.current?.scrollIntoView();
   }, [chosenId]);

@@ -1,4 +1,5 @@
-import { useEffect, useState, type ReactNode } from "react";
+import { useState, type ReactNode } from "react";
+import { useNamedInAddress } from "./use-named-in-address";
 
 /** What is listed, with its editor beside it. */
 export type Listed = {
@@ -21,12 +22,9 @@ type Props<Row extends Listed> = {
 /** A short list on the left, what is chosen of it on the right. */
 export function ListAndEditor<Row extends Listed>({ title, rows, newWords, editor }: Props<Row>) {
   const [chosenId, setChosenId] = useState<string>(rows.find(({ retired }) => !retired)?.id ?? NEW);
-  // An address may name the row it is about.
-  useEffect(() => {
-    const named = window.location.hash.slice(1);
+  useNamedInAddress((named) => {
     if (rows.some(({ id }) => id === named)) setChosenId(named);
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, as the page opens
-  }, []);
+  });
   const [showsRetired, setShowsRetired] = useState(false);
   const chosen = rows.find(({ id }) => id === chosenId) ?? null;
   const listed = rows.filter((row) => showsRetired || !row.retired || row.id === chosenId);

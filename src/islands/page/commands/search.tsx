@@ -37,15 +37,22 @@ function matching(_id: string, typed: string, keywords: string[] = []): number {
   return words.every((word) => ` ${names}`.includes(` ${word}`)) ? 1 : 0.5;
 }
 
-type GoProps = { readonly href: string; readonly words: string; readonly beside?: string; readonly id?: string };
+type GoProps = {
+  readonly onGo: () => void;
+  readonly href: string;
+  readonly words: string;
+  readonly beside?: string;
+  readonly id?: string;
+};
 
-function Go({ href, words, beside, id = href }: GoProps) {
+function Go({ onGo, href, words, beside, id = href }: GoProps) {
   return (
     <Command.Item
       className={ITEM}
       value={id}
       keywords={[words, beside ?? ""]}
       onSelect={() => {
+        onGo();
         window.location.assign(href);
       }}
     >
@@ -78,26 +85,33 @@ export function Search({ onClose }: { readonly onClose: () => void }) {
           {found && found.outings.length > 0 && (
             <Command.Group heading="Outings" className={GROUP}>
               {found.outings.map(({ id, name, startsAt }) => (
-                <Go key={id} id={id} href={`/outings/${id}`} words={name} beside={dateText(startsAt, "UTC")} />
+                <Go
+                  key={id}
+                  onGo={onClose}
+                  id={id}
+                  href={`/outings/${id}`}
+                  words={name}
+                  beside={dateText(startsAt, "UTC")}
+                />
               ))}
             </Command.Group>
           )}
           <Command.Group heading="Rooms" className={GROUP}>
             {ROOMS.map(([href, words]) => (
-              <Go key={href} href={href} words={words} />
+              <Go key={href} onGo={onClose} href={href} words={words} />
             ))}
           </Command.Group>
           {found && found.places.length > 0 && (
             <Command.Group heading="Places" className={GROUP}>
               {found.places.map(({ id, name }) => (
-                <Go key={id} id={id} href={`/places#${id}`} words={name} />
+                <Go key={id} onGo={onClose} id={id} href={`/places#${id}`} words={name} />
               ))}
             </Command.Group>
           )}
           {found && found.people.length > 0 && (
             <Command.Group heading="People" className={GROUP}>
               {found.people.map(({ id, name }) => (
-                <Go key={id} id={id} href={`/people#${id}`} words={name} />
+                <Go key={id} onGo={onClose} id={id} href={`/people#${id}`} words={name} />
               ))}
             </Command.Group>
           )}
@@ -120,7 +134,14 @@ export function Search({ onClose }: { readonly onClose: () => void }) {
           {found && found.pieces.length > 0 && (
             <Command.Group heading="Pieces" className={GROUP}>
               {found.pieces.map(({ id, name, personId, personName }) => (
-                <Go key={id} id={id} href={`/kit?person=${personId}#${id}`} words={name} beside={personName} />
+                <Go
+                  key={id}
+                  onGo={onClose}
+                  id={id}
+                  href={`/kit?person=${personId}#${id}`}
+                  words={name}
+                  beside={personName}
+                />
               ))}
             </Command.Group>
           )}
