@@ -44,11 +44,18 @@ async function expectNoStrays(page: Page, pattern: RegExp): Promise<void> {
   const look = async (what: string): Promise<void> => expect.soft(await strays(page, pattern, names), what).toEqual([]);
   await expect(minutesStill(page)).not.toContainText("≈");
   await look("sheet");
-  for (const bar of ["walk in", "Weather", "Feet"] as const) {
-    const part = page.getByRole("button", { name: new RegExp(`^${bar}`) }).first();
-    if ((await part.count()) > 0) await part.press("Enter");
+  for (const bar of ["Phase 1, walk in", "Hour", "Feet"] as const) {
+    await page
+      .getByRole("button", { name: new RegExp(`^${bar}`) })
+      .first()
+      .press("Enter");
+    await expect(page.getByRole("region", { name: "Editor" })).toBeVisible();
     await look(`editor of ${bar}`);
   }
+  await page.getByRole("button", { name: "Weather", exact: true }).click();
+  await expect(page.getByRole("dialog", { name: "Weather" })).toBeVisible();
+  await look("weather");
+  await page.keyboard.press("Escape");
   await page.getByRole("button", { name: "Why this number" }).click();
   await expect(page.getByRole("heading", { name: /Why/ }).first()).toBeVisible();
   await look("why");

@@ -1,3 +1,4 @@
+import { quantityText } from "@/formats/display/quantities";
 import { FieldNote } from "./field-note";
 import { insulationText } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
@@ -181,7 +182,7 @@ export function WearingEditor({ view, id }: { readonly view: OutingView; readonl
         value={piece.id}
         options={others.map(({ id: other, name, massG }): [string, string] => [
           other,
-          massG === null ? name : `${name} (${massG} g)`,
+          massG === null ? name : `${name} (${quantityText("smallMass", massG)})`,
         ])}
         onChange={(other) => swapPiece(piece.id, other)}
       />
