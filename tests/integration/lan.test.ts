@@ -47,7 +47,9 @@ describe("devices of the network", () => {
   afterAll(() => void server.close());
 
   it("get nothing but the question for the code, whatever they ask for", async () => {
-    for (const route of ["/", "/api/outings", "/api/backup", "/_astro/x.js", "/pair", "/service-worker.js"]) {
+    // Addresses that are none are among them: whoever is not paired must not end the server with one.
+    const odd = ["//", "/%", "//[", "/pair?%", "http://[/", "/?code=ABCD2345"];
+    for (const route of ["/", "/api/outings", "/api/backup", "/_astro/x.js", "/pair", "/service-worker.js", ...odd]) {
       const { status, body, headers } = await get(https, port, route, { cookie: "umiak-paired=made-up" });
       expect(status).toBe(401);
       expect(body.toString()).not.toContain("hello");
