@@ -1,4 +1,5 @@
-import { kitMappingSchema, NO_MAPPING, remembered, type KitMapping } from "@/formats/kit-from-table/mapping";
+import { remembered } from "@/formats/any-table/said";
+import { kitMappingSchema, NO_MAPPING, type KitMapping } from "@/formats/kit-from-table/mapping";
 import { weatherMappingSchema, type WeatherMapping } from "@/formats/weather-import/mapping";
 
 // What a person has said of the columns of their lists, kept in this browser for the next list.

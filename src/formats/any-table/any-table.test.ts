@@ -4,6 +4,7 @@ import { describe, expect, it } from "vitest";
 import { gridOfSheet, gridOfText } from "./grid";
 import { findHead, roleOfHead } from "./heads";
 import { decimalMarkOf, NUMBERS, valueOf, withoutFractions } from "./numbers";
+import { keyOf, remembered, saidOf } from "./said";
 import { folded, wordsOf } from "./words";
 
 const cells = (text: string): (readonly string[])[] => gridOfText(text).map((row) => row.cells);
@@ -99,6 +100,24 @@ describe("numbers of a column", () => {
 
   it("are found among words, vulgar fractions too", () =>
     expect(withoutFractions("5½ lb, 12 oz and ¼").match(NUMBERS)).toEqual(["5.5", "12", "0.25"]));
+});
+
+describe("what was said of heads", () => {
+  it("is found however it is written, and never in what every object has", () => {
+    const said = remembered({}, { [keyOf("Vekt (G)")]: "mass" });
+    expect([saidOf(said, " vekt_(g) "), saidOf(said, "constructor"), saidOf(said, "vekt")]).toEqual([
+      "mass",
+      undefined,
+      undefined,
+    ]);
+  });
+
+  it("is kept as far as it goes, what was said last longest", () => {
+    const many = Object.fromEntries(Array.from({ length: 400 }, (_, index) => [`head ${index}`, index]));
+    const after = remembered(many, { "head 0": -1, another: -2 });
+    expect(Object.keys(after)).toHaveLength(400);
+    expect([after["head 0"], after["another"], after["head 1"]]).toEqual([-1, -2, undefined]);
+  });
 });
 
 describe("the head of a table", () => {

@@ -1,9 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { gridOfText } from "../any-table/grid";
 import { figuresIn } from "./figures";
 import { guessKind } from "./kind-patterns";
 import { G_PER, massOf, MASS_UNITS, massUnitBySize, massUnitOfHead } from "./mass";
+import { NO_MAPPING } from "./mapping";
 import { currencyIn, priceMinorOf } from "./money";
+import { readKitRows } from "./read-rows";
 
 describe("masses as cells give them", () => {
   // Pound and ounce: exact by the international agreement of 1959.
@@ -98,6 +101,25 @@ describe("figures of warmth in words", () => {
     const found = figuresIn(text, null);
     expect(Object.keys(found)).toEqual(Object.keys(expected));
     for (const [key, value] of Object.entries(expected)) expect(found[key as keyof typeof found]).toBeCloseTo(value, 1);
+  });
+});
+
+describe("how worn a piece is", () => {
+  it.each([
+    ["like new", "new"],
+    ["never worn", "new"],
+    ["unused", "new"],
+    ["Nytt", "new"],
+    ["old", "muchUsed"],
+    ["heavily worn", "muchUsed"],
+    ["gammel", "muchUsed"],
+    ["sold", "used"],
+    ["renewed in spring", "used"],
+    ["x", "used"],
+    ["", "used"],
+  ])("%j is %s", (condition, wear) => {
+    const { rows } = readKitRows(gridOfText(`name;condition\nWool hat;${condition}`), NO_MAPPING, "EUR");
+    expect(rows.map((row) => row.wear)).toEqual([wear]);
   });
 });
 

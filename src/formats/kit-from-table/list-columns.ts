@@ -1,6 +1,7 @@
 import { findHead, roleOfHead } from "../any-table/heads";
 import type { GridRow } from "../any-table/grid";
-import { saidOf, type KitMapping } from "./mapping";
+import { headOf, saidOf } from "../any-table/said";
+import type { KitMapping } from "./mapping";
 import { currencyIn } from "./money";
 import { KIT_ROLE_WORDS, type KitRole } from "./roles";
 
@@ -40,9 +41,6 @@ export type ListColumns = {
   readonly roles: readonly (KitRole | null)[];
   readonly body: readonly GridRow[];
 };
-
-/** A column without a head is told by its place. */
-export const headOf = (head: string, index: number): string => head || `column ${index + 1}`;
 
 /** What the columns of a list hold: as was said before, as heads say, or, without heads, as cells look. */
 export function columnsOfList(grid: readonly GridRow[], mapping: KitMapping): ListColumns {

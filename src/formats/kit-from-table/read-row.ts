@@ -4,9 +4,11 @@ import { quickPiece, type QuickKey } from "@/core/starter-kit";
 import type { GridRow } from "../any-table/grid";
 import type { DecimalMark } from "../any-table/numbers";
 import { folded } from "../any-table/words";
+import { MOST_NAME } from "../outing-file/schema/common-schema";
 import { figuresIn, type Figures } from "./figures";
 import { guessKind, type KindGuess } from "./kind-patterns";
-import { saidOf, type KitMapping } from "./mapping";
+import { saidOf } from "../any-table/said";
+import type { KitMapping } from "./mapping";
 import { massOf, type MassUnit } from "./mass";
 import { currencyIn, priceMinorOf } from "./money";
 import type { KitRole } from "./roles";
@@ -29,11 +31,11 @@ export type KitRow = {
   readonly told: readonly string[];
 };
 
-const LONGEST_NAME = 120;
 const WEARS: readonly (readonly [Wear, RegExp])[] = [
-  ["muchUsed", /(much|well|heav|old|thin|worn ?out|poor|slitt|gammel|alt\b|abgenutzt|5 ?\/ ?5)/],
-  ["new", /(new|unused|mint|ny\b|ubrukt|neu)/],
+  ["new", /\b(new|unused|never (used|worn)|mint|ny|nytt|ubrukt|neu|unbenutzt)\b/],
+  ["muchUsed", /\b(much|well|heav\w*|old|thin|worn ?out|poor|slitt|gammel\w*|gamle|alt|abgenutzt)\b/],
 ];
+
 /** The figure a kind of piece is known by, from what is said of it in whichever unit; `null` where nothing is. */
 function figureFor(key: QuickKey, own: Figures, inName: Figures): { value: number; told?: string } | null {
   const { unit, range, words } = quickPiece(key).figure;
@@ -67,10 +69,10 @@ export function readRow(
   { cellsOf, mark, massUnit, currency, mapping }: Reading,
 ): KitRow {
   const told: string[] = [];
-  const whole = (role: KitRole): string => cellsOf(row, role).join(" ").trim();
+  const whole = (role: KitRole): string => cellsOf(row, role).join(" ").replace(/\s+/g, " ").trim();
   const full = whole("name");
-  const name = full.slice(0, LONGEST_NAME).replace(/\s+/g, " ");
-  if (full.length > LONGEST_NAME) told.push("its name is cut");
+  const name = full.slice(0, MOST_NAME);
+  if (full.length > MOST_NAME) told.push("its name is cut");
   const kind = saidOf(mapping.kinds, name) ?? guessKind(`${name} ${whole("insulation")}`, whole("kind"), section);
   const inColumn = figuresIn(whole("insulation"), mark);
   const read = kind === null || kind === "none" ? null : figureFor(kind, inColumn, figuresIn(name, null));

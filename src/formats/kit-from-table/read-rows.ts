@@ -4,8 +4,9 @@ import { folded } from "../any-table/words";
 import { atLine, type Told } from "../table/read-table";
 import { MOST_PIECES_AT_ONCE } from "../wire/kit/kit-schema";
 import { guessKind } from "./kind-patterns";
-import { columnsOfList, headOf, type ListColumns } from "./list-columns";
-import { mappedKey, type KitMapping } from "./mapping";
+import { headOf, keyOf } from "../any-table/said";
+import { columnsOfList, type ListColumns } from "./list-columns";
+import type { KitMapping } from "./mapping";
 import { massUnitBySize, massUnitOfHead, type MassUnit } from "./mass";
 import { currencyIn } from "./money";
 import { readRow, type KitRow, type Reading } from "./read-row";
@@ -67,9 +68,9 @@ function rowsOf({ headAt, heads, body }: ListColumns, grid: readonly GridRow[], 
       found.problems.push({ at: atLine(row.line), reason: `names no piece: ${filled.join(" · ")}` });
     else {
       const own = readRow(row, section, reading);
-      const isAgain = names.has(mappedKey(own.name));
+      const isAgain = names.has(keyOf(own.name));
       found.rows.push(isAgain ? { ...own, told: [...own.told, "stands in the list before"] } : own);
-      names.add(mappedKey(own.name));
+      names.add(keyOf(own.name));
     }
   }
   return found;

@@ -1,5 +1,5 @@
 import type { GridRow } from "../any-table/grid";
-import { folded } from "../any-table/words";
+import { headOf, saidOf } from "../any-table/said";
 import type { Told } from "../table/read-table";
 import { WEATHER_COLUMNS, type WeatherColumn } from "./columns";
 import { figureOf, isGiven } from "./figure";
@@ -8,10 +8,6 @@ import { guessColumn, type WeatherHabits } from "./guess-column";
 import { unitBehind, type Rows } from "./rows-of";
 import { readWhen } from "./when";
 
-/** A head as the mapping knows it. */
-export const mappedHead = (head: string): string => folded(head).slice(0, 120);
-/** The head of a column that has none. */
-export const nthHead = (index: number): string => `column ${index + 1}`;
 type Understood = { readonly columns: readonly (WeatherColumn | null)[]; readonly notes: readonly Told[] };
 
 /** What each column holds: as it was said before, as its head says, or, without heads, as its cells look. */
@@ -27,8 +23,8 @@ export function columnsOf({ heads, units, rows }: Rows, habits: WeatherHabits, m
     : [];
   const guesses = heads.map((head, index) => guessColumn(head, units[index] || unitBehind(firstCell(index)), habits));
   const columns = heads.map((head, index): WeatherColumn | null => {
-    const key = mappedHead(head || nthHead(index));
-    if (Object.hasOwn(mapping, key)) return mapping[key] || null;
+    const said = saidOf(mapping, headOf(head, index));
+    if (said !== undefined) return said || null;
     if (byContent[index]) return byContent[index];
     const guess = guesses[index];
     if (!guess) return null;

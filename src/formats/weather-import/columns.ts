@@ -1,6 +1,7 @@
 import { OUTING_RANGE } from "@/core/outing";
+import { KELVIN_AT_ZERO_C } from "@/core/units";
 import { CONDITION_RANGE } from "@/core/sitter";
-import { TEMPERATURE, WIND } from "../display/units";
+import { QUANTITIES, TEMPERATURE, WIND } from "../display/units";
 
 /** What an imported hour may hold, in the units of the core. */
 export type ImportedField =
@@ -17,8 +18,6 @@ type Told = { readonly words: string; readonly field: "time" | "date" | "clock" 
 const PERCENT = 100;
 const OKTAS = 8;
 const TENTHS = 10;
-const MM_PER_INCH = 25.4;
-const ZERO_CELSIUS_K = 273.15;
 const itself = (value: number): number => value;
 const measured = (words: string, field: ImportedField, toSi: Measured["toSi"], range: Measured["range"]): Measured => ({
   words,
@@ -28,8 +27,8 @@ const measured = (words: string, field: ImportedField, toSi: Measured["toSi"], r
 });
 const AIR = CONDITION_RANGE.airTemperatureC;
 const WIND_RANGE = CONDITION_RANGE.windMPerS;
-/** Air this dry still has a dew point that can be computed with. */
-const DEW_RANGE = [-95, AIR[1]] as const;
+/** As far down as saturation pressures are computed. */
+const DEW_RANGE = [-60, AIR[1]] as const;
 
 /** What a column may hold, each with its unit. */
 export const WEATHER_COLUMNS = {
@@ -38,7 +37,7 @@ export const WEATHER_COLUMNS = {
   clock: { words: "time", field: "clock" },
   airC: measured("air temperature, °C", "airTemperatureC", itself, AIR),
   airF: measured("air temperature, °F", "airTemperatureC", TEMPERATURE.F.toSi, AIR),
-  airK: measured("air temperature, kelvin", "airTemperatureC", (kelvin) => kelvin - ZERO_CELSIUS_K, AIR),
+  airK: measured("air temperature, kelvin", "airTemperatureC", (kelvin) => kelvin - KELVIN_AT_ZERO_C, AIR),
   windMPerS: measured("wind, m/s", "windMPerS", itself, WIND_RANGE),
   windKmPerH: measured("wind, km/h", "windMPerS", WIND["km/h"].toSi, WIND_RANGE),
   windMph: measured("wind, mph", "windMPerS", WIND.mph.toSi, WIND_RANGE),
@@ -51,7 +50,7 @@ export const WEATHER_COLUMNS = {
   ),
   dewC: measured("dew point, °C", "dewPointC", itself, DEW_RANGE),
   dewF: measured("dew point, °F", "dewPointC", TEMPERATURE.F.toSi, DEW_RANGE),
-  dewK: measured("dew point, kelvin", "dewPointC", (kelvin) => kelvin - ZERO_CELSIUS_K, DEW_RANGE),
+  dewK: measured("dew point, kelvin", "dewPointC", (kelvin) => kelvin - KELVIN_AT_ZERO_C, DEW_RANGE),
   cloudPercent: measured("cloud, %", "cloudShare", (value) => value / PERCENT, OUTING_RANGE.cloudShare),
   cloudOktas: measured("cloud, eighths", "cloudShare", (value) => value / OKTAS, OUTING_RANGE.cloudShare),
   cloudTenths: measured("cloud, tenths", "cloudShare", (value) => value / TENTHS, OUTING_RANGE.cloudShare),
@@ -59,7 +58,7 @@ export const WEATHER_COLUMNS = {
   precipitationIn: measured(
     "rain or snow, in",
     "precipitationMm",
-    (inches) => inches * MM_PER_INCH,
+    QUANTITIES.thickness.in.toSi,
     OUTING_RANGE.precipitationMm,
   ),
 } as const satisfies Record<string, Measured | Told>;

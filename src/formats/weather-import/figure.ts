@@ -2,7 +2,7 @@
 const FIGURE =
   /^(?:[nesw]{1,3} )?([+\-−–]?(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:e[+-]?\d+)?)(?: ?[-–] ?(\d+(?:[.,]\d*)?))? ?(?:°|%|[a-zæøå°][a-zæøå/°]*[²2]?)?(?: [nesw]{1,3})?$/i;
 const NOT_GIVEN = /^(|-+|–|—|n\/?a|nan|null|none|m|\?|x)$/i;
-const NOTHING = /^(calm|stille|windstill|trace|tr|none|dry|ingen)$/i;
+const NOTHING = /^(calm|stille|windstill|trace|tr|dry|ingen)$/i;
 const number = (text: string): number => Number(text.replace(",", ".").replace(/[−–]/, "-"));
 
 /** A cell as a figure; the middle of two where it gives a span. @returns `null` where it is none */

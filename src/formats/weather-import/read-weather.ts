@@ -4,7 +4,8 @@ import { localText } from "../local-time";
 import type { Told } from "../table/read-table";
 import type { WeatherHourView } from "../wire/outing/outing-view";
 import { WEATHER_COLUMNS, type WeatherColumn } from "./columns";
-import { columnsOf, nthHead, shareColumns } from "./columns-of";
+import { headOf } from "../any-table/said";
+import { columnsOf, shareColumns } from "./columns-of";
 import type { WeatherMapping } from "./mapping";
 import { METRIC_HABITS, type WeatherHabits } from "./guess-column";
 import { HourReader, USUAL_HUMIDITY_PERCENT } from "./hour-reader";
@@ -78,7 +79,7 @@ export function readWeather(text: string, context: WeatherContext): ImportedWeat
   if (typeof found === "string") return whole(found);
   const { columns, notes } = columnsOf(found, habits, mapping);
   const shown = found.heads.map((head, index) => ({
-    head: head || nthHead(index),
+    head: headOf(head, index),
     column: columns[index] ?? null,
     example: found.rows.map(({ cells }) => cells[index] ?? "").find((cell) => cell !== "") ?? "",
   }));

@@ -1,3 +1,4 @@
+import { SECONDS_PER_MINUTE } from "@/core/units";
 import type { GridRow } from "../any-table/grid";
 
 /** Rows of a JSON text as cells under heads, with units where the text gives them by name. */
@@ -84,7 +85,7 @@ function unitsIn(value: unknown): Record<string, string> {
 function offsetIn(value: unknown): number | null {
   for (const item of itemsIn(value)) {
     const seconds = item["utc_offset_seconds"];
-    if (typeof seconds === "number") return seconds / 60;
+    if (typeof seconds === "number") return seconds / SECONDS_PER_MINUTE;
   }
   return null;
 }

@@ -1,10 +1,10 @@
+import { MINUTES_PER_HOUR, SECONDS_PER_MINUTE } from "@/core/units";
 import { findHead } from "../any-table/heads";
 import { gridOfText, type GridRow } from "../any-table/grid";
 import { atLine } from "../table/read-table";
 import { guessColumn, type WeatherHabits } from "./guess-column";
 import { rowsOfJson } from "./rows-of-json";
 
-const MINUTES_PER_HOUR = 60;
 /** A head that tells when is one, whatever the others are called. */
 const TIMES = ["time", "date", "clock"] as const;
 
@@ -27,7 +27,7 @@ function offsetAbove(rows: readonly GridRow[]): string {
   for (const [index, { cells }] of rows.entries()) {
     const at = cells.findIndex((cell) => /utc_offset_seconds/i.test(cell));
     const value = at < 0 ? undefined : rows[index + 1]?.cells[at];
-    if (value !== undefined && /^-?\d+$/.test(value)) return offsetText(Number(value) / 60);
+    if (value !== undefined && /^-?\d+$/.test(value)) return offsetText(Number(value) / SECONDS_PER_MINUTE);
   }
   return "";
 }

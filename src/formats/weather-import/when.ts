@@ -1,3 +1,4 @@
+import { MINUTES_PER_DAY, MINUTES_PER_HOUR, MS_PER_MINUTE } from "@/core/units";
 import { localText } from "../local-time";
 
 // Days and times as tables of the world write them, made into what `instantOf` reads.
@@ -35,8 +36,6 @@ const MILLISECONDS = /^1\d{12}$/;
 const SHEET_DAYS = /^[3-5]\d{4}(?:\.\d+)?$/;
 const SHEET_EPOCH_DAYS_BEFORE_1970 = 25_569;
 const MS_PER_S = 1000;
-const S_PER_DAY = 86_400;
-const S_PER_MINUTE = 60;
 
 const fullYear = (text: string | undefined): number | null =>
   text === undefined ? null : Number(text) + (text.length === 2 ? CENTURY : 0);
@@ -80,9 +79,8 @@ export function readWhen(cell: string, isMonthFirst: boolean): When | null {
     return whenOf(new Date(ms).toISOString(), "Z");
   }
   if (SHEET_DAYS.test(text)) {
-    const seconds =
-      Math.round(((Number(text) - SHEET_EPOCH_DAYS_BEFORE_1970) * S_PER_DAY) / S_PER_MINUTE) * S_PER_MINUTE;
-    return whenOf(new Date(seconds * MS_PER_S).toISOString(), "");
+    const minutes = Math.round((Number(text) - SHEET_EPOCH_DAYS_BEFORE_1970) * MINUTES_PER_DAY);
+    return whenOf(new Date(minutes * MS_PER_MINUTE).toISOString(), "");
   }
   const compact = COMPACT.exec(text.replace(/Z$/, ""));
   if (compact) {
@@ -143,7 +141,7 @@ export class Calendar {
   /** @returns day and time as `instantOf` reads them, or `null` where they are not told */
   textOf({ day, clock, offset }: When): string | null {
     if (!clock) return null;
-    const minutes = clock.hour * 60 + clock.minute;
+    const minutes = clock.hour * MINUTES_PER_HOUR + clock.minute;
     if (day) this.day = { ...day, year: day.year ?? this.nearestYear(day) };
     else if (!this.day) this.day = this.near === null ? null : this.firstDay();
     else if (minutes < this.lastMinutes) this.day = nextDay(this.day);

@@ -1,7 +1,7 @@
 import { useStore } from "@nanostores/react";
 import { useId, useState } from "react";
 import { WEATHER_COLUMN_KEYS, WEATHER_COLUMNS, type WeatherColumn } from "@/formats/weather-import/columns";
-import { mappedHead } from "@/formats/weather-import/columns-of";
+import { keyOf } from "@/formats/any-table/said";
 import type { WeatherMapping } from "@/formats/weather-import/mapping";
 import { readWeather, type ImportedWeather } from "@/formats/weather-import/read-weather";
 import { keepWeatherMapping, keptWeatherMapping } from "@/stores/kept-mappings";
@@ -35,7 +35,7 @@ export function HoursField({ timeZone, startsAt, read, onRead }: Props) {
     onRead(next.trim() === "" ? null : readWeather(next, { timeZone, startsAt, habits, mapping: said }));
   };
   const say = (head: string, column: WeatherColumn | ""): void => {
-    const said = { ...mapping, [mappedHead(head)]: column };
+    const said = { ...mapping, [keyOf(head)]: column };
     setMapping(said);
     keepWeatherMapping(said);
     show(text, said);

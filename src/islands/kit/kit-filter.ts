@@ -1,3 +1,4 @@
+import { folded } from "@/formats/any-table/words";
 import { laneOf, type LaneName } from "@/core/pieces";
 import { isCareDue } from "@/core/care";
 import { FACE_PERMEABILITY_L_PER_M2S, waterResistanceOfFace } from "@/core/labels";
@@ -69,8 +70,6 @@ export const KIT_TRAITS = {
 } as const satisfies Record<string, { readonly words: string; readonly has: (piece: KitPiece) => boolean }>;
 export type KitTrait = keyof typeof KIT_TRAITS;
 
-const folded = (text: string): string => text.normalize("NFKD").replace(/\p{M}/gu, "").toLocaleLowerCase();
-
 /** Whether a piece is asked for; text is looked for in name and note, in any script, accents and capitals aside. */
 export function isAskedFor(piece: KitPiece, filter: KitFilter): boolean {
   const { text, lane, kind, traits, withRetired, withDeleted } = filter;
@@ -79,7 +78,7 @@ export function isAskedFor(piece: KitPiece, filter: KitFilter): boolean {
   if (kind !== null && piece.kind !== kind) return false;
   if (lane !== null && laneOf(piece) !== lane) return false;
   if (!traits.every((trait) => KIT_TRAITS[trait].has(piece))) return false;
-  const sought = folded(text.trim());
+  const sought = folded(text);
   return sought === "" || folded(`${piece.name} ${piece.note}`).includes(sought);
 }
 

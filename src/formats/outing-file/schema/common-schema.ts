@@ -3,7 +3,8 @@ import { OUTING_RANGE } from "@/core/outing";
 import { instantSchema, wholeWithin, within } from "../../within";
 import { z } from "zod";
 
-const MOST_NAME = 120;
+/** Letters of a name. */
+export const MOST_NAME = 120;
 
 export const nameSchema = z.string().trim().min(1).max(MOST_NAME);
 

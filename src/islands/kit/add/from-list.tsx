@@ -3,7 +3,8 @@ import { useMemo, useState } from "react";
 import { gridOfText } from "@/formats/any-table/grid";
 import type { DecimalMark } from "@/formats/any-table/numbers";
 import { guessedMark, isOwnFormat, MOST_KIT_TEXT } from "@/formats/kit-file/read-kit";
-import { mappedKey, type KitMapping } from "@/formats/kit-from-table/mapping";
+import { keyOf } from "@/formats/any-table/said";
+import type { KitMapping } from "@/formats/kit-from-table/mapping";
 import { MASS_UNITS, type MassUnit } from "@/formats/kit-from-table/mass";
 import { readKitRows } from "@/formats/kit-from-table/read-rows";
 import { KIT_ROLES, type KitRole } from "@/formats/kit-from-table/roles";
@@ -56,7 +57,7 @@ function AnyList({ text, onDone }: ListProps) {
       <ColumnMapping
         columns={read.columns}
         options={KIT_ROLES.toReversed().map((role) => [role, ROLE_WORDS[role]] as const)}
-        onSay={(head, role) => say({ roles: { ...mapping.roles, [mappedKey(head)]: role } })}
+        onSay={(head, role) => say({ roles: { ...mapping.roles, [keyOf(head)]: role } })}
       />
       <div className="flex flex-wrap items-end gap-4">
         {read.columns.some(({ role }) => role === "mass") && (
@@ -86,7 +87,7 @@ function AnyList({ text, onDone }: ListProps) {
         <ListRows
           rows={read.rows}
           left={left}
-          onKind={(name, kind) => say({ kinds: { ...mapping.kinds, [mappedKey(name)]: kind } })}
+          onKind={(name, kind) => say({ kinds: { ...mapping.kinds, [keyOf(name)]: kind } })}
           onLeave={(line, isLeft) => {
             const next = new Set(left);
             if (isLeft) next.add(line);
