@@ -25,6 +25,8 @@ export type FootSystem = {
 
 /** At most so many socks in a boot. */
 export const MOST_SOCKS = 3;
+/** As many systems as stand side by side. */
+export const MOST_COLUMNS = 4;
 
 /** Room in a boot beside what is in it. */
 export type FootFit = {

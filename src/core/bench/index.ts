@@ -1,5 +1,13 @@
 export { BENCH_RANGE, benchOuting, type BenchSetting } from "./bench-setting";
-export { footBench, MOST_SOCKS, type FootAnswer, type FootFit, type FootSystem, type ToeMinutes } from "./foot-bench";
+export {
+  footBench,
+  MOST_COLUMNS,
+  MOST_SOCKS,
+  type FootAnswer,
+  type FootFit,
+  type FootSystem,
+  type ToeMinutes,
+} from "./foot-bench";
 export { BENCH_WINDS_M_PER_S, pieceInWind, windContest, type WindContest } from "./piece-in-wind";
 export {
   handBench,

@@ -3,6 +3,7 @@ import type { Face, Label, LabelPanel, Material } from "@/core/labels";
 import type { PieceKind, PieceTraits } from "@/core/pieces";
 import { MINOR_PER_UNIT } from "../pieces";
 import type { Patch } from "@/core/patches";
+import { ARMS, HEAD, LEGS, TRUNK } from "./cuts";
 
 /** A generic piece: invented, but with figures as labels print them. */
 export type StarterPiece = {
@@ -17,16 +18,12 @@ export type StarterPiece = {
 
 type PanelsLabel = Extract<Label, { kind: "panels" }>;
 
-const TRUNK: Patch[] = ["chest", "back", "belly", "lowerBack"];
-const ARMS: Patch[] = ["upperArm", "forearm", "wrist"];
 const SLEEVES: Patch[] = ["upperArm", "forearm"];
-const LEGS: Patch[] = ["seat", "thigh", "thighOnSeat", "knee", "calf", "ankle"];
-const HEAD: Patch[] = ["scalp", "ears"];
 const HAND: Patch[] = ["hand", "fingers"];
 const FOOT: Patch[] = ["footUpper", "toes"];
 const SHAFT: Patch[] = ["ankle", "footUpper", "toes"];
 
-const panel = (patches: Patch[], ...materials: Material[]): LabelPanel => ({ patches, materials });
+const panel = (patches: readonly Patch[], ...materials: Material[]): LabelPanel => ({ patches, materials });
 const hood = (...materials: Material[]): LabelPanel => ({ patches: HEAD, materials, part: "hood" });
 const knit = (massGPerM2: number): Material => ({ kind: "knit", massGPerM2 });
 const fleece = (massGPerM2: number): Material => ({ kind: "fleece", massGPerM2 });

@@ -6,8 +6,9 @@ import { outing, person, piece, place } from "../schema";
 export async function readFindable(database: Database, ownerId: string) {
   const [outings, pieces, people, places] = await Promise.all([
     database
-      .select({ id: outing.id, name: outing.name, startsAt: outing.startsAt })
+      .select({ id: outing.id, name: outing.name, startsAt: outing.startsAt, timeZone: place.timeZone })
       .from(outing)
+      .innerJoin(place, and(eq(outing.placeId, place.id), eq(outing.ownerId, place.ownerId)))
       .where(and(eq(outing.ownerId, ownerId), isNull(outing.removedAt)))
       .orderBy(desc(outing.startsAt)),
     database

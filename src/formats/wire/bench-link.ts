@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { BENCH_RANGE, type BenchSetting } from "@/core/bench";
+import { BENCH_RANGE, MOST_COLUMNS, type BenchSetting } from "@/core/bench";
 import { SITTER_POSTURES } from "@/core/sitter";
 import { GROUNDS } from "@/core/weather";
 import { within } from "../within";
@@ -15,7 +15,6 @@ const settingSchema = z.object({
 });
 type LinkedSetting = z.infer<typeof settingSchema>;
 
-const MOST_COLUMNS = 4;
 const MOST_PIECES = 8;
 const LONGEST_ID = 120;
 const pieceId = z.string().max(LONGEST_ID);

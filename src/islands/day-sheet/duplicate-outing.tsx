@@ -6,6 +6,7 @@ import { makeOuting } from "@/stores/new-outing";
 import { Dialog } from "../page/dialog";
 import { TextField } from "../fields/text-field";
 import { TimeInput } from "../fields/time-input";
+import { Problem } from "../fields/problem";
 
 type Props = { readonly view: OutingView; readonly isOpen: boolean; readonly onClose: () => void };
 
@@ -41,11 +42,7 @@ export function DuplicateOuting({ view, isOpen, onClose }: Props) {
         <p className="text-muted text-sm">
           The saved state is copied: place, phases, clothes. The weather goes along by the hour; give it again there.
         </p>
-        {problem && (
-          <p role="alert" className="text-cranberry text-sm">
-            {problem}
-          </p>
-        )}
+        <Problem words={problem} />
         <button type="submit" className="press border-accent self-start">
           Make it
         </button>

@@ -8,6 +8,7 @@ import { Dialog } from "../page/dialog";
 import { ChoiceField } from "../fields/choice-field";
 import { TextField } from "../fields/text-field";
 import { TimeInput } from "../fields/time-input";
+import { Problem } from "../fields/problem";
 
 type Props = { readonly view: OutingView; readonly isOpen: boolean; readonly onClose: () => void };
 type Choices = Awaited<ReturnType<typeof fetchPeopleAndPlaces>>;
@@ -85,11 +86,7 @@ export function HeadDialog({ view, isOpen, onClose }: Props) {
             {view.partyId && (isOtherDay || isMoved) && <li>Everybody who goes along goes along to it.</li>}
           </ul>
         </div>
-        {problem && (
-          <p role="alert" className="text-cranberry text-sm">
-            {problem}
-          </p>
-        )}
+        <Problem words={problem} />
         <div className="flex flex-wrap justify-between gap-3">
           <button type="submit" className="press border-accent border-2 font-semibold">
             Keep

@@ -1,10 +1,11 @@
+import { MOST_COLUMNS } from "@/core/bench";
 import { useStore } from "@nanostores/react";
 import { WHY_PRINTED_DIFFERS } from "@/core/opinion";
 import { toeText } from "@/formats/display/words/bench/foot-words";
 import type { Preferences } from "@/formats/display/preferences";
 import { footColumnSchema } from "@/formats/wire/bench-link";
 import { STANDARD_DRESS, type ComparedIn } from "@/formats/wire/kit/standard-dress";
-import { $benchProblem, $setting, chosen, MOST_COLUMNS } from "@/stores/bench/bench";
+import { $benchProblem, $setting, chosen } from "@/stores/bench/bench";
 import { beginFootBench, feet } from "@/stores/bench/foot-bench";
 import { $preferences } from "@/stores/preferences";
 import { useInitially } from "../page/use-initially";

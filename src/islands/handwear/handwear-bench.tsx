@@ -1,3 +1,4 @@
+import { MOST_COLUMNS } from "@/core/bench";
 import { MINUTES_PER_HOUR } from "@/core/units";
 import { useStore } from "@nanostores/react";
 import { useState } from "react";
@@ -6,7 +7,7 @@ import { fingerText, taskText } from "@/formats/display/words/bench/hand-words";
 import type { Preferences } from "@/formats/display/preferences";
 import { handColumnSchema } from "@/formats/wire/bench-link";
 import { STANDARD_DRESS, type ComparedIn } from "@/formats/wire/kit/standard-dress";
-import { $benchProblem, $setting, chosenPiece, MOST_COLUMNS } from "@/stores/bench/bench";
+import { $benchProblem, $setting, chosenPiece } from "@/stores/bench/bench";
 import { beginHandBench, hands } from "@/stores/bench/hand-bench";
 import { $preferences } from "@/stores/preferences";
 import { BenchFields } from "../bench/bench-fields";

@@ -1,60 +1,29 @@
 import {
-  CLOSURE_EASE,
-  DEXTERITY,
-  NOISE,
-  ODOUR,
-  SIDE_VIEW,
-  STIFFNESS,
-  TRACTION,
-  WALKABILITY,
-  WATER_RESISTANCE,
-} from "@/core/pieces";
+  TRAIT_FLAG_KEYS,
+  TRAIT_FLAGS,
+  TRAIT_SCALE_KEYS,
+  traitScale,
+  type TraitFlag,
+  type TraitScale,
+} from "@/formats/display/words/trait-words";
 import type { KitPiece } from "@/formats/wire/kit/kit-view";
 
-type Shown = {
-  readonly words: string;
-  readonly valueOf: (piece: KitPiece) => number | undefined;
-  readonly textOf: (piece: KitPiece) => string;
-};
-type Scale =
-  | "noise"
-  | "odour"
-  | "closureEase"
-  | "stiffness"
-  | "waterResistance"
-  | "sideView"
-  | "dexterity"
-  | "traction"
-  | "walkability";
-
-const scale = (trait: Scale, words: string, steps: readonly string[]): Shown => ({
-  words,
-  valueOf: ({ traits }) => traits[trait],
-  textOf: ({ traits }) => (traits[trait] === undefined ? "" : steps[traits[trait]]!),
-});
-type Flag = "isScentFree" | "itches" | "floats" | "isAnimalFree" | "isTethered";
-const flag = (trait: Flag, words: string): Shown => ({
-  words,
-  valueOf: ({ traits }) => (traits[trait] === undefined ? undefined : traits[trait] ? 0 : 1),
-  textOf: ({ traits }) => (traits[trait] ? "yes" : ""),
-});
-
 /** What a list of pieces may tell besides warmth, mass and price, and is sorted by: the best first. */
-export const ALSO_SHOWN = {
-  noise: scale("noise", "Noise", NOISE),
-  isScentFree: flag("isScentFree", "Free of scent"),
-  odour: scale("odour", "Smells", ODOUR),
-  itches: flag("itches", "Itches"),
-  sideView: scale("sideView", "View to the side", SIDE_VIEW),
-  closureEase: scale("closureEase", "Closures in the cold", CLOSURE_EASE),
-  stiffness: scale("stiffness", "In hard frost", STIFFNESS),
-  waterResistance: scale("waterResistance", "Water", WATER_RESISTANCE),
-  floats: flag("floats", "Floats"),
-  isAnimalFree: flag("isAnimalFree", "Animal-free"),
-  dexterity: scale("dexterity", "Fingers in it can", DEXTERITY),
-  isTethered: flag("isTethered", "On a cord"),
-  traction: scale("traction", "On snow and ice", TRACTION),
-  walkability: scale("walkability", "Walked in", WALKABILITY),
-} as const satisfies Record<string, Shown>;
-export type AlsoShown = keyof typeof ALSO_SHOWN;
-export const ALSO_SHOWN_KEYS = Object.keys(ALSO_SHOWN) as AlsoShown[];
+export type AlsoShown = TraitScale | TraitFlag;
+export const ALSO_SHOWN_KEYS: readonly AlsoShown[] = [...TRAIT_SCALE_KEYS, ...TRAIT_FLAG_KEYS];
+
+const isScale = (key: AlsoShown): key is TraitScale => TRAIT_SCALE_KEYS.includes(key as TraitScale);
+
+export const alsoWords = (key: AlsoShown): string => (isScale(key) ? traitScale(key).words : TRAIT_FLAGS[key]);
+
+/** To sort by: the step of a scale, 0 for what is so; `undefined` where nobody has said. */
+export function alsoValue(key: AlsoShown, { traits }: KitPiece): number | undefined {
+  if (isScale(key)) return traits[key];
+  return traits[key] === undefined ? undefined : traits[key] ? 0 : 1;
+}
+
+export function alsoText(key: AlsoShown, { traits }: KitPiece): string {
+  if (!isScale(key)) return traits[key] ? "yes" : "";
+  const step = traits[key];
+  return step === undefined ? "" : traitScale(key).steps[step]!;
+}

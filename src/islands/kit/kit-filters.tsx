@@ -2,7 +2,7 @@ import { LANES, type LaneName } from "@/core/pieces";
 import { PIECE_KINDS, type PieceKind } from "@/core/pieces";
 import { KIND_WORDS } from "@/formats/display/words/label-words";
 import { ChoiceField } from "../fields/choice-field";
-import { ALSO_SHOWN, ALSO_SHOWN_KEYS, type AlsoShown } from "./also-shown";
+import { ALSO_SHOWN_KEYS, alsoWords, type AlsoShown } from "./also-shown";
 import { keysOfTraits, KIT_TRAITS, type KitFilter, type KitTrait } from "./kit-filter";
 
 type Props = {
@@ -70,7 +70,7 @@ export function KitFilters({ filter, onChange, also, onAlso }: Props) {
           value={also ?? NOTHING}
           options={[
             [NOTHING, "nothing more"],
-            ...ALSO_SHOWN_KEYS.map((key): [AlsoShown, string] => [key, ALSO_SHOWN[key].words]),
+            ...ALSO_SHOWN_KEYS.map((key): [AlsoShown, string] => [key, alsoWords(key)]),
           ]}
           onChange={(key) => onAlso(key === NOTHING ? null : key)}
         />

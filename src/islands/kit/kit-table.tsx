@@ -13,7 +13,7 @@ import {
 import { ArrowDown, ArrowUp } from "lucide-react";
 import { Fragment, useMemo, useState } from "react";
 import type { KitPiece } from "@/formats/wire/kit/kit-view";
-import { ALSO_SHOWN, type AlsoShown } from "./also-shown";
+import { alsoText, alsoValue, alsoWords, type AlsoShown } from "./also-shown";
 import {
   cellClass,
   COLUMNS,
@@ -145,9 +145,9 @@ export function KitTable({ pieces, chosenId, selected, onSelect, onOpen, also }:
       ...(also === null
         ? []
         : [
-            helper.accessor(({ piece }) => ALSO_SHOWN[also].valueOf(piece), {
+            helper.accessor(({ piece }) => alsoValue(also, piece), {
               id: "also",
-              cell: ({ row }) => ALSO_SHOWN[also].textOf(row.original.piece),
+              cell: ({ row }) => alsoText(also, row.original.piece),
               ...UNKNOWN_LAST,
             }),
           ]),
@@ -198,7 +198,7 @@ export function KitTable({ pieces, chosenId, selected, onSelect, onOpen, also }:
                       column={column as Column<Row>}
                       words={
                         column.id === "also" && also
-                          ? ALSO_SHOWN[also].words
+                          ? alsoWords(also)
                           : (HEADS[column.id]?.() ?? String(column.columnDef.header))
                       }
                     />

@@ -5,6 +5,7 @@ import type { PersonView } from "@/formats/wire/people/person-view";
 import { holdPersonTo } from "@/stores/people";
 import { CheckField } from "../fields/check-field";
 import { ChoiceField } from "../fields/choice-field";
+import { Problem } from "../fields/problem";
 
 const QUESTIONS = Object.keys(PRACTICES) as PracticeQuestion[];
 /** A choice for every question; "" for who does now this, now that. */
@@ -58,11 +59,7 @@ export function HoldsTo({ person }: { readonly person: PersonView }) {
           />
         ))}
       </div>
-      {problem !== null && (
-        <p role="alert" className="text-cranberry text-sm">
-          {problem}
-        </p>
-      )}
+      <Problem words={problem} />
     </section>
   );
 }

@@ -13,7 +13,6 @@ export const $setting = atom<BenchSetting | null>(null);
 export const $choices = atom<readonly Choice[]>([]);
 export const $benchProblem = atom<string | null>(null);
 
-export const MOST_COLUMNS = 4;
 const USUAL_HOURS = 4;
 const OUTSIDE = "This cannot be computed: a figure lies outside what the model knows.";
 

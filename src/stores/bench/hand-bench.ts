@@ -1,8 +1,8 @@
 import { computed } from "nanostores";
-import type { HandAnswer } from "@/core/bench";
+import { MOST_COLUMNS, type HandAnswer } from "@/core/bench";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { workerFor } from "@/workers/simulate-client";
-import { $choices, beginBench, chosenPiece, createColumns, MOST_COLUMNS } from "./bench";
+import { $choices, beginBench, chosenPiece, createColumns } from "./bench";
 
 /** Handwear of one column from the skin out, by the pieces' ids. */
 export type HandColumn = readonly string[];

@@ -1,3 +1,4 @@
+import { HEAD } from "../cuts";
 import type { PieceTraits } from "@/core/pieces";
 import {
   asThick,
@@ -5,7 +6,6 @@ import {
   FLEECE,
   fleeced,
   HAND,
-  HEAD,
   KNIT,
   knitted,
   label,
@@ -21,6 +21,9 @@ const mittens = (traits: PieceTraits): Pick<QuickPiece, "fingersTogether" | "tra
 });
 const mitted: QuickPiece["labelOf"] = (massGPerM2, wear) =>
   label(HAND, [{ kind: "mittBatting", massGPerM2 }], "membrane", wear, { assembly: "handwear" });
+
+const gloved: QuickPiece["labelOf"] = (massGPerM2, wear) =>
+  label(HAND, [{ kind: "gloveBatting", massGPerM2 }], "membrane", wear, { assembly: "handwear", fit: "close" });
 
 export const HEADWEAR = {
   hat: quick(
@@ -49,14 +52,9 @@ export const HANDWEAR = {
   glovesKnitted: quick("Gloves, knitted", "handwear", { ...KNIT, usual: 250 }, knitted(HAND), {
     traits: { dexterity: 3 },
   }),
-  glovesInsulated: quick(
-    "Gloves, insulated",
-    "handwear",
-    { ...BATTING, words: "Insulation", usual: 150 },
-    (massGPerM2, wear) =>
-      label(HAND, [{ kind: "gloveBatting", massGPerM2 }], "membrane", wear, { assembly: "handwear", fit: "close" }),
-    { traits: { dexterity: 2 } },
-  ),
+  glovesInsulated: quick("Gloves, insulated", "handwear", { ...BATTING, words: "Insulation", usual: 150 }, gloved, {
+    traits: { dexterity: 2 },
+  }),
   glovesNeoprene: quick(
     "Gloves, neoprene",
     "handwear",
@@ -68,8 +66,7 @@ export const HANDWEAR = {
     "Gloves, heated",
     "handwear",
     { ...BATTING, words: "Insulation", usual: 150 },
-    (massGPerM2, wear) =>
-      label(HAND, [{ kind: "gloveBatting", massGPerM2 }], "membrane", wear, { assembly: "handwear", fit: "close" }),
+    gloved,
     // Both gloves together; powers and batteries as such gloves have them (assumption).
     { traits: { dexterity: 2, heat: { kind: "electric", levelsW: [4, 7, 12], batteryWh: 30 } } },
   ),

@@ -21,10 +21,6 @@ export type QuickPiece = {
   readonly labelOf: (value: number, wear: Wear) => Label;
 };
 
-export const TRUNK: readonly Patch[] = ["chest", "back", "belly", "lowerBack"];
-export const ARMS: readonly Patch[] = ["upperArm", "forearm", "wrist"];
-export const LEGS: readonly Patch[] = ["seat", "thigh", "thighOnSeat", "knee", "calf", "ankle"];
-export const HEAD: readonly Patch[] = ["scalp", "ears"];
 export const HAND: readonly Patch[] = ["hand", "fingers", "wrist"];
 export const FOOT: readonly Patch[] = ["footUpper", "toes", "ankle"];
 

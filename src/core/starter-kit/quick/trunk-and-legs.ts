@@ -1,5 +1,5 @@
+import { ARMS, LEGS, TRUNK } from "../cuts";
 import {
-  ARMS,
   asThick,
   BATTING,
   cotton,
@@ -8,12 +8,10 @@ import {
   KNIT,
   knitted,
   label,
-  LEGS,
   ofSubstance,
   padded,
   quick,
   thick,
-  TRUNK,
   type Figure,
   type QuickPiece,
 } from "./quick-piece";

@@ -8,6 +8,7 @@ import { durationText } from "@/formats/display/time";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { $avoidedCost, askAvoidedCost, goByStandard, holdTo } from "@/stores/answer/practice-preferences";
 import { drawnFrom } from "../drawn-from";
+import { Problem } from "../../fields/problem";
 
 type Props = { readonly view: OutingView; readonly result: OutingResult };
 
@@ -83,11 +84,7 @@ function WhatIsAvoided({ view, result }: Props) {
         />
         goes by the standard: heat debt ends a sit (ISO 11079)
       </label>
-      {problem !== null && (
-        <p role="alert" className="text-cranberry text-sm">
-          {problem}
-        </p>
-      )}
+      <Problem words={problem} />
       {avoids.length > 0 && <Cost view={view} result={result} />}
     </>
   );

@@ -4,6 +4,7 @@ import { genericPiece } from "@/formats/wire/kit/generic-outfit";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { addToKit, wearUsually, type NewPiece } from "@/stores/sheet/kit";
 import { PieceButtons } from "./piece-buttons";
+import { Problem } from "../../fields/problem";
 
 const KEYS = Object.keys(STARTER_PIECES) as StarterPieceKey[];
 
@@ -31,11 +32,7 @@ export function FromStarterKit({ view }: { readonly view: OutingView }) {
         Made-up pieces with figures as labels print them. Take what comes near to your own; change it when you know
         more.
       </p>
-      {problem && (
-        <p role="alert" className="text-cranberry text-sm">
-          {problem}
-        </p>
-      )}
+      <Problem words={problem} />
       <PieceButtons
         pieces={KEYS.map((key) => {
           const { name, kind, label, massG } = STARTER_PIECES[key];

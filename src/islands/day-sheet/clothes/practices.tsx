@@ -9,6 +9,7 @@ import { holdTo } from "@/stores/answer/practice-preferences";
 import { ChoiceField } from "../../fields/choice-field";
 import { drawnFrom } from "../drawn-from";
 import { WorthRow } from "../answer/worth-row";
+import { Problem } from "../../fields/problem";
 
 type Props = { readonly view: OutingView };
 
@@ -40,11 +41,7 @@ function Question({ view, practice }: { readonly view: OutingView; readonly prac
           Your own way, {PRACTICE_WORDS[held]}, would be <strong>{gainWords(heldWorth)}</strong> here.
         </p>
       )}
-      {problem !== null && (
-        <p role="alert" className="text-cranberry text-sm">
-          {problem}
-        </p>
-      )}
+      <Problem words={problem} />
       <ol>
         {others.map(({ id }) => {
           const worth = worths?.find(({ change }) => change.id === id);

@@ -13,6 +13,7 @@ import { QUICK_KEYS, quickPiece, type QuickKey } from "@/core/starter-kit";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { ChoiceField, optionsOf } from "../../fields/choice-field";
 import { addToKit, wearUsually } from "@/stores/sheet/kit";
+import { Problem } from "../../fields/problem";
 
 /** Own pieces, one after the other: what it is, its figure, Enter; the next begins at once. */
 export function QuickAdd({ view }: { readonly view: OutingView }) {
@@ -140,11 +141,7 @@ export function QuickAdd({ view }: { readonly view: OutingView }) {
           Add
         </button>
       </div>
-      {problem && (
-        <p role="alert" className="text-cranberry text-sm">
-          {problem}
-        </p>
-      )}
+      <Problem words={problem} />
       <p role="status" className="text-sm">
         {told ? `${told} ` : ""}
         {worn} on the sheet.

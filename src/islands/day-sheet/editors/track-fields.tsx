@@ -8,6 +8,7 @@ import { durationText } from "@/formats/display/time";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { editWalkMinutes, takeTrack } from "@/stores/sheet/track";
 import { saveFile } from "../../page/save-file";
+import { Problem } from "../../fields/problem";
 
 const WIDTH = 300;
 const HEIGHT = 64;
@@ -92,11 +93,7 @@ export function TrackFields({ view }: { readonly view: OutingView }) {
           onChange={(event) => void event.target.files?.[0]?.text().then(read)}
         />
       </label>
-      {problem && (
-        <p role="alert" className="text-cranberry text-sm">
-          {problem}
-        </p>
-      )}
+      <Problem words={problem} />
       {notes.length > 0 && (
         <ul role="status" className="text-rust-text list-disc pl-5 text-sm">
           {notes.map((note) => (

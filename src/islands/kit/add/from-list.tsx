@@ -19,6 +19,7 @@ import { readTableFile } from "../../page/read-table-file";
 import { ListRows } from "./list-rows";
 import { OwnFormat } from "./own-format";
 import { useAdding } from "./use-adding";
+import { Problem } from "../../fields/problem";
 
 const ROLE_WORDS: Readonly<Record<KitRole, string>> = {
   name: "its name",
@@ -106,11 +107,7 @@ function AnyList({ text, onDone }: ListProps) {
       >
         Add {pieces.length} to the kit
       </button>
-      {problem !== null && (
-        <p role="alert" className="text-cranberry text-sm">
-          {problem}
-        </p>
-      )}
+      <Problem words={problem} />
     </>
   );
 }
@@ -148,11 +145,7 @@ export function FromList({ onDone }: { readonly onDone: () => void }) {
           onChange={(event) => setText(event.target.value)}
         />
       </label>
-      {problem !== null && (
-        <p role="alert" className="text-cranberry text-sm">
-          {problem}
-        </p>
-      )}
+      <Problem words={problem} />
       {text.trim() !== "" &&
         (isOwnFormat(text) ? (
           <OwnFormat key={text} text={text} initialMark={guessedMark(text)} onDone={onDone} />

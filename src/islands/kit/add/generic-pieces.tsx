@@ -10,6 +10,7 @@ import {
 import type { FreshPiece } from "@/stores/kit-page";
 import { ChoiceField } from "../../fields/choice-field";
 import { useAdding } from "./use-adding";
+import { Problem } from "../../fields/problem";
 
 /** Generic pieces are priced in it. */
 const GENERIC_CURRENCY = "EUR";
@@ -45,11 +46,7 @@ export function GenericPiece({ onDone }: Props) {
       >
         Add it
       </button>
-      {problem !== null && (
-        <p role="alert" className="text-cranberry text-sm">
-          {problem}
-        </p>
-      )}
+      <Problem words={problem} />
     </div>
   );
 }
@@ -75,11 +72,7 @@ export function GenericKit({ onDone }: Props) {
       <button type="button" className="press border-accent self-start" onClick={() => void add(pieces.map(fresh))}>
         Add all {pieces.length}
       </button>
-      {problem !== null && (
-        <p role="alert" className="text-cranberry text-sm">
-          {problem}
-        </p>
-      )}
+      <Problem words={problem} />
     </div>
   );
 }

@@ -4,6 +4,7 @@ import { readKit } from "@/formats/kit-file/read-kit";
 import { ChoiceField } from "../../fields/choice-field";
 import { ToldList } from "../../fields/told-list";
 import { useAdding } from "./use-adding";
+import { Problem } from "../../fields/problem";
 
 type Props = { readonly text: string; readonly initialMark: DecimalMark; readonly onDone: () => void };
 
@@ -39,11 +40,7 @@ export function OwnFormat({ text, initialMark, onDone }: Props) {
       >
         Add {count} to the kit
       </button>
-      {problem !== null && (
-        <p role="alert" className="text-cranberry text-sm">
-          {problem}
-        </p>
-      )}
+      <Problem words={problem} />
     </>
   );
 }

@@ -15,6 +15,7 @@ import { TextField } from "../../fields/text-field";
 import { OptionalNumber } from "../fields/optional-number";
 import { OptionalQuantity } from "../fields/optional-quantity";
 import { useAdding } from "./use-adding";
+import { Problem } from "../../fields/problem";
 
 /** A piece of one's own: what it is, and the one figure that is printed on it or pinched of it. */
 export function OwnPiece({ onDone }: { readonly onDone: () => void }) {
@@ -114,11 +115,7 @@ export function OwnPiece({ onDone }: { readonly onDone: () => void }) {
           {added !== "" && `${added} is in the kit.`}
         </span>
       </p>
-      {problem !== null && (
-        <p role="alert" className="text-cranberry text-sm">
-          {problem}
-        </p>
-      )}
+      <Problem words={problem} />
     </form>
   );
 }

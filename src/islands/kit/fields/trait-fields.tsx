@@ -1,19 +1,7 @@
-import {
-  CLOSURE_EASE,
-  DEXTERITY,
-  NOISE,
-  ODOUR,
-  SIDE_VIEW,
-  STIFFNESS,
-  TRACTION,
-  WALKABILITY,
-  WATER_RESISTANCE,
-  type Closure,
-  type PieceKind,
-  type PieceTraits,
-} from "@/core/pieces";
+import type { Closure, PieceKind, PieceTraits } from "@/core/pieces";
 import { OUTING_RANGE } from "@/core/outing";
 import { CLOSURE_WORDS } from "@/formats/display/words/label-words";
+import { TRAIT_FLAG_KEYS, TRAIT_FLAGS, TRAIT_SCALE_KEYS, traitScale } from "@/formats/display/words/trait-words";
 import { ChoiceField, optionsOf } from "../../fields/choice-field";
 import { HeatFields } from "./heat-fields";
 import { OptionalNumber } from "./optional-number";
@@ -27,59 +15,22 @@ type Props = {
   readonly onChange: (traits: PieceTraits) => void;
 };
 
-type Scale =
-  | "noise"
-  | "waterResistance"
-  | "stiffness"
-  | "dexterity"
-  | "traction"
-  | "walkability"
-  | "odour"
-  | "closureEase"
-  | "sideView";
 const UNKNOWN = "unknown";
-type Asked = {
-  readonly trait: Scale;
-  readonly words: string;
-  readonly steps: readonly string[];
-  readonly of?: PieceKind;
-};
-const SCALES: readonly Asked[] = [
-  { trait: "dexterity", words: "Fingers in it can", steps: DEXTERITY, of: "handwear" },
-  { trait: "traction", words: "On snow and ice", steps: TRACTION, of: "footwear" },
-  { trait: "walkability", words: "Walked in", steps: WALKABILITY, of: "footwear" },
-  { trait: "noise", words: "Noise", steps: NOISE },
-  { trait: "waterResistance", words: "Water", steps: WATER_RESISTANCE },
-  { trait: "stiffness", words: "In hard frost", steps: STIFFNESS },
-  { trait: "odour", words: "Smells", steps: ODOUR },
-  { trait: "closureEase", words: "Its closures are worked", steps: CLOSURE_EASE },
-  { trait: "sideView", words: "View to the side", steps: SIDE_VIEW, of: "headwear" },
-];
-
-type Flag =
-  "isTethered" | "isAnimalFree" | "isScentFree" | "itches" | "floats" | "opensOverBoots" | "isHarness" | "hasStrapSlot";
-const FLAGS: readonly (readonly [Flag, string])[] = [
-  ["isAnimalFree", "animal-free"],
-  ["isScentFree", "kept free of scent"],
-  ["itches", "itches"],
-  ["floats", "floats"],
-  ["opensOverBoots", "opens over boots"],
-  ["isTethered", "hangs on a cord"],
-  ["isHarness", "is a harness"],
-  ["hasStrapSlot", "has a slot for a harness strap"],
-];
 
 /** What no label prints: told by a sentence, or not known. */
 export function TraitFields({ kind, traits, onChange }: Props) {
   return (
     <>
       <div className="flex flex-wrap gap-3">
-        {SCALES.filter(({ of = kind }) => of === kind).map(({ trait, words, steps }) => (
+        {TRAIT_SCALE_KEYS.filter((trait) => (traitScale(trait).of ?? kind) === kind).map((trait) => (
           <ChoiceField
             key={trait}
-            label={words}
+            label={traitScale(trait).words}
             value={traits[trait] === undefined ? UNKNOWN : String(traits[trait])}
-            options={[[UNKNOWN, "not known"], ...steps.map((step, index): [string, string] => [String(index), step])]}
+            options={[
+              [UNKNOWN, "not known"],
+              ...traitScale(trait).steps.map((step, index): [string, string] => [String(index), step]),
+            ]}
             onChange={(step) => onChange({ ...traits, [trait]: step === UNKNOWN ? undefined : Number(step) })}
           />
         ))}
@@ -131,7 +82,7 @@ export function TraitFields({ kind, traits, onChange }: Props) {
       <HeatFields heat={traits.heat} onChange={(heat) => onChange({ ...traits, heat })} />
       <fieldset className="flex flex-wrap gap-x-4 gap-y-1 text-sm">
         <legend className="sr-only">It</legend>
-        {FLAGS.map(([flag, words]) => (
+        {TRAIT_FLAG_KEYS.map((flag) => (
           <label key={flag} className="flex min-h-6 items-center gap-1.5">
             <input
               type="checkbox"
@@ -139,7 +90,7 @@ export function TraitFields({ kind, traits, onChange }: Props) {
               checked={traits[flag] ?? false}
               onChange={(event) => onChange({ ...traits, [flag]: event.target.checked ? true : undefined })}
             />
-            {words}
+            {TRAIT_FLAGS[flag]}
           </label>
         ))}
       </fieldset>

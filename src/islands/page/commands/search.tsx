@@ -1,5 +1,6 @@
 import { Command } from "cmdk";
 import { useEffect, useRef, useState } from "react";
+import { FURTHER_ROOMS, ROOMS } from "@/formats/display/rooms";
 import { dateText } from "@/formats/display/time";
 import { THEME_WORDS } from "@/formats/display/words/preference-words";
 import { THEMES } from "@/formats/display/preferences";
@@ -8,21 +9,6 @@ import type { Findable } from "@/formats/wire/findable";
 import { ask } from "@/stores/ask";
 import { changePreferences } from "@/stores/preferences";
 import { Dialog } from "../dialog";
-
-const ROOMS: readonly (readonly [href: string, words: string])[] = [
-  ["/", "Outings"],
-  ["/outings/new", "Plan an outing"],
-  ["/kit", "Kit"],
-  ["/people", "People"],
-  ["/places", "Places"],
-  ["/footwear", "Footwear bench"],
-  ["/handwear", "Handwear bench"],
-  ["/compare", "Compare outings"],
-  ["/backup", "Backup"],
-  ["/method", "How Umiak computes"],
-  ["/glossary", "Words explained"],
-  ["/preferences", "Preferences: units, clock, colours"],
-];
 
 const GROUP =
   "[&_[cmdk-group-heading]]:text-muted [&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-sm";
@@ -84,20 +70,20 @@ export function Search({ onClose }: { readonly onClose: () => void }) {
           {problem && <p className="text-cranberry px-2">{problem}</p>}
           {found && found.outings.length > 0 && (
             <Command.Group heading="Outings" className={GROUP}>
-              {found.outings.map(({ id, name, startsAt }) => (
+              {found.outings.map(({ id, name, startsAt, timeZone }) => (
                 <Go
                   key={id}
                   onGo={onClose}
                   id={id}
                   href={`/outings/${id}`}
                   words={name}
-                  beside={dateText(startsAt, "UTC")}
+                  beside={dateText(startsAt, timeZone)}
                 />
               ))}
             </Command.Group>
           )}
           <Command.Group heading="Rooms" className={GROUP}>
-            {ROOMS.map(([href, words]) => (
+            {[...ROOMS, ...FURTHER_ROOMS].map(({ href, words }) => (
               <Go key={href} onGo={onClose} href={href} words={words} />
             ))}
           </Command.Group>
