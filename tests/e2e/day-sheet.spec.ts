@@ -26,7 +26,7 @@ test("an hour's temperature and wind move the answer at once, are saved and surv
   await page.getByLabel("Air temperature").fill("-30");
   await expect.poll(() => minutesOf(page)).toBeLessThan(before);
   const colder = await minutesOf(page);
-  await page.getByLabel("Wind at 10 m").fill("14");
+  await page.getByRole("spinbutton", { name: "Wind at 10 m" }).fill("14");
   await expect(saved(page)).toBeVisible();
   await page.reload();
   await listening(page);
@@ -41,7 +41,7 @@ test("a phase's minutes and posture", async ({ page }) => {
   await minutesField(page).fill("70");
   await expect(page.getByRole("button", { name: /^Phase 1, walk in: 1 h 10/ })).toBeVisible();
   await page.getByRole("button", { name: /^Phase 3, sit/ }).click();
-  await page.getByLabel("Posture").selectOption("standing");
+  await page.getByRole("combobox", { name: "Posture" }).selectOption("standing");
   await expect(page.getByRole("button", { name: /^Phase 3, sit: .* standing/ })).toBeVisible();
   await expect(saved(page)).toBeVisible();
   await page.reload();

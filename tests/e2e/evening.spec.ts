@@ -67,7 +67,7 @@ test("the walk in comes from a GPX file, with its minutes; the place leaves only
   await page.getByRole("button", { name: /^easy pace/ }).click();
   await expect(saved(page)).toBeVisible();
   const easy = (await viewOf(page)).phases[0]!.minutes;
-  await page.getByLabel("Boots sink into snow").fill("25");
+  await page.getByRole("spinbutton", { name: "Boots sink into snow" }).fill("25");
   await page.getByRole("button", { name: /^easy pace/ }).click();
   await expect.poll(async () => (await viewOf(page)).phases[0]!.minutes).toBeGreaterThan(easy);
   await expect(page.getByRole("button", { name: "Save place and way as GPX" })).toBeDisabled();
@@ -129,7 +129,7 @@ test("the card and the sheet are there without a network; what is edited meanwhi
   await openAt(page, `/outings/${idOf(page)}`);
   const before = await minutesOf(page);
   await page.getByRole("button", { name: "Place", exact: true }).click();
-  await page.getByLabel("Shelter").selectOption("openIce");
+  await page.getByRole("combobox", { name: "Shelter" }).selectOption("openIce");
   await expect.poll(() => minutesOf(page)).not.toBe(before);
   await expect(page.getByText(/Your changes are kept in this browser/)).toBeVisible();
   const edited = await minutesStill(page).textContent();

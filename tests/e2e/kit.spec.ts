@@ -59,16 +59,20 @@ test("eight pieces by keyboard alone; retired, taken back, deleted and undeleted
   await expect.poll(count).toBe(before + 7);
   await page.getByRole("button", { name: "Take back" }).click();
   await expect.poll(count).toBe(before + 8);
-  await list(page)
+  const gone = list(page)
     .getByRole("checkbox", { name: /^Select / })
-    .first()
-    .check();
+    .first();
+  const deleted = (await gone.getAttribute("aria-label")) ?? "";
+  const listed = () => list(page).getByRole("checkbox", { name: deleted, exact: true }).count();
+  const named = await listed();
+  await gone.check();
   await page.getByRole("button", { name: "Delete" }).click();
   await expect.poll(count).toBe(before + 7);
+  expect(await listed()).toBe(named - 1);
   await page.reload();
   await page.getByText("Only what is …").click();
   await page.getByLabel("also deleted").check();
-  await expect.poll(count).toBe(before + 8);
+  await expect.poll(listed).toBe(named);
 });
 
 test("the kit goes out as a table and pieces come in, bad rows named", async ({ page }) => {

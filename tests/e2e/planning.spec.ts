@@ -197,7 +197,7 @@ test("phases are split, tasks and sits added, efforts chosen in words", async ({
   await expect(page.getByRole("button", { name: /^Phase 4, sit/ })).toBeVisible();
   await page.getByRole("button", { name: "Add a task with the hands" }).click();
   await expect(page.getByText("Task 4 min, every 40 min")).toBeVisible();
-  await page.getByLabel("Effort").selectOption("stretching");
+  await page.getByRole("combobox", { name: "Effort" }).selectOption("stretching");
   await expect(page.getByText(/Heat made: \d+ W on the mean/)).toBeVisible();
   await page.getByRole("button", { name: "Another sit after this" }).click();
   await expect(page.getByRole("button", { name: /^Phase 4, sit: 1 h 00/ })).toBeVisible();
