@@ -5,10 +5,15 @@ import { defineConfig } from "astro/config";
 import { createHash } from "node:crypto";
 import { readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
+import { compiledFile, languageOfProcess } from "./scripts/messages/languages.mjs";
+import { messagesPlugin } from "./scripts/messages/vite-plugin.mjs";
 import { compressBuilt } from "./scripts/run/compress-built.mjs";
 import { buildServerThreads, CACHED_THREADS_DIR } from "./scripts/run/server-threads.mjs";
 
 const src = fileURLToPath(new URL("./src", import.meta.url));
+/** Each language is a build of its own: a page holds one language, and its words stand where they are used. */
+const language = languageOfProcess();
+const outDir = `dist/${language}`;
 
 /** What a hash in a policy is of a text. @param {string} text */
 const hashOf = (text) => `sha256-${createHash("sha256").update(text).digest("base64")}`;
@@ -25,7 +30,7 @@ function injectedStyles() {
 }
 
 /** Core, formats and charts do nothing when they are imported: of them a page gets only what it uses. */
-const hasSideEffects = (id) => !/\/src\/(core|formats|charts)\//.test(id);
+const hasSideEffects = (id) => !/\/src\/(core|formats|charts|messages)\//.test(id);
 
 /** Names every built file for the service worker, which keeps them for a place without a network, and compresses them. */
 const builtFiles = {
@@ -44,7 +49,7 @@ const builtFiles = {
 const serverThreads = {
   name: "server-threads",
   hooks: {
-    "astro:build:done": () => buildServerThreads(fileURLToPath(new URL("./dist/server", import.meta.url))),
+    "astro:build:done": () => buildServerThreads(fileURLToPath(new URL(`./${outDir}/server`, import.meta.url))),
     "astro:server:setup": async () => {
       process.env.UMIAK_THREADS = await buildServerThreads(CACHED_THREADS_DIR);
     },
@@ -53,6 +58,7 @@ const serverThreads = {
 
 export default defineConfig({
   output: "server",
+  outDir,
   adapter: node({ mode: "standalone" }),
   integrations: [react(), serverThreads, builtFiles],
   server: { host: "127.0.0.1", port: 4477 },
@@ -74,9 +80,13 @@ export default defineConfig({
     },
   },
   vite: {
-    plugins: [tailwindcss()],
-    resolve: { alias: { "@": src } },
-    worker: { format: "es", rollupOptions: { treeshake: { moduleSideEffects: hasSideEffects } } },
+    plugins: [tailwindcss(), messagesPlugin(language)],
+    resolve: { alias: { "@/messages": compiledFile(language), "@": src } },
+    worker: {
+      format: "es",
+      plugins: () => [messagesPlugin(language)],
+      rollupOptions: { treeshake: { moduleSideEffects: hasSideEffects } },
+    },
     build: { rollupOptions: { treeshake: { moduleSideEffects: hasSideEffects } } },
     server: { watch: { ignored: ["**/.data/**"] } },
   },

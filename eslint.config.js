@@ -26,7 +26,7 @@ const mayNotImport = (own) => ({
 });
 
 export default tseslint.config(
-  { ignores: ["dist/", ".astro/", "node_modules/", ".data/", "test-results/", "playwright-report/", "tests/planted/"] },
+  { ignores: ["dist/", ".astro/", "node_modules/", ".data/", "test-results/", "playwright-report/", "tests/planted/", "src/messages/"] },
   ...tseslint.configs.strict,
   ...astro.configs.recommended,
   {

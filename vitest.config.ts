@@ -1,8 +1,10 @@
 import { fileURLToPath } from "node:url";
 import { defineConfig } from "vitest/config";
+import { compileMessages } from "./scripts/messages/compile.mjs";
 import { BaseSequencer, type TestSpecification } from "vitest/node";
 
-const resolve = { alias: { "@": fileURLToPath(new URL("./src", import.meta.url)) } };
+const at = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
+const resolve = { alias: { "@/messages": at("./src/messages/en.ts"), "@": at("./src") } };
 /** Tests only end on time when a machine is stuck: a busy one takes ten times as long as a quiet one. */
 const SLOW_MACHINE_MS = 180_000;
 
@@ -16,6 +18,8 @@ class LongFirst extends BaseSequencer {
     return [...sorted.filter(isLong), ...sorted.filter((file) => !isLong(file))];
   }
 }
+
+compileMessages();
 
 export default defineConfig({
   test: {

@@ -1,5 +1,5 @@
 import type { Trace } from "@/core/trace";
-import { PATCH_WORDS } from "@/formats/display/words/sheet-words";
+import { PATCH_WORDS } from "@/formats/display/words/body-words";
 
 type Ended = Extract<Trace, { kind: "ended" }>;
 

@@ -12,17 +12,19 @@ const BUILT = "/_astro/";
 /**
  * Answers requests: built files as they were compressed beside themselves, all else by the application, compressed as it
  * is sent.
- * @param {string} clientFolder what the build wrote for browsers @param {Handler} application
+ * @param {string[]} clientFolders what the builds wrote for browsers @param {Handler} application
  * @returns {Handler}
  */
-export function answering(clientFolder, application) {
-  const built = sirv(clientFolder, {
-    brotli: true,
-    gzip: true,
-    immutable: true, // their content is in their name
-    maxAge: A_YEAR_S,
-    setHeaders: (response) => response.setHeader("x-content-type-options", "nosniff"),
-  });
+export function answering(clientFolders, application) {
+  const built = clientFolders.map((folder) =>
+    sirv(folder, {
+      brotli: true,
+      gzip: true,
+      immutable: true, // their content is in their name
+      maxAge: A_YEAR_S,
+      setHeaders: (response) => response.setHeader("x-content-type-options", "nosniff"),
+    }),
+  );
   // The package is typed for a framework; all it needs is Node's own requests.
   const compressed = /** @type {(request: Request, response: Response, next: () => void) => void} */ (
     /** @type {unknown} */ (compression())
@@ -33,7 +35,8 @@ export function answering(clientFolder, application) {
       return;
     }
     const onwards = () => compressed(request, response, () => application(request, response));
-    if (request.url?.startsWith(BUILT)) built(request, response, onwards);
+    const fromBuilt = built.reduceRight((next, serve) => () => serve(request, response, next), onwards);
+    if (request.url?.startsWith(BUILT)) fromBuilt();
     else onwards();
   };
 }

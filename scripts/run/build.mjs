@@ -1,12 +1,16 @@
 import { createHash } from "node:crypto";
 import { existsSync, readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import path from "node:path";
+import { compileMessages } from "../messages/compile.mjs";
+import { LANGUAGES } from "../messages/languages.mjs";
 import { mustExecute } from "./execute.mjs";
 import { ROOT, tool } from "./paths.mjs";
 import { say } from "./say.mjs";
 
 const SOURCES = [
   "src",
+  "messages",
+  "scripts/messages",
   "public",
   "astro.config.mjs",
   "scripts/run/server-threads.mjs",
@@ -37,7 +41,8 @@ function fingerprint() {
 const STAMP = path.join(ROOT, "dist", ".umiak-build");
 /** What a build leaves: where one is missing it was damaged, whatever its stamp says. */
 const BUILT = ["server/entry.mjs", "server/server-threads.mjs", "client/_astro", "client/built-files.json"];
-const isWhole = () => BUILT.every((file) => existsSync(path.join(ROOT, "dist", file)));
+const isWhole = () =>
+  LANGUAGES.every((language) => BUILT.every((file) => existsSync(path.join(ROOT, "dist", language, file))));
 
 /** Has the next start build anew: what was built does not run. */
 export const removeBuild = () => rmSync(STAMP, { force: true });
@@ -47,7 +52,13 @@ export async function ensureBuild() {
   const current = fingerprint();
   if (existsSync(STAMP) && readFileSync(STAMP, "utf8") === current && isWhole()) return;
   say("building …");
-  const env = { ...process.env, ASTRO_TELEMETRY_DISABLED: "1" };
-  await mustExecute("the build", tool("astro"), ["build"], { cwd: ROOT, env });
+  compileMessages();
+  // Beside each other: each waits for its disk and its one processor most of the time.
+  await Promise.all(
+    LANGUAGES.map((language) => {
+      const env = { ...process.env, ASTRO_TELEMETRY_DISABLED: "1", UMIAK_LANGUAGE: language };
+      return mustExecute(`the build in ${language}`, tool("astro"), ["build"], { cwd: ROOT, env });
+    }),
+  );
   writeFileSync(STAMP, current);
 }

@@ -1,17 +1,42 @@
 // The web process: listens, stops cleanly, and ends with its launcher so that no orphan keeps the port.
 import { fileURLToPath } from "node:url";
+import { LANGUAGES } from "../messages/languages.mjs";
 import { answering } from "./answering.mjs";
+import { languageOf } from "./language-of.mjs";
+
+const [FIRST_LANGUAGE] = LANGUAGES;
+/** @param {string} language @param {string} what */
+const built = (language, what) => new URL(`../../dist/${language}/${what}`, import.meta.url);
 
 process.env.ASTRO_NODE_AUTOSTART = "disabled";
 process.env.ASTRO_NODE_LOGGING = "disabled";
-process.env.UMIAK_THREADS ??= fileURLToPath(new URL("../../dist/server/server-threads.mjs", import.meta.url));
-const { startServer } = await import("../../dist/server/entry.mjs");
+process.env.UMIAK_THREADS ??= decodeURI(built("{language}", "server/server-threads.mjs").pathname);
+const { startServer } = await import(built(FIRST_LANGUAGE, "server/entry.mjs").href);
 const { server } = startServer();
 
+/** @typedef {import("./answering.mjs").Handler} Handler */
+/** @type {Map<string, Promise<Handler>>} by language: those but the first are loaded when somebody asks for them */
+const applications = new Map();
 const handlers = server.server.listeners("request");
 server.server.removeAllListeners("request");
-const answer = answering(fileURLToPath(new URL("../../dist/client/", import.meta.url)), (request, response) => {
-  for (const handle of handlers) handle.call(server.server, request, response);
+applications.set(
+  FIRST_LANGUAGE,
+  Promise.resolve((request, response) => {
+    for (const handle of handlers) handle.call(server.server, request, response);
+  }),
+);
+/** @param {string} language */
+function applicationIn(language) {
+  const loaded =
+    applications.get(language) ?? import(built(language, "server/entry.mjs").href).then(({ handler }) => handler);
+  applications.set(language, loaded);
+  return loaded;
+}
+
+const clientFolders = LANGUAGES.map((language) => fileURLToPath(built(language, "client/")));
+const answer = answering(clientFolders, async (request, response) => {
+  const application = await applicationIn(languageOf(request));
+  application(request, response);
 });
 server.server.on("request", answer);
 if (process.env.UMIAK_LAN) {

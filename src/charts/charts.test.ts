@@ -36,7 +36,7 @@ describe("spans", () => {
 
   const item = (id: string, rank: number, fromMinute: number, toMinute: number, pieceId = id) => ({
     id,
-    lane: "Trunk",
+    lane: "Trunk" as const,
     rank,
     fromMinute,
     toMinute,

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { HeatLedger } from "@/core/trace";
 
 /** A stretch of a ledger's bar, in watts and as shares of the longer of both bars. */
@@ -41,7 +42,7 @@ export function ledgerBars(ledger: HeatLedger): LedgerBars {
     ["made", madeW - shiveringW],
     ["shivering", shiveringW],
     ["body", -storedW],
-    ...out.map(([key, watts]): Amount => [`from ${key}`, -watts]),
+    ...out.map(([key, watts]): Amount => [m.from({ key }), -watts]),
   ];
   const longest = gains.reduce((sum, [, watts]) => sum + Math.max(0, watts), 0);
   return { gains: laidOut(gains, longest), losses: laidOut(losses, longest) };

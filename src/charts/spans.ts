@@ -1,3 +1,4 @@
+import type { LaneName } from "@/core/pieces";
 import { outwards } from "@/core/dressing";
 import type { TimeAxis } from "./time-axis";
 
@@ -28,7 +29,7 @@ export function phaseSpans(axis: TimeAxis, phases: readonly { readonly minutes: 
 
 export type LaneItem = {
   readonly id: string;
-  readonly lane: string;
+  readonly lane: LaneName;
   readonly rank: number;
   readonly fromMinute: number;
   readonly toMinute: number;
@@ -36,7 +37,7 @@ export type LaneItem = {
 };
 export type LaneBar<Item extends LaneItem> = Span & { readonly item: Item; readonly row: number };
 export type Lane<Item extends LaneItem> = {
-  readonly lane: string;
+  readonly lane: LaneName;
   readonly rows: number;
   readonly bars: readonly LaneBar<Item>[];
 };
@@ -57,7 +58,7 @@ function rowFor(placed: readonly Placed[], item: LaneItem): number {
 export function wearLanes<Item extends LaneItem>(
   axis: TimeAxis,
   items: readonly Item[],
-  order: readonly string[],
+  order: readonly LaneName[],
 ): Lane<Item>[] {
   return order.flatMap((lane): Lane<Item>[] => {
     const own = items.filter((item) => item.lane === lane).sort(outwards);

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { z } from "zod";
 
 /** A number within a range of the core: the one home of the limit is the core's. */
@@ -14,7 +15,10 @@ export const keysOf = <Key extends string>(record: Readonly<Record<Key, unknown>
 const YEARS = [1970, 2099] as const;
 
 /** An instant as it is sent or stored in a file, with its offset. */
-export const instantSchema = z.iso.datetime({ offset: true }).refine((text) => {
-  const year = new Date(text).getUTCFullYear();
-  return year >= YEARS[0] && year <= YEARS[1];
-}, `must lie in a year from ${YEARS[0]} to ${YEARS[1]}: look at its year`);
+export const instantSchema = z.iso.datetime({ offset: true }).refine(
+  (text) => {
+    const year = new Date(text).getUTCFullYear();
+    return year >= YEARS[0] && year <= YEARS[1];
+  },
+  m.mustLieInAYearFrom({ years: YEARS[0], years2: YEARS[1] }),
+);

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import { haveBack } from "@/stores/outing-head";
 import { guarded } from "./page/guarded";
@@ -9,13 +10,13 @@ function RemovedOuting({ outingId }: { readonly outingId: string }) {
   return (
     <OnceAlive>
       <div role="status" className="border-accent mt-4 flex flex-wrap items-center gap-3 border-l-4 pl-3">
-        <p>{problem ?? "The outing is removed. It can be had back, here or on the page Backup."}</p>
+        <p>{problem ?? m.theOutingIsRemovedItCan}</p>
         <button
           type="button"
           className="press"
           onClick={() => void haveBack(outingId).catch((error: Error) => setProblem(error.message))}
         >
-          Have it back
+          {m.haveItBack}
         </button>
       </div>
     </OnceAlive>

@@ -1,9 +1,10 @@
+import * as m from "@/messages";
 import type { ErrorBody } from "@/formats/wire/outing/outing-view";
 
-const LOOK = "What you did may not have been kept: look before you do it again.";
-const NOT_READ = "The server cannot be reached; try again.";
+const LOOK = m.whatYouDidMayNotHave;
+const NOT_READ = m.theServerCannotBeReachedTry;
 /** An answer may be lost on its way back as well as a request on its way there. */
-const NOT_KNOWN = `The server cannot be reached. ${LOOK}`;
+const NOT_KNOWN = m.theServerCannotBeReached({ look: LOOK });
 
 /** Asks the server. @param body a picture as it is, anything else as JSON @throws {Error} with a message to show */
 export async function ask<Answer>(url: string, method = "GET", body?: unknown): Promise<Answer> {
@@ -16,7 +17,7 @@ export async function ask<Answer>(url: string, method = "GET", body?: unknown): 
   if (!response) throw new Error(method === "GET" ? NOT_READ : NOT_KNOWN);
   if (response.ok) return (await response.json()) as Answer;
   const answer = (await response.json().catch(() => null)) as ErrorBody | null;
-  if (!answer) throw new Error(`The server answered ${response.status}. ${LOOK}`);
+  if (!answer) throw new Error(m.theServerAnsweredTitle({ status: response.status, look: LOOK }));
   const { error } = answer;
   throw new Error([error.message, ...(error.problems ?? []).map(({ path, reason }) => `${path} ${reason}.`)].join(" "));
 }

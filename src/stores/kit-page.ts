@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { atom } from "nanostores";
 import { v7 as uuid } from "uuid";
 import type { Wear } from "@/core/labels";
@@ -55,16 +56,19 @@ export async function addPieces(fresh: readonly FreshPiece[]): Promise<readonly 
   });
   inKit((pieces) => [...pieces, ...added]);
   const ids = added.map(({ id }) => id);
-  tell(added.length === 1 ? `${added[0]!.name} is in the kit.` : `${added.length} pieces are in the kit.`, () => {
-    if (ids.includes($chosenPiece.get() ?? "")) $chosenPiece.set(null);
-    return setStatus(ids, "deleted");
-  });
+  tell(
+    added.length === 1 ? m.isInTheKit({ added: added[0]!.name }) : m.piecesAreInTheKit({ length: added.length }),
+    () => {
+      if (ids.includes($chosenPiece.get() ?? "")) $chosenPiece.set(null);
+      return setStatus(ids, "deleted");
+    },
+  );
   return ids;
 }
 
 const DONE_WORDS: Readonly<Record<PieceStatus, string>> = {
-  inUse: "in use again",
-  retired: "retired: kept in old outings, not offered for new ones",
+  inUse: m.inUseAgain,
+  retired: m.retiredKeptInOldOutingsNot,
   deleted: "deleted",
 };
 
@@ -76,7 +80,7 @@ export async function setStatus(ids: readonly string[], to: PieceStatus): Promis
   await ask("/api/pieces/status", "POST", { ids: changed.map(({ id }) => id), to });
   const chosen = new Set(changed.map(({ id }) => id));
   inKit((pieces) => pieces.map((own) => (chosen.has(own.id) ? { ...own, status: to, version: own.version + 1 } : own)));
-  const what = changed.length === 1 ? changed[0]!.name : `${changed.length} pieces`;
+  const what = changed.length === 1 ? changed[0]!.name : m.ofPieces({ length: changed.length });
   $statusDone.set({
     words: `${what}: ${DONE_WORDS[to]}.`,
     before: new Map(changed.map(({ id, status }) => [id, status])),
@@ -109,7 +113,7 @@ export async function takeStatusBack(): Promise<void> {
 /** Another one like it. @throws {Error} with a message to show */
 export async function duplicatePiece(piece: KitPiece): Promise<void> {
   const { care: _care, ...rest } = contentOf(piece);
-  const [added] = await addPieces([{ ...rest, name: `${piece.name}, another` }]);
+  const [added] = await addPieces([{ ...rest, name: m.another({ name: piece.name }) }]);
   if (added) $chosenPiece.set(added);
 }
 
@@ -120,14 +124,14 @@ const PHOTO_QUALITY = 0.8;
 /** Draws a picture again from whatever was chosen: nothing of the file but its picture leaves the browser. */
 async function asPhoto(file: Blob): Promise<Blob> {
   const picture = await createImageBitmap(file).catch(() => null);
-  if (!picture) throw new Error("This file is no picture the browser can read. Choose a JPEG, PNG or WebP.");
+  if (!picture) throw new Error(m.thisFileIsNoPictureThe);
   const scale = Math.min(1, PHOTO_PX / Math.max(picture.width, picture.height));
   const canvas = document.createElement("canvas");
   canvas.width = Math.max(1, Math.round(picture.width * scale));
   canvas.height = Math.max(1, Math.round(picture.height * scale));
   canvas.getContext("2d")!.drawImage(picture, 0, 0, canvas.width, canvas.height);
   const photo = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, "image/jpeg", PHOTO_QUALITY));
-  if (!photo) throw new Error("The picture could not be drawn. Try another.");
+  if (!photo) throw new Error(m.thePictureCouldNotBeDrawn);
   return photo;
 }
 

@@ -121,7 +121,7 @@ describe("what is answered", () => {
     writeFileSync(path.join(folder, "client/_astro/a.js"), `const frost = "${"cold ".repeat(1000)}";`);
     compressBuilt(path.join(folder, "client/_astro"));
     server = http.createServer(
-      answering(path.join(folder, "client"), (_, response) => {
+      answering([path.join(folder, "client")], (_, response) => {
         response.setHeader("content-type", "text/html");
         response.end(page);
       }),

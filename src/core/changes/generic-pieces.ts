@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { Fit } from "../clothing";
 import type { Face, Label, Material } from "../labels";
 import { KIND_TABLE, type Piece, type PieceKind } from "../pieces";
@@ -29,7 +30,7 @@ const piece = (
 /** What could be got for each place that may end a sit. */
 export const GENERIC_PIECES: readonly Piece[] = [
   piece(
-    "a face mask, any",
+    m.aFaceMaskAny,
     "headwear",
     ["face"],
     [{ kind: "fleece", massGPerM2: 200 }],
@@ -37,7 +38,7 @@ export const GENERIC_PIECES: readonly Piece[] = [
     { massG: 60 },
   ),
   piece(
-    "a thick wool hat, any",
+    m.aThickWoolHatAny,
     "headwear",
     ["scalp", "ears"],
     [{ kind: "thickness", thicknessMm: 5, fibre: "wool" }],
@@ -45,7 +46,7 @@ export const GENERIC_PIECES: readonly Piece[] = [
     { massG: 110 },
   ),
   piece(
-    "a wool tube for the neck, any",
+    m.aWoolTubeForTheNeck,
     "neckwear",
     ["neck"],
     [{ kind: "thickness", thicknessMm: 3, fibre: "wool" }],
@@ -53,7 +54,7 @@ export const GENERIC_PIECES: readonly Piece[] = [
     { massG: 70 },
   ),
   piece(
-    "mitts, batting 200, any",
+    m.mittsBatting200Any,
     "handwear",
     ["hand", "fingers", "wrist"],
     [{ kind: "mittBatting", massGPerM2: 200 }],
@@ -61,7 +62,7 @@ export const GENERIC_PIECES: readonly Piece[] = [
     { massG: 230, dexterity: 1, fingersTogether: true },
   ),
   piece(
-    "a felt footbed, 6 mm, any",
+    m.aFeltFootbed6MmAny,
     "footbed",
     ["sole"],
     [{ kind: "felt", thicknessMm: 6 }],

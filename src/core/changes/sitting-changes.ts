@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { Label } from "../labels";
 import { LEAK_POINTS, type LeakPoint, type Patch } from "../patches";
 import { Surroundings } from "../simulation";
@@ -33,7 +34,7 @@ const PADS: readonly {
   postures,
   piece: {
     id: `generic ${kind}`,
-    name: "15 mm foam pad",
+    name: m.mmFoamPad,
     kind: "pad",
     label: padLabel(patches),
     fingersTogether: false,

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { assertInRange, CoreError, type Range } from "../errors";
 
 const HOURS_PER_DAY = 24;
@@ -37,7 +38,7 @@ export function shapedTemperatureC(day: LowHigh, hour: number): number {
   assertInRange("highC", day.highC, LOW_HIGH_RANGE.highC);
   assertInRange("hour", hour, [0, HOURS_PER_DAY]);
   if (day.lowC > day.highC) {
-    throw new CoreError("out-of-range", `lowC must not lie above highC, got ${day.lowC} and ${day.highC}`);
+    throw new CoreError("out-of-range", m.lowcMustNotLieAboveHighc({ lowC: day.lowC, highC: day.highC }));
   }
   const { sunriseH, sunsetH } = day;
   if (sunriseH === null || sunsetH === null) {

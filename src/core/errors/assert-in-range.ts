@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { CoreError } from "./core-error";
 
 /** A closed interval: lowest and highest value allowed. */
@@ -13,5 +14,5 @@ export const isInRange = (value: number, [low, high]: Range): boolean => value >
 export function assertInRange(name: string, value: number, range: Range): void {
   if (isInRange(value, range)) return;
   const [low, high] = range;
-  throw new CoreError("out-of-range", `${name} must be ${low}…${high}, got ${value}`);
+  throw new CoreError("out-of-range", m.mustBeGot({ name, low, high, value }));
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { totalMinutes } from "../outing";
 import { CoreError } from "../errors";
 import { coveredPatches } from "../labels";
@@ -130,8 +131,7 @@ export function dressingOrder(planned: Planned): DressingStep[] {
   const pieces = new Map(planned.kit.map((piece) => [piece.id, piece]));
   const all = planned.wearings.map((wearing): Change => {
     const piece = pieces.get(wearing.pieceId);
-    if (!piece)
-      throw new CoreError("unknown-piece", `a wearing names piece ${wearing.pieceId}, which is not in the kit`);
+    if (!piece) throw new CoreError("unknown-piece", m.aWearingNamesPieceWhichIs2({ pieceId: wearing.pieceId }));
     return { wearing, piece };
   });
   const end = totalMinutes(planned.phases);

@@ -1,9 +1,10 @@
+import * as m from "@/messages";
 import { MS_PER_HOUR } from "../units";
 import { assertInRange } from "../errors";
 import { FORECAST_RANGE, type Forecast, type ForecastAsked, type ForecastHour } from "./forecast";
 import { HOURS_PER_DAY, inventedHour, placeSeed, usualHour, wave, type InventedHour } from "./invented-weather";
 
-const INVENTED_SERVICE = "Umiak’s invented forecast";
+const INVENTED_SERVICE = m.umiaksInventedForecast;
 /** A new run comes so often, and reaches so far (assumptions, as services usually do). */
 export const RUN_EVERY_HOURS = 3;
 export const REACHES_DAYS = 9;

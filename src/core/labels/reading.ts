@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { STATIC_AIR_LAYER_M2K_PER_W } from "../clothing";
 import type { BattingFibre, Material, SolidSubstance } from "./material";
 
@@ -26,7 +27,7 @@ type Textile = {
   readonly relativeSpread: number;
 };
 
-const ASSUMED = "typical density and conductivity (assumption)";
+const ASSUMED = m.typicalDensityAndConductivity;
 
 const GARMENT_BATTING: Readonly<Record<BattingFibre, Textile>> = {
   loftyFine: { densityKgPerM3: 8, conductivityWPerMK: 0.038, keptUnderLoad: 0.25, relativeSpread: 0.15 },
@@ -87,7 +88,7 @@ export function readMaterial(material: Material): MaterialReading {
       return fromThickness(
         material.thicknessMm,
         { conductivityWPerMK: STILL_AIR_TEXTILE_W_PER_MK, keptUnderLoad: 0.7, relativeSpread: 0.1 },
-        "measured thickness; 1.6 clo per cm (Fourt & Hollies 1970)",
+        m.measuredThickness16CloPer,
       );
     case "highPile":
       return fromThickness(
@@ -113,15 +114,11 @@ export function readMaterial(material: Material): MaterialReading {
       );
     case "down": {
       if (material.peakLoftMm !== undefined) {
-        return fromThickness(
-          material.peakLoftMm * MEAN_OF_PEAK_LOFT,
-          DOWN_MEASURED,
-          "measured loft; mean of the chamber assumed",
-        );
+        return fromThickness(material.peakLoftMm * MEAN_OF_PEAK_LOFT, DOWN_MEASURED, m.measuredLoftMeanOfTheChamber);
       }
       const loftM3 = (material.fillG * material.fillPowerIn3PerOz * CM3_PER_G_PER_FILL_POWER) / CM3_PER_M3;
       const thicknessMm = (loftM3 / material.panelAreaM2) * DOWN_PACKING * MM_PER_M;
-      return fromThickness(thicknessMm, DOWN, "fill power, fill and area; packing is an assumption");
+      return fromThickness(thicknessMm, DOWN, m.fillPowerFillAndAreaPacking);
     }
     case "testSheet": {
       const air = material.statesTotal ? STATIC_AIR_LAYER_M2K_PER_W : 0;
@@ -131,7 +128,7 @@ export function readMaterial(material: Material): MaterialReading {
         insulationM2KPerW,
         keptUnderLoad: TESTED_KEPT,
         relativeSpread: TESTED_SPREAD,
-        source: material.statesTotal ? "test sheet's total less the air layer of 0.085 m²K/W" : "test sheet",
+        source: material.statesTotal ? m.testSheetsTotalLessTheAir : m.testSheet,
       };
     }
     case "solid":

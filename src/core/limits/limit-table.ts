@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 // What is known of a limit, a row each. A new one answers every column here, its curve in `simulation/sit-watches.ts`, its
 // words in `formats/display/words/limit-words.ts` and its look in `islands/day-sheet/time-axis/curves/limit-curves.ts`: CONTRIBUTING.md, "A new limit".
 
@@ -54,7 +55,7 @@ export const LIMIT_TABLE: Readonly<Record<Limit, LimitRow>> = {
     unit: "°C",
     value: { comfort: 20, cold: 15, hard: 10 },
     lastsMinutes: 0,
-    source: "15 °C pain begins, 10 °C numb: Enander 1984; Kuklane 2004",
+    source: m.cPainBegins10C,
   },
   fingers: {
     group: "digit",
@@ -64,7 +65,7 @@ export const LIMIT_TABLE: Readonly<Record<Limit, LimitRow>> = {
     unit: "°C",
     value: { comfort: 20, cold: 15, hard: 10 },
     lastsMinutes: 0,
-    source: "fine work suffers below 15 °C: Heus et al. 1995; ISO 11079 local criteria 24 and 15 °C",
+    source: m.fineWorkSuffersBelow15C,
   },
   face: {
     group: "face",
@@ -74,7 +75,7 @@ export const LIMIT_TABLE: Readonly<Record<Limit, LimitRow>> = {
     unit: "°C",
     value: { comfort: 10, cold: 7, hard: 2 },
     lastsMinutes: 0,
-    source: "10 °C pain, 7 °C numb: Gavhed et al. 2000 (from memory); freezing −0.55…−4.8 °C: Danielsson 1996",
+    source: m.cPain7CNumb,
   },
   shivering: {
     group: "body",
@@ -84,7 +85,7 @@ export const LIMIT_TABLE: Readonly<Record<Limit, LimitRow>> = {
     unit: "W/m²",
     value: { comfort: 8, cold: 20, hard: 50 },
     lastsMinutes: 5,
-    source: "for 5 minutes; 20 W/m² spoils aim and focus (assumptions)",
+    source: m.for5Minutes20WM,
   },
   meanSkin: {
     group: "body",
@@ -94,7 +95,7 @@ export const LIMIT_TABLE: Readonly<Record<Limit, LimitRow>> = {
     unit: "°C",
     value: { comfort: 31.5, cold: 30, hard: 28 },
     lastsMinutes: 10,
-    source: "for 10 minutes; 30 °C at IREQ minimal: ISO 11079; sensation −2, −2.5, −2.9: Fiala 1998",
+    source: m.for10Minutes30CAt,
   },
   trunk: {
     group: "body",
@@ -104,7 +105,7 @@ export const LIMIT_TABLE: Readonly<Record<Limit, LimitRow>> = {
     unit: "K",
     value: { comfort: 0.3, cold: 0.6, hard: 0.9 },
     lastsMinutes: 0,
-    source: "under the person's own start (assumption), and 36.0 °C at any level: ISO 9886",
+    source: m.underThePersonsOwnStartAssumption,
   },
   heat: {
     group: "heat",
@@ -114,7 +115,7 @@ export const LIMIT_TABLE: Readonly<Record<Limit, LimitRow>> = {
     unit: "°C",
     value: { comfort: 38.5, cold: 39.5, hard: 39.5 },
     lastsMinutes: 0,
-    source: "core; 38.5 °C: ISO 9886 for who is watched (from memory); 39.5 °C: heat illness near (assumption)",
+    source: m.core385CIso9886,
   },
   heatDebt: {
     group: "standard",
@@ -124,7 +125,7 @@ export const LIMIT_TABLE: Readonly<Record<Limit, LimitRow>> = {
     unit: "W·h/m²",
     value: { comfort: 25, cold: 40, hard: 60 },
     lastsMinutes: 0,
-    source: "40 W·h/m²: ISO 11079 duration limited exposure; the others are assumptions",
+    source: m.wHMIso11079,
   },
 };
 

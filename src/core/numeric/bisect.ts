@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { CoreError } from "../errors";
 
 const STEPS_AT_MOST = 200;
@@ -11,7 +12,7 @@ export function bisect(residual: (x: number) => number, low: number, high: numbe
   let [from, to] = [low, high];
   const signAtLow = Math.sign(residual(low));
   if (signAtLow === 0) return low;
-  if (signAtLow * residual(high) > 0) throw new CoreError("not-converged", `no root between ${low} and ${high}`);
+  if (signAtLow * residual(high) > 0) throw new CoreError("not-converged", m.noRootBetweenAnd({ low, high }));
   for (let step = 0; step < STEPS_AT_MOST && to - from > tolerance; step++) {
     const middle = (from + to) / 2;
     if (Math.sign(residual(middle)) === signAtLow) from = middle;

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { MINUTES_PER_HOUR } from "../units";
 import { isOfGroup, type Limit, minutesStillOf } from "../limits";
 import type { SitAnswer } from "../simulation";
@@ -27,20 +28,18 @@ export type Comparison = {
 const AGREE_WITHIN_SHARE = 0.25;
 
 const minutesText = (minutes: number | null): string => {
-  if (minutes === null) return "no end";
+  if (minutes === null) return m.noEnd;
   const hours = Math.floor(minutes / MINUTES_PER_HOUR);
   const rest = Math.round(minutes % MINUTES_PER_HOUR);
-  return hours > 0 ? `${hours} h ${rest} min` : `${rest} min`;
+  return hours > 0 ? m.hMin({ hours, rest }) : m.min({ rest });
 };
 
 const REASON_TEXT: Readonly<Record<DifferenceReason, string>> = {
-  localCooling: "the standard balances the whole body and knows no toes, fingers or face, which cool first here",
-  historyOfTheDay:
-    "the standard takes one mean balance from a comfortable start, we follow walk-in, weather and changes of clothing",
-  otherBodyLimit:
-    "the standard counts heat debt alone, which nobody feels; here shivering, cold skin or the core comes first",
-  noDifference: "both agree within a quarter",
-  standardSilent: "the standard gives no figure for these conditions",
+  localCooling: m.theStandardBalancesTheWholeBody,
+  historyOfTheDay: m.theStandardTakesOneMeanBalance,
+  otherBodyLimit: m.theStandardCountsHeatDebtAlone,
+  noDifference: m.bothAgreeWithinAQuarter,
+  standardSilent: m.theStandardGivesNoFigureFor,
 };
 
 function reasonOf(ours: number | null, standard: number | null, limit: Limit | null): DifferenceReason {
@@ -64,7 +63,7 @@ export function compareWithStandard({ verdict }: SitAnswer, exposure: StandardAn
   }
   const standardMinutes = exposure.value.kind === "unlimited" ? null : exposure.value.hours * MINUTES_PER_HOUR;
   const reason = reasonOf(oursMinutes, standardMinutes, verdict.kind === "longerThan" ? null : verdict.crossing.limit);
-  const head = `By its own balance ISO 11079 allows ${minutesText(standardMinutes)}`;
+  const head = m.byItsOwnBalanceIso11079({ standardMinutes: minutesText(standardMinutes) });
   return { oursMinutes, standardMinutes, reason, sentence: sentence(`${head}: ${REASON_TEXT[reason]}`) };
 }
 

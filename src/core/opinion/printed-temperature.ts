@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { minutesStillOf } from "../limits";
 import { bisect } from "../numeric";
 import { simulateOuting, type SitAnswer } from "../simulation";
@@ -15,8 +16,7 @@ export type PrintedAgainstOurs = {
 };
 
 /** Why a printed temperature and a sit differ (common practice, no source). */
-export const WHY_PRINTED_DIFFERS =
-  "a printed temperature is a survival figure for walking at best; sitting makes a third of the heat, and a worn boot has lost loft";
+export const WHY_PRINTED_DIFFERS = m.aPrintedTemperatureIsASurvival;
 const SEARCH_C = [-60, 20] as const;
 const TOLERANCE_K = 0.5;
 

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { CoreError } from "../errors";
 import type { Outing } from "../outing";
 import type { SitAnswer } from "../simulation";
@@ -59,13 +60,10 @@ function found<Value>(search: () => Value, why: string): StandardAnswer<Value> {
 function ireqOpinion(means: SitMeans, criterion: IreqCriterion): IreqOpinion {
   const permeability = means.airPermeabilityLPerM2S;
   return {
-    required: found(
-      () => requiredInsulation(means, criterion, permeability),
-      "no clothing balances here: it is too warm, or too cold for any",
-    ),
+    required: found(() => requiredInsulation(means, criterion, permeability), m.noClothingBalancesHereItIs),
     exposure: found(
       () => exposureLimit(means, criterion, means.intrinsicClo, permeability),
-      "the standard finds no balance for this clothing",
+      m.theStandardFindsNoBalanceFor,
     ),
   };
 }
@@ -76,10 +74,13 @@ function requiredForPlan(means: SitMeans, plannedMinutes: number): StandardAnswe
     const limit = exposureLimit(means, "minimal", clo, means.airPermeabilityLPerM2S);
     return limit.kind === "unlimited" ? 1 : limit.hours - plannedMinutes / MINUTES_PER_HOUR;
   };
-  return found(() => {
-    if (shortfallH(0) >= 0) return 0;
-    return bisect(shortfallH, 0, MOST_CLO, CLO_TOLERANCE);
-  }, `no clothing up to ${MOST_CLO} clo allows the planned time`);
+  return found(
+    () => {
+      if (shortfallH(0) >= 0) return 0;
+      return bisect(shortfallH, 0, MOST_CLO, CLO_TOLERANCE);
+    },
+    m.noClothingUpToCloAllows({ mostClo: MOST_CLO }),
+  );
 }
 
 /**

@@ -1,74 +1,75 @@
+import * as m from "@/messages";
 // Scales of what a label does not print, a sentence for each step from 0 to 4: what anybody can tell by trying.
 
 /** How loud a piece is when it is moved. */
 export const NOISE = [
-  "silent, as wool",
-  "whispers close to the ear",
-  "heard by somebody beside you",
-  "rustles over ten paces",
-  "crackles in frost",
+  m.silentAsWool,
+  m.whispersCloseToTheEar,
+  m.heardBySomebodyBesideYou,
+  m.rustlesOverTenPaces,
+  m.cracklesInFrost,
 ] as const;
 
 /** What water it keeps out. */
 export const WATER_RESISTANCE = [
-  "takes up water at once",
-  "sheds a few drops",
-  "keeps a shower out",
-  "keeps hours of rain out, seams excepted",
-  "watertight, seams and all",
+  m.takesUpWaterAtOnce,
+  m.shedsAFewDrops,
+  m.keepsAShowerOut,
+  m.keepsHoursOfRainOutSeams,
+  m.watertightSeamsAndAll,
 ] as const;
 
 /** How stiff it goes in hard frost. */
 export const STIFFNESS = [
-  "stays as it is",
-  "a little firmer",
-  "folds with some force",
-  "stands by itself",
-  "may crack when folded",
+  m.staysAsItIs,
+  m.aLittleFirmer,
+  m.foldsWithSomeForce,
+  m.standsByItself,
+  m.mayCrackWhenFolded,
 ] as const;
 
 /** How well a sole holds on snow and ice. */
 export const TRACTION = [
-  "slips on wet grass",
-  "holds on snow, slips on ice",
-  "holds on rough ice with care",
-  "holds on ice, soft rubber or felt",
+  m.slipsOnWetGrass,
+  m.holdsOnSnowSlipsOnIce,
+  m.holdsOnRoughIceWithCare,
+  m.holdsOnIceSoftRubberOr,
   "spikes",
 ] as const;
 
 /** How far one walks in a boot. */
 export const WALKABILITY = [
-  "a few steps",
-  "from the vehicle to the hut",
-  "a kilometre on a track",
-  "some hours on a path",
-  "all day over stock and stone",
+  m.aFewSteps,
+  m.fromTheVehicleToTheHut,
+  m.aKilometreOnATrack,
+  m.someHoursOnAPath,
+  m.allDayOverStockAndStone,
 ] as const;
 
 /** How it takes up and keeps smells of fire, fuel and people. */
 export const ODOUR = [
-  "takes up none",
-  "aired in an hour",
-  "aired overnight",
-  "washed to be rid of it",
-  "keeps it, washed or not",
+  m.takesUpNone,
+  m.airedInAnHour,
+  m.airedOvernight,
+  m.washedToBeRidOfIt,
+  m.keepsItWashedOrNot,
 ] as const;
 
 /** How its zips, straps and buttons are worked in the cold. */
 export const CLOSURE_EASE = [
-  "none to work",
-  "in thick mitts",
-  "in gloves",
-  "with bare fingers",
-  "hardly, with cold fingers",
+  m.noneToWork,
+  m.inThickMitts,
+  m.inGloves,
+  m.withBareFingers,
+  m.hardlyWithColdFingers,
 ] as const;
 
 /** What one sees to the side and hears under what is worn on the head. */
 export const SIDE_VIEW = [
-  "nothing is taken from it",
-  "a little at the edge",
-  "turned head shows what eyes would",
-  "straight ahead only",
+  m.nothingIsTakenFromIt,
+  m.aLittleAtTheEdge,
+  m.turnedHeadShowsWhatEyesWould,
+  m.straightAheadOnly,
 ] as const;
 
 /** How a boot is closed: what one can do with cold fingers. */
@@ -77,9 +78,9 @@ export type Closure = (typeof CLOSURES)[number];
 
 /** What fingers can do in a piece of handwear, or a task asks of them, 0 to 4. */
 export const DEXTERITY = [
-  "hold and carry with the fist",
-  "grip a handle or a rod",
-  "work zips, buckles and large switches",
-  "draw, focus, release a shutter, tie a hook",
-  "all that the bare hand can",
+  m.holdAndCarryWithTheFist,
+  m.gripAHandleOrARod,
+  m.workZipsBucklesAndLargeSwitches,
+  m.drawFocusReleaseAShutterTie,
+  m.allThatTheBareHandCan,
 ] as const;

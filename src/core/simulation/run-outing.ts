@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { sitterOf } from "./sitter-of";
 import { assertInRange, CoreError } from "../errors";
 import { HELD_PAST_PLAN_MINUTES, LIMITS, RULING_LIMITS, type Limit, type Watch } from "../limits";
@@ -70,9 +71,9 @@ export function runOuting<Answer>(
 ): { readonly series: OutingSeries; readonly answers: readonly Answer[] } {
   const { rested, labelErrors, nature = natureOf(outing.person) } = options;
   const { only: ruling = rulingLimits(outing.person), stepping = "paced", allCurves = true } = options;
-  if (outing.phases.length === 0) throw new CoreError("no-phases", "an outing needs at least one phase");
+  if (outing.phases.length === 0) throw new CoreError("no-phases", m.anOutingNeedsAtLeastOne);
   const spans = sitSpans(outing.phases);
-  if (spans.length === 0) throw new CoreError("no-sit", "an outing needs at least one phase in which the person sits");
+  if (spans.length === 0) throw new CoreError("no-sit", m.anOutingNeedsAtLeastOne2);
   const minutesPlanned = totalMinutes(outing.phases);
   assertInRange("totalMinutes", minutesPlanned, OUTING_RANGE.totalMinutes);
 

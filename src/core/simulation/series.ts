@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { SEGMENT_COUNT, SEGMENT_INDEX, type Segment } from "../body";
 import { DIGIT_COUNT, DIGITS, type Digit } from "../digits";
 import { CoreError } from "../errors";
@@ -102,11 +103,8 @@ const HOTTEST_TRUNK_C = 43;
 function aliveTrunkC(sitter: Sitter, minute: number): number {
   const trunkC = sitter.trunkC();
   if (trunkC <= HOTTEST_TRUNK_C && sitter.digitC.every(Number.isFinite)) return trunkC;
-  const way =
-    trunkC > HOTTEST_TRUNK_C
-      ? "overheats: give less effort or fewer clothes on the way"
-      : "cannot be computed with these figures: look for a piece or an hour of weather that is far out";
-  throw new CoreError("left-the-model", `after ${minute} min the body ${way}`);
+  const way = trunkC > HOTTEST_TRUNK_C ? m.overheatsGiveLessEffortOrFewer : m.cannotBeComputedWithTheseFigures;
+  throw new CoreError("left-the-model", m.afterMinTheBody({ minute, way }));
 }
 
 function recordWater(curves: readonly Float64Array[], minute: number, { wet, body }: Sitter): void {

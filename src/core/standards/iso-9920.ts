@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { isInRange, type Range } from "../errors";
 import { applies, notApplicable, type StandardAnswer } from "./answer";
 
@@ -39,12 +40,9 @@ export function iso9920Insulation(at: {
   readonly walkSpeedMPerS: number;
 }): StandardAnswer<CorrectedInsulation> {
   const { intrinsicClo, relativeWindMPerS, walkSpeedMPerS } = at;
-  if (!isInRange(relativeWindMPerS, ISO_9920_RANGE.relativeWindMPerS))
-    return notApplicable("measured for wind of 0.15…3.5 m/s");
-  if (!isInRange(walkSpeedMPerS, ISO_9920_RANGE.walkSpeedMPerS))
-    return notApplicable("measured for walking up to 1.2 m/s");
-  if (!isInRange(intrinsicClo, ISO_9920_RANGE.intrinsicClo))
-    return notApplicable("measured for ordinary clothing up to 1.4 clo");
+  if (!isInRange(relativeWindMPerS, ISO_9920_RANGE.relativeWindMPerS)) return notApplicable(m.measuredForWindOf015);
+  if (!isInRange(walkSpeedMPerS, ISO_9920_RANGE.walkSpeedMPerS)) return notApplicable(m.measuredForWalkingUpTo1);
+  if (!isInRange(intrinsicClo, ISO_9920_RANGE.intrinsicClo)) return notApplicable(m.measuredForOrdinaryClothingUpTo);
   const windAboveStill = relativeWindMPerS - STILL_AIR_M_PER_S;
   const airLayerClo = at.staticAirClo * nudeFactor(windAboveStill, walkSpeedMPerS);
   const clothedClo = at.staticTotalClo * clothedFactor(windAboveStill, walkSpeedMPerS);

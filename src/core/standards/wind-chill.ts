@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { isInRange, type Range } from "../errors";
 import { applies, notApplicable, type StandardAnswer } from "./answer";
 
@@ -16,8 +17,8 @@ export const WIND_CHILL_RANGE = { airTemperatureC: [-50, 10], windKmh: [5, 100] 
  * @example windChillIndexC(-10, 30) // applies, about −19.5
  */
 export function windChillIndexC(airTemperatureC: number, windKmh: number): StandardAnswer<number> {
-  if (!isInRange(airTemperatureC, WIND_CHILL_RANGE.airTemperatureC)) return notApplicable("made for air of −50…10 °C");
-  if (!isInRange(windKmh, WIND_CHILL_RANGE.windKmh)) return notApplicable("made for wind of 5…100 km/h");
+  if (!isInRange(airTemperatureC, WIND_CHILL_RANGE.airTemperatureC)) return notApplicable(m.madeForAirOf5010);
+  if (!isInRange(windKmh, WIND_CHILL_RANGE.windKmh)) return notApplicable(m.madeForWindOf5100);
   const windTerm = windKmh ** 0.16;
   return applies(13.12 + 0.6215 * airTemperatureC + (0.3965 * airTemperatureC - 11.37) * windTerm);
 }
@@ -55,8 +56,8 @@ const FROSTBITE_MINUTES: Range = [2, 30];
  * @source Osczevski & Bluestein 2005 as printed in public guidance (from memory: shown, never decided upon)
  */
 export function frostbiteMinutes(airTemperatureC: number, windKmh: number): StandardAnswer<number> {
-  if (windKmh <= FROSTBITE_WIND_ABOVE_KMH) return notApplicable("made for wind above 25 km/h");
-  if (airTemperatureC >= FROSTBITE_BELOW_C) return notApplicable("made for air below −15 °C");
+  if (windKmh <= FROSTBITE_WIND_ABOVE_KMH) return notApplicable(m.madeForWindAbove25Km);
+  if (airTemperatureC >= FROSTBITE_BELOW_C) return notApplicable(m.madeForAirBelow15C);
   const minutes = (-24.5 * (0.667 * windKmh + 4.8) + 2111) * (-4.8 - airTemperatureC) ** -1.668;
-  return isInRange(minutes, FROSTBITE_MINUTES) ? applies(minutes) : notApplicable("made for 2…30 minutes");
+  return isInRange(minutes, FROSTBITE_MINUTES) ? applies(minutes) : notApplicable(m.madeFor230Minutes);
 }

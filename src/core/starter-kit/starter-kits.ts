@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { Label, Material } from "@/core/labels";
 import { starterPiece, type StarterPiece, type StarterPieceKey } from "./starter-pieces";
 
@@ -27,7 +28,7 @@ const smallerLabel = (label: Label): Label =>
 
 const forChild = (piece: StarterPiece): StarterPiece => ({
   ...piece,
-  name: `${piece.name}, child's`,
+  name: m.childs({ name: piece.name }),
   label: smallerLabel(piece.label),
   massG: Math.round(piece.massG * CHILD_CLOTH_SHARE),
   priceMinor: Math.round(piece.priceMinor * CHILD_PRICE_SHARE),
@@ -52,10 +53,10 @@ const CAREFUL: readonly StarterPieceKey[] = [
 
 /** Whole kits, generic and unbranded; every reading of them stands in docs/starter-kit.md. */
 export const STARTER_KITS = {
-  careful: kit("Careful with money", "what many own already, for a morning near freezing", ...CAREFUL),
+  careful: kit(m.carefulWithMoney, m.whatManyOwnAlreadyForA, ...CAREFUL),
   middle: kit(
-    "Middle",
-    "for long sits in frost, some pieces bought for it",
+    m.middle,
+    m.forLongSitsInFrostSome,
     "longHat",
     "balaclava",
     "faceMask",
@@ -76,8 +77,8 @@ export const STARTER_KITS = {
     "footPad",
   ),
   best: kit(
-    "Best there is",
-    "for hard frost and hours without moving",
+    m.bestThereIs,
+    m.forHardFrostAndHoursWithout,
     "longHat",
     "balaclava",
     "faceMask",
@@ -101,8 +102,8 @@ export const STARTER_KITS = {
     "footPad",
   ),
   animalFree: kit(
-    "Animal-free",
-    "no wool, felt, down or skin",
+    m.animalFree,
+    m.noWoolFeltDownOrSkin,
     "thinCap",
     "balaclava",
     "faceMask",
@@ -122,8 +123,8 @@ export const STARTER_KITS = {
     "footPad",
   ),
   child: {
-    words: "Child",
-    says: "warm and easy to open; a child cools faster and says so later",
+    words: m.child,
+    says: m.warmAndEasyToOpenA,
     pieces: (
       [
         "longHat",

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { starterTraits } from "./starter-traits";
 import type { Face, Label, LabelPanel, Material } from "@/core/labels";
 import type { PieceKind, PieceTraits } from "@/core/pieces";
@@ -82,64 +83,59 @@ const piece = (
 
 /** Generic pieces by a short key: the demonstration's kits and the starter kit are made of them. */
 export const STARTER_PIECES = {
-  thinCap: piece("Thin knit cap", "headwear", label([panel(HEAD, knit(200))], "knit", { fit: "close" }), [45, 20]),
-  longHat: piece(
-    "Long wool hat, doubled",
-    "headwear",
-    label([panel(HEAD, mm(6))], "knit", { fit: "close" }),
-    [120, 35],
-  ),
+  thinCap: piece(m.thinKnitCap, "headwear", label([panel(HEAD, knit(200))], "knit", { fit: "close" }), [45, 20]),
+  longHat: piece(m.longWoolHatDoubled, "headwear", label([panel(HEAD, mm(6))], "knit", { fit: "close" }), [120, 35]),
   balaclava: piece(
-    "Balaclava, fleece 150",
+    m.balaclavaFleece150,
     "headwear",
     label([panel([...HEAD, "neck"], fleece(150))], "open", { fit: "close" }),
     [85, 30],
   ),
   faceMask: piece(
-    "Windproof face mask, fleece 200",
+    m.windproofFaceMaskFleece200,
     "headwear",
     label([panel(["face"], fleece(200))], "membrane", { fit: "close" }),
     [60, 25],
   ),
   windHood: piece(
-    "Windproof hood",
+    m.windproofHood,
     "headwear",
     label([panel([...HEAD, "neck"], mm(0.5))], "membrane", { fit: "loose" }),
     [90, 40],
   ),
-  woolTube: piece("Wool tube", "neckwear", label([panel(["neck"], mm(3))], "knit", { fit: "close" }), [70, 25]),
+  woolTube: piece(m.woolTube, "neckwear", label([panel(["neck"], mm(3))], "knit", { fit: "close" }), [70, 25]),
   base200Top: piece(
-    "Wool base 200, top",
+    m.woolBase200Top,
     "garment",
     label([panel([...TRUNK, ...ARMS], knit(200))], "knit", { fit: "close" }),
     [230, 85],
   ),
   base350Top: piece(
-    "Heavy wool base 350, top",
+    m.heavyWoolBase350Top,
     "garment",
     label([panel([...TRUNK, ...ARMS], knit(350))], "knit", { fit: "close" }),
     [390, 120],
   ),
   fleeceJacket: piece(
-    "Fleece jacket 200",
+    m.fleeceJacket200,
     "garment",
     label([panel([...TRUNK, ...ARMS], fleece(200))], "open"),
     [420, 85],
   ),
   feltShirt: piece(
-    "Felted wool shirt, 4 mm",
+    m.feltedWoolShirt4Mm,
     "garment",
     label([panel([...TRUNK, ...ARMS], felt(4))], "woven", { wear: "used" }),
     [780, 140],
   ),
   downVest: piece(
-    "Down vest, 650 fill, 120 g",
+    m.downVest650Fill120G,
     "garment",
     label([panel(TRUNK, down(650, 120, 0.85))], "denseWeave", { assembly: "sewnThrough" }),
     [330, 130],
   ),
   synthParka: piece(
-    "Parka, batting 170 · 130 · 100",
+    m.parkaBatting170130100,
     "garment",
     label([panel([...TRUNK, "seat"], batting(170)), panel(ARMS, batting(130)), hood(batting(100))], "denseWeave", {
       assembly: "sewnThrough",
@@ -148,7 +144,7 @@ export const STARTER_PIECES = {
     [1150, 320],
   ),
   downParka: piece(
-    "Down parka, 700 fill, 300 g",
+    m.downParka700Fill300G,
     "garment",
     label(
       [panel([...TRUNK, "seat"], down(700, 165, 1.1)), panel(ARMS, down(700, 85, 0.7)), hood(down(700, 50, 0.3))],
@@ -158,19 +154,19 @@ export const STARTER_PIECES = {
     [1320, 640],
   ),
   shellJacket: piece(
-    "Shell jacket, membrane",
+    m.shellJacketMembrane,
     "garment",
     label([panel([...TRUNK, "seat", ...ARMS], mm(0.4))], "membrane", { fit: "loose" }),
     [480, 280],
   ),
   softShell: piece(
-    "Soft shell jacket",
+    m.softShellJacket,
     "garment",
     label([panel([...TRUNK, ...SLEEVES], mm(1.2))], "denseWeave"),
     [520, 160],
   ),
   iceSuit: piece(
-    "One-piece float suit",
+    m.onePieceFloatSuit,
     "garment",
     label(
       [
@@ -185,68 +181,63 @@ export const STARTER_PIECES = {
     [2600, 420],
   ),
   base200Legs: piece(
-    "Wool base 200, legs",
+    m.woolBase200Legs,
     "garment",
     label([panel(LEGS, knit(200))], "knit", { fit: "close" }),
     [210, 75],
   ),
   base350Legs: piece(
-    "Heavy wool base 350, legs",
+    m.heavyWoolBase350Legs,
     "garment",
     label([panel(LEGS, knit(350))], "knit", { fit: "close" }),
     [360, 105],
   ),
-  fleeceTights: piece("Fleece trousers 200", "garment", label([panel(LEGS, fleece(200))], "open"), [350, 70]),
-  walkTrousers: piece(
-    "Walking trousers, dense weave",
-    "garment",
-    label([panel(LEGS, mm(0.6))], "denseWeave"),
-    [480, 110],
-  ),
+  fleeceTights: piece(m.fleeceTrousers200, "garment", label([panel(LEGS, fleece(200))], "open"), [350, 70]),
+  walkTrousers: piece(m.walkingTrousersDenseWeave, "garment", label([panel(LEGS, mm(0.6))], "denseWeave"), [480, 110]),
   bib: piece(
-    "Insulated bib, batting 133",
+    m.insulatedBibBatting133,
     "garment",
     label([panel(["belly", "lowerBack", ...LEGS], batting(133))], "membrane", { assembly: "sewnThrough" }),
     [1250, 240],
   ),
   shellTrousers: piece(
-    "Shell trousers, membrane",
+    m.shellTrousersMembrane,
     "garment",
     label([panel(LEGS, mm(0.4))], "membrane", { fit: "loose" }),
     [420, 220],
   ),
   gaiters: piece(
-    "Gaiters, membrane",
+    m.gaitersMembrane,
     "protection",
     label([panel(["calf", "ankle", "footUpper"], mm(0.6))], "membrane", { fit: "loose" }),
     [240, 45],
   ),
   linerSock: piece(
-    "Thin liner sock",
+    m.thinLinerSock,
     "sock",
     label([panel([...FOOT, "ankle"], knit(150)), panel(["sole"], knit(150))], "knit", { fit: "tight" }),
     [40, 12],
   ),
   heavySock: piece(
-    "Heavy wool sock, 3.5 mm",
+    m.heavyWoolSock35Mm,
     "sock",
     label([panel([...FOOT, "ankle", "sole"], mm(3.5))], "knit", { fit: "tight" }),
     [130, 28],
   ),
   kneeBoot: piece(
-    "Knee boot, foam 5 mm",
+    m.kneeBootFoam5Mm,
     "footwear",
     boot([solid("foamRubber", 5), solid("rubber", 2)], [solid("rubber", 12), solid("foamRubber", 5)]),
     [1900, 130],
   ),
   midBoot: piece(
-    "Laced boot, batting 400",
+    m.lacedBootBatting400,
     "footwear",
     boot([{ kind: "bootBatting", massGPerM2: 400 }, mm(2)], [solid("rubber", 10), solid("cork", 3), felt(3)]),
     [1700, 210],
   ),
   heavyBoot: piece(
-    "Heavy boot, batting 1000",
+    m.heavyBootBatting1000,
     "footwear",
     boot(
       [{ kind: "bootBatting", massGPerM2: 1000 }, mm(2)],
@@ -255,7 +246,7 @@ export const STARTER_PIECES = {
     [2300, 260],
   ),
   synthBoot: piece(
-    "Synthetic boot, batting 600",
+    m.syntheticBootBatting600,
     "footwear",
     boot(
       [{ kind: "bootBatting", massGPerM2: 600 }, mm(2)],
@@ -264,20 +255,20 @@ export const STARTER_PIECES = {
     [1800, 170],
   ),
   pacBoot: piece(
-    "Pac boot, felt liner 9 mm",
+    m.pacBootFeltLiner9Mm,
     "footwear",
     boot([felt(9), solid("rubber", 2)], [solid("rubber", 12), felt(9), solid("closedCellFoam", 5)]),
     [2500, 240],
   ),
-  feltFootbed: piece("Felt footbed, 6 mm", "footbed", label([panel(["sole"], felt(6))], "knit"), [110, 18]),
+  feltFootbed: piece(m.feltFootbed6Mm, "footbed", label([panel(["sole"], felt(6))], "knit"), [110, 18]),
   thinGloves: piece(
-    "Thin wool gloves",
+    m.thinWoolGloves,
     "handwear",
     label([panel([...HAND, "wrist"], knit(250))], "knit", { fit: "close" }),
     [50, 20],
   ),
   midGloves: piece(
-    "Windproof gloves, batting 150",
+    m.windproofGlovesBatting150,
     "handwear",
     label([panel([...HAND, "wrist"], { kind: "gloveBatting", massGPerM2: 150 }, mm(0.8))], "membrane", {
       assembly: "handwear",
@@ -286,7 +277,7 @@ export const STARTER_PIECES = {
     [180, 75],
   ),
   mitts200: piece(
-    "Mitts, batting 200",
+    m.mittsBatting200,
     "handwear",
     label([panel([...HAND, "wrist"], { kind: "mittBatting", massGPerM2: 200 }, mm(0.8))], "membrane", {
       assembly: "handwear",
@@ -295,14 +286,14 @@ export const STARTER_PIECES = {
     true,
   ),
   muff: piece(
-    "Hand muff, batting 200",
+    m.handMuffBatting200,
     "handwear",
     label([panel([...HAND, "wrist"], batting(200), mm(0.5))], "membrane", { assembly: "handwear", fit: "loose" }),
     [260, 60],
     true,
   ),
   mitts300: piece(
-    "Long mitts, batting 300",
+    m.longMittsBatting300,
     "handwear",
     label(
       [
@@ -316,79 +307,74 @@ export const STARTER_PIECES = {
     true,
   ),
   synthTop: piece(
-    "Synthetic base 200, top",
+    m.syntheticBase200Top,
     "garment",
     label([panel([...TRUNK, ...ARMS], knit(200))], "knit", { fit: "close" }),
     [210, 45],
   ),
   synthLegs: piece(
-    "Synthetic base 200, legs",
+    m.syntheticBase200Legs,
     "garment",
     label([panel(LEGS, knit(200))], "knit", { fit: "close" }),
     [200, 40],
   ),
   synthSock: piece(
-    "Terry sock, synthetic, 3 mm",
+    m.terrySockSynthetic3Mm,
     "sock",
     label([panel([...FOOT, "ankle", "sole"], mm(3))], "knit", { fit: "tight" }),
     [110, 18],
   ),
   fleeceGloves: piece(
-    "Fleece gloves 150",
+    m.fleeceGloves150,
     "handwear",
     label([panel([...HAND, "wrist"], fleece(150))], "open", { fit: "close" }),
     [60, 20],
   ),
   fleeceTube: piece(
-    "Fleece tube 200",
+    m.fleeceTube200,
     "neckwear",
     label([panel(["neck"], fleece(200))], "open", { fit: "close" }),
     [55, 15],
   ),
   seatPad: piece(
-    "Foam seat pad, 15 mm",
+    m.foamSeatPad15Mm,
     "pad",
     label([panel(["seat", "thighOnSeat"], solid("closedCellFoam", 15))], "membrane"),
     [90, 15],
   ),
   sheepskin: piece(
-    "Sheepskin for the seat",
+    m.sheepskinForTheSeat,
     "pad",
     label([panel(["seat", "thighOnSeat"], solid("sheepskin", 30))], "open"),
     [900, 60],
   ),
   footPad: piece(
-    "Foam pad under the feet, 20 mm",
+    m.foamPadUnderTheFeet20,
     "pad",
     label([panel(["sole"], solid("closedCellFoam", 20))], "membrane"),
     [140, 15],
   ),
-  toePacks: piece(
-    "Toe packs, a pair",
-    "heatSource",
-    label([panel(["toes"], mm(3))], "open", { fit: "close" }),
-    [40, 4],
-  ),
+  toePacks: piece(m.toePacksAPair, "heatSource", label([panel(["toes"], mm(3))], "open", { fit: "close" }), [40, 4]),
   handPacks: piece(
-    "Hand packs, a pair",
+    m.handPacksAPair,
     "heatSource",
     label([{ patches: HAND, materials: [mm(5)], coverShare: 0.4 }], "open", { fit: "close" }),
     [90, 5],
   ),
   pocketWarmers: piece(
-    "Rechargeable hand warmers, a pair",
+    m.rechargeableHandWarmersAPair,
     "heatSource",
     label([{ patches: HAND, materials: [mm(8)], coverShare: 0.4 }], "coated", { fit: "close" }),
     [220, 45],
   ),
   heatedVest: piece(
-    "Heated vest, fleece 100",
+    m.heatedVestFleece100,
     "garment",
     label([panel(["chest", "back"], fleece(100))], "denseWeave", { fit: "regular" }),
     [480, 140],
   ),
   heatedSocks: piece(
-    "Heated socks, terry 3 mm",
+    m.heatedSocksTerry3Mm,
     "sock",
     label([panel([...FOOT, "ankle", "sole"], mm(3))], "knit", { fit: "tight" }),
     [260, 120],

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { buildStack } from "../clothing";
 import { readLabel, type PatchReading } from "../labels";
 import type { Moment } from "../simulation";
@@ -5,10 +6,10 @@ import type { Outing } from "../outing";
 import { LEAKS_INTO, SITES } from "../patches";
 import type { PieceTrace, StackTrace } from "./trace";
 
-const STACK_SOURCE = "cylinder and sphere in layers; wind by ISO 11079:2007, annex, layer by layer (docs/method.md, 4)";
-const CONTACT_SOURCE = "layers under load and what lies between, no air and no wind (docs/method.md, 4)";
-const EXPLICIT_SOURCE = "given as it is";
-const LABEL_SOURCE = "label readings (docs/method.md, 3)";
+const STACK_SOURCE = m.cylinderAndSphereInLayersWind;
+const CONTACT_SOURCE = m.layersUnderLoadAndWhatLies;
+const EXPLICIT_SOURCE = m.givenAsItIs;
+const LABEL_SOURCE = m.labelReadingsDocsMethodMd3;
 
 /** Pieces over a site at a moment, from the skin out: those whose layers lie there. */
 function piecesOver(outing: Outing, { dress }: Moment, site: number, touches: boolean): PieceTrace[] {

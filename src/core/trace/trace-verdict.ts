@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { DIGITS, type Digit } from "../digits";
 import { LIMIT_TABLE, type Crossing } from "../limits";
 import { replayTo, type SitAnswer } from "../simulation";
@@ -37,7 +38,7 @@ function traceLimit({ limit, level, place }: Crossing): LimitTrace {
 export function traceVerdict(outing: Outing, sit: SitAnswer): Trace {
   const { verdict } = sit;
   if (verdict.kind === "longerThan") {
-    return { kind: "longerThan", minutes: verdict.minutes, why: "no limit is passed as far as was simulated" };
+    return { kind: "longerThan", minutes: verdict.minutes, why: m.noLimitIsPassedAsFar };
   }
   const { crossing } = verdict;
   const span = sitSpans(outing.phases).find(({ fromMinute }) => fromMinute === sit.fromMinute)!;

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { CoreError } from "../errors";
 import { clamp } from "../numeric";
 
@@ -50,7 +51,7 @@ export class WeatherCourse {
    * @throws {CoreError} `no-weather` when no hour is given
    */
   constructor(hours: readonly WeatherHour[]) {
-    if (hours.length === 0) throw new CoreError("no-weather", "an outing needs at least one hour of weather");
+    if (hours.length === 0) throw new CoreError("no-weather", m.anOutingNeedsAtLeastOne3);
     this.hours = hours;
   }
 

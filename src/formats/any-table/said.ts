@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { folded } from "./words";
 
 // What a person has said of heads and names of their tables, kept for the next table. Keys are folded, and may be any word.
@@ -9,7 +10,7 @@ const MOST_KEPT = 400;
 export type Said<Value> = Readonly<Record<string, Value>>;
 
 /** A column without a head is told by its place. */
-export const headOf = (head: string, index: number): string => head || `column ${index + 1}`;
+export const headOf = (head: string, index: number): string => head || m.column({ index: index + 1 });
 
 /** A head or a name as it is kept. */
 export const keyOf = (text: string): string => folded(text).slice(0, LONGEST_KEY);

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { z } from "zod";
 import { FEELS, OUTING_RANGE } from "@/core/outing";
 import { PIECE_STATUSES } from "@/core/pieces";
@@ -57,10 +58,10 @@ const pieceSchema = z
     photo: z
       .base64()
       .max(MOST_PHOTO_LETTERS)
-      .refine((letters) => letters.startsWith(JPEG_START), "is no JPEG picture")
+      .refine((letters) => letters.startsWith(JPEG_START), m.isNoJpegPicture)
       .refine(
         (letters) => bytesOf(letters) >= OUTING_RANGE.photoBytes[0] && bytesOf(letters) <= OUTING_RANGE.photoBytes[1],
-        `holds ${OUTING_RANGE.photoBytes[0]} to ${OUTING_RANGE.photoBytes[1]} bytes`,
+        m.holdsToBytes({ photoBytes: OUTING_RANGE.photoBytes[0], photoBytes2: OUTING_RANGE.photoBytes[1] }),
       )
       .nullable()
       .default(null),
@@ -111,8 +112,7 @@ function checkReferences(
   };
   const owners = new Map(pieces.map((row) => [row.id, row.personId]));
   const need = (of: keyof typeof known, own: string, path: (string | number)[]): void => {
-    if (!known[of].has(own))
-      context.addIssue({ code: "custom", path, message: `names a ${of} that is not in the file` });
+    if (!known[of].has(own)) context.addIssue({ code: "custom", path, message: m.namesAThatIsNotIn({ ofValue: of }) });
   };
   pieces.forEach(({ personId }, index) => need("person", personId, ["pieces", index, "personId"]));
   outfits.forEach(({ personId }, index) => need("person", personId, ["outfits", index, "personId"]));
@@ -123,7 +123,7 @@ function checkReferences(
       const path = ["outings", index, "wearings", at, "pieceId"];
       need("piece", pieceId, path);
       if ((owners.get(pieceId) ?? personId) !== personId)
-        context.addIssue({ code: "custom", path, message: "names a piece of somebody else's kit" });
+        context.addIssue({ code: "custom", path, message: m.namesAPieceOfSomebodyElses });
     });
   });
 }

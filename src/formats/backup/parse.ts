@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { z } from "zod";
 import { problemsOf } from "../outing-file/parse";
 import type { FileProblem } from "../outing-file/problem";
@@ -13,12 +14,12 @@ const refuse = (path: string, reason: string): ParsedBackup => ({ ok: false, pro
 export function parseBackup(value: unknown): ParsedBackup {
   const { format, formatVersion } = (value ?? {}) as { format?: unknown; formatVersion?: unknown };
   if (format !== BACKUP_FORMAT) {
-    return refuse("format", `is not ${BACKUP_FORMAT}: take a file that was made by Backup or by Export here`);
+    return refuse("format", m.isNotTakeAFileThat({ backupFormat: BACKUP_FORMAT }));
   }
   if (typeof formatVersion === "number" && formatVersion > BACKUP_FORMAT_VERSION) {
     return refuse(
       "formatVersion",
-      `is ${formatVersion}, newer than this program knows (${BACKUP_FORMAT_VERSION}): update the program`,
+      m.isNewerThanThisProgramKnows({ formatVersion, backupFormatVersion: BACKUP_FORMAT_VERSION }),
     );
   }
   const parsed = backupSchema.safeParse(upgradeBackup(value));
@@ -27,6 +28,6 @@ export function parseBackup(value: unknown): ParsedBackup {
 
 /** JSON Schema of the newest version, for other programs. */
 export const backupJsonSchema = (): object => ({
-  title: `Umiak backup, format version ${BACKUP_FORMAT_VERSION}`,
+  title: m.umiakBackupFormatVersion({ backupFormatVersion: BACKUP_FORMAT_VERSION }),
   ...z.toJSONSchema(backupSchema, { io: "input" }),
 });

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { totalMinutes } from "@/core/outing";
 import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventStatus } from "ical-generator";
 import type { CardMoment } from "@/core/evening";
@@ -59,7 +60,7 @@ export function outingCalendar(card: FieldCard, madeAt: Date, before: readonly s
     start: instant(0),
     end: instant(end),
     summary: view.name,
-    description: `${invented}${endWords(card)} An estimate: what you feel comes first.`,
+    description: m.anEstimateWhatYouFeelComes({ invented, card: endWords(card) }),
     location: isTold ? { title: view.place.name, geo: { lat: latitudeDeg, lon: longitudeDeg } } : view.place.name,
   });
   const alarmed = moments.filter(
@@ -72,7 +73,7 @@ export function outingCalendar(card: FieldCard, madeAt: Date, before: readonly s
       ...known(actKey(moment)),
       start,
       end: later(start, MOMENT_MINUTES),
-      summary: moment.act.kind === "turnBack" ? "Turn back" : (lines[0] ?? ""),
+      summary: moment.act.kind === "turnBack" ? m.turnBack : (lines[0] ?? ""),
       description: invented + lines.join("\n"),
     });
     event.createAlarm({ type: ICalAlarmType.display, trigger: 0, description: lines[0] ?? "" });
@@ -80,7 +81,7 @@ export function outingCalendar(card: FieldCard, madeAt: Date, before: readonly s
       event.createAlarm({
         type: ICalAlarmType.display,
         trigger: WARN_BEFORE_MIN * SECONDS_PER_MINUTE,
-        description: `Turn back in ${WARN_BEFORE_MIN} minutes`,
+        description: m.turnBackInMinutes({ warnBeforeMin: WARN_BEFORE_MIN }),
       });
     }
   });
@@ -92,17 +93,17 @@ export function outingCalendar(card: FieldCard, madeAt: Date, before: readonly s
         ...known("left-with"),
         start,
         end: later(start, MOMENT_MINUTES),
-        summary: `${leftWith.name} calls for help now if nothing is heard`,
+        summary: m.callsForHelpNowIfNothing({ name: leftWith.name }),
         description: `${invented}${view.name}, ${view.person.name}. ${leftWith.reachedBy}`,
       })
-      .createAlarm({ type: ICalAlarmType.display, trigger: 0, description: "Is everybody out?" });
+      .createAlarm({ type: ICalAlarmType.display, trigger: 0, description: m.isEverybodyOut });
   }
   for (const key of before.filter((own) => !keys.includes(own))) {
     calendar.createEvent({
       ...known(key),
       start: instant(0),
       end: instant(end),
-      summary: `${view.name}: no longer planned`,
+      summary: m.noLongerPlanned({ name: view.name }),
       status: ICalEventStatus.CANCELLED,
     });
   }

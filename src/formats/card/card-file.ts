@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { FieldCard } from "../wire/evening/field-card";
 import { EMERGENCY_WORDS } from "../display/words/card-words";
 import { cardParts } from "./card-parts";
@@ -30,23 +31,23 @@ const section = (title: string, body: string): string => `<section><h2>${escaped
 export function cardFile(card: FieldCard): string {
   const { name, who, stay, turnBack, watchFrom, ends, moments, dressing, signs, place, leftWith } = cardParts(card);
   return `<!doctype html>
-<html lang="en">
+<html lang="${m.language}">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
-<title>${escaped(name)}: field card</title>
+<title>${escaped(m.fieldCardOf({ name }))}</title>
 <style>${STYLE}</style>
 </head>
 <body>
 <h1>${escaped(name)}</h1>
 <p>${escaped(who)}</p>
 ${stay ? `<p class="stay">${escaped(stay)}</p>` : ""}
-<p class="turn">Turn back ${escaped(turnBack)}${watchFrom ? `<small>look at yourself from ${escaped(watchFrom)} on</small>` : ""}</p>
-<p><strong>What ends it.</strong> ${escaped(ends)} An estimate: what you feel comes first.</p>
-${section("Signs to watch", list(signs))}
+<p class="turn">${escaped(m.turnBackAt({ clock: turnBack }))}${watchFrom ? ` <small>${escaped(m.lookAtYourselfFromClock({ clock: watchFrom }))}</small>` : ""}</p>
+<p><strong>${escaped(m.whatEndsItFull)}</strong> ${escaped(ends)} ${escaped(m.anEstimateWhatYouFeel)}</p>
+${section(m.signsToWatch, list(signs))}
 ${dressing.map(({ title, steps }) => section(title, list(steps, "ol"))).join("\n")}
-${section("By the clock", list(moments))}
-${section("Emergency", list(["Local emergency number: ____________", ...EMERGENCY_WORDS, ...(place ? [`Place: ${place}`] : []), ...(leftWith ? [leftWith] : [])]))}
+${section(m.byTheClock, list(moments))}
+${section(m.emergency, list([m.localEmergencyNumber, ...EMERGENCY_WORDS, ...(place ? [m.place({ place })] : []), ...(leftWith ? [leftWith] : [])]))}
 </body>
 </html>
 `;

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { cardMoments, dressingOrder } from "../wire/evening/card-lists";
 import type { FieldCard } from "../wire/evening/field-card";
 import { plannedMinutes } from "../wire/outing/hours-of-plan";
@@ -57,10 +58,17 @@ export function cardParts(card: FieldCard): CardParts {
     signs: signsFor(card.verdict.limit),
     place:
       tellsPlace && latitudeDeg !== undefined && longitudeDeg !== undefined
-        ? `${plainNumber(latitudeDeg, DEGREE_DECIMALS)}, ${plainNumber(longitudeDeg, DEGREE_DECIMALS)} (WGS 84)`
+        ? m.wgs84({
+            latitudeDeg: plainNumber(latitudeDeg, DEGREE_DECIMALS),
+            longitudeDeg: plainNumber(longitudeDeg, DEGREE_DECIMALS),
+          })
         : null,
     leftWith: leftWith
-      ? `${leftWith.name}${leftWith.reachedBy ? ` (${leftWith.reachedBy})` : ""} calls for help if nothing is heard by ${clockOf(plannedMinutes(view) + leftWith.alarmAfterMinutes)}`
+      ? m.callsForHelpIfNothingIs({
+          name: leftWith.name,
+          reachedBy: leftWith.reachedBy ? ` (${leftWith.reachedBy})` : "",
+          clockOf: clockOf(plannedMinutes(view) + leftWith.alarmAfterMinutes),
+        })
       : null,
   };
 }

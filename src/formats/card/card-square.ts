@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { FieldCard } from "../wire/evening/field-card";
 import { cardParts } from "./card-parts";
 
@@ -11,9 +12,9 @@ export function squareText(card: FieldCard): string {
     name,
     who,
     ...(stay ? [stay.toUpperCase()] : []),
-    `TURN BACK ${turnBack}${watchFrom ? `, look at yourself from ${watchFrom}` : ""}`,
+    m.turnBackTitle({ turnBack, watchFrom: watchFrom ? m.lookAtYourselfFrom({ watchFrom }) : "" }),
     ends,
-    ...(place ? [`Place: ${place}`] : []),
+    ...(place ? [m.place({ place })] : []),
     ...(leftWith ? [leftWith] : []),
   ];
   const lines = [...first];

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { loadText, quantityText, rainText } from "./quantities";
 import { hoursDuringPlan } from "../wire/outing/hours-of-plan";
 import { carriedAt } from "@/core/dressing";
@@ -26,29 +27,41 @@ function told(
   const carried = carriedAt(view.kit, view.wearings, 0);
   const seatedFrom = card?.sit.fromMinute ?? 0;
   const seated = carriedAt(view.kit, view.wearings, seatedFrom);
-  const figure = (words: (of: FieldCard) => string): string => (card ? words(card) : "being computed …");
+  const figure = (words: (of: FieldCard) => string): string => (card ? words(card) : m.beingComputed);
   return [
     [
-      "Who, where, when",
+      m.whoWhereWhen,
       `${view.person.name}, ${view.place.name}, ${dateText(view.startsAt, timeZone)}, ${clockText(view.startsAt, timeZone)}`,
     ],
-    ["Minutes still", figure(({ verdict }) => verdictWords(verdict))],
+    [m.minutesStill, figure(({ verdict }) => verdictWords(verdict))],
     [
-      "Against the plan",
-      figure(({ verdict }) => `${againstPlanWords(verdict)}, of ${durationText(verdict.plannedMinutes)}`),
+      m.againstThePlan,
+      figure(({ verdict }) =>
+        m.ofWords({ verdict: againstPlanWords(verdict), plannedMinutes: durationText(verdict.plannedMinutes) }),
+      ),
     ],
-    ["What ends it", figure(endWords)],
-    ["Go or stay", figure(({ advice }) => stayWords(advice) ?? "Nothing speaks against going.")],
-    ["Air", `${temperatureText(Math.min(...air), temperature)} to ${temperatureText(Math.max(...air), temperature)}`],
-    ["Wind, forecast", `up to ${windText(most, wind)}`],
-    ["Rain or snow", rainMm > 0 ? rainText(rainMm) : "none told"],
+    [m.whatEndsIt, figure(endWords)],
+    [m.goOrStay, figure(({ advice }) => stayWords(advice) ?? m.nothingSpeaksAgainstGoing)],
     [
-      "Seat",
-      `${SHELTER_WORDS[view.setting.shelter]}, on ${GROUND_WORDS[view.setting.ground]}, ${quantityText("height", view.setting.seatHeightM)} up`,
+      m.air,
+      m.to({
+        min: temperatureText(Math.min(...air), temperature),
+        max: temperatureText(Math.max(...air), temperature),
+      }),
     ],
-    ["Worn walking in", loadText(carried.wornG)],
-    ["Carried in", `${loadText(carried.packG)}, about ${plainNumber(carried.packL, 0)} L`],
-    ["Worn at the seat", figure(() => loadText(seated.wornG))],
+    [m.windForecast, m.upTo({ most: windText(most, wind) })],
+    [m.rainOrSnow, rainMm > 0 ? rainText(rainMm) : m.noneTold],
+    [
+      m.seat,
+      m.onUp({
+        shelter: SHELTER_WORDS[view.setting.shelter],
+        ground: GROUND_WORDS[view.setting.ground],
+        quantity: quantityText("height", view.setting.seatHeightM),
+      }),
+    ],
+    [m.wornWalkingIn, loadText(carried.wornG)],
+    [m.carriedIn, m.aboutL({ packG: loadText(carried.packG), packL: plainNumber(carried.packL, 0) })],
+    [m.wornAtTheSeat, figure(() => loadText(seated.wornG))],
   ];
 }
 

@@ -1,19 +1,20 @@
+import * as m from "@/messages";
 /** Rooms of the application by their address, in the order of the head of every page. */
 export const ROOMS = [
-  { href: "/", words: "Outings" },
-  { href: "/kit", words: "Kit" },
-  { href: "/people", words: "People" },
-  { href: "/places", words: "Places" },
-  { href: "/footwear", words: "Footwear bench" },
-  { href: "/handwear", words: "Handwear bench" },
-  { href: "/backup", words: "Backup" },
-  { href: "/method", words: "Method" },
+  { href: "/", words: m.outings },
+  { href: "/kit", words: m.kit },
+  { href: "/people", words: m.people },
+  { href: "/places", words: m.places },
+  { href: "/footwear", words: m.footwearBench },
+  { href: "/handwear", words: m.handwearBench },
+  { href: "/backup", words: m.backup },
+  { href: "/method", words: m.method },
 ] as const;
 
 /** Gone to from elsewhere, or by name. */
 export const FURTHER_ROOMS = [
-  { href: "/outings/new", words: "Plan an outing" },
-  { href: "/compare", words: "Compare outings" },
-  { href: "/glossary", words: "Words" },
-  { href: "/preferences", words: "Preferences" },
+  { href: "/outings/new", words: m.planAnOuting },
+  { href: "/compare", words: m.compareOutings },
+  { href: "/glossary", words: m.words },
+  { href: "/preferences", words: m.preferences },
 ] as const;

@@ -1,10 +1,11 @@
+import * as m from "@/messages";
 import { MINUTES_PER_DAY, MINUTES_PER_HOUR } from "@/core/units";
 import { shownAs } from "./style";
 
 /** "3 h 05", "45 min". */
 export function durationText(minutes: number): string {
   const whole = Math.round(minutes);
-  if (whole < MINUTES_PER_HOUR) return `${whole} min`;
+  if (whole < MINUTES_PER_HOUR) return m.min({ rest: whole });
   return `${Math.floor(whole / MINUTES_PER_HOUR)} h ${String(whole % MINUTES_PER_HOUR).padStart(2, "0")}`;
 }
 
@@ -13,9 +14,9 @@ const DAYS_FROM_MINUTES = 2 * MINUTES_PER_DAY;
 
 /** How long until something: "35 min", "3 h 05", "12 days". */
 export const untilText = (minutes: number): string =>
-  minutes < DAYS_FROM_MINUTES ? durationText(minutes) : `${Math.round(minutes / MINUTES_PER_DAY)} days`;
+  minutes < DAYS_FROM_MINUTES ? durationText(minutes) : m.days({ minutes: Math.round(minutes / MINUTES_PER_DAY) });
 
-const LOCALE = "en-GB";
+const LOCALE = m.localeOfDates;
 
 /** Formatters by zone: making one takes longer than a hundred uses. */
 const formatterBy = (options: Intl.DateTimeFormatOptions): ((timeZone: string) => Intl.DateTimeFormat) => {

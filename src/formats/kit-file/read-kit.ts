@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { z } from "zod";
 import { MOST_PIECES_AT_ONCE, pieceSchema, type PieceInFile } from "../wire/kit/kit-schema";
 import type { DecimalMark } from "../any-table/numbers";
@@ -16,7 +17,7 @@ export type ReadKit = {
 export const MOST_KIT_TEXT = 4_000_000;
 const fail = (reason: string): ReadKit => ({ pieces: [], problems: [{ at: "", reason }], notes: [] });
 const tooMany = (count: number): ReadKit =>
-  fail(`It holds ${count} pieces; ${MOST_PIECES_AT_ONCE} can be added at once: divide the file.`);
+  fail(m.itHoldsPiecesCanBeAdded({ count, mostPiecesAtOnce: MOST_PIECES_AT_ONCE }));
 
 const fileSchema = z.strictObject({
   formatVersion: z.literal(KIT_FORMAT_VERSION),
@@ -35,16 +36,16 @@ function readJson(text: string): ReadKit {
   try {
     parsed = JSON.parse(text);
   } catch {
-    return fail("This is no JSON: the text breaks off or holds a mistake.");
+    return fail(m.thisIsNoJsonTheText);
   }
   const file = fileSchema.safeParse(parsed);
-  if (!file.success) return fail(`This is no kit file: ${reasonOf(file.error)}.`);
+  if (!file.success) return fail(m.thisIsNoKitFile({ reasonOf: reasonOf(file.error) }));
   if (file.data.pieces.length > MOST_PIECES_AT_ONCE) return tooMany(file.data.pieces.length);
   const read = file.data.pieces.map((piece) => pieceSchema.safeParse(piece));
   return {
     pieces: read.flatMap(({ data }) => data ?? []),
     problems: read.flatMap(({ error }, index) =>
-      error ? [{ at: `piece ${index + 1}`, reason: reasonOf(error) }] : [],
+      error ? [{ at: m.piece({ index: index + 1 }), reason: reasonOf(error) }] : [],
     ),
     notes: [],
   };
@@ -142,7 +143,9 @@ function readCsv(text: string, mark: DecimalMark): ReadKit {
   const { columns, rows, problems, notes } = readTable(text, KIT_COLUMNS);
   const missing = (["name", "kind", "material"] as const).filter((column) => !columns.includes(column));
   if (missing.length > 0)
-    return fail(`The head of the table lacks ${missing.join(", ")}; it begins ${KIT_COLUMNS.slice(0, 4).join(", ")} …`);
+    return fail(
+      m.theHeadOfTheTableLacks({ missing: missing.join(", "), kitColumns: KIT_COLUMNS.slice(0, 4).join(", ") }),
+    );
   const groups = groupsOf(rows);
   if (groups.length > MOST_PIECES_AT_ONCE) return tooMany(groups.length);
   const numberOf = numberWith(mark);
@@ -178,9 +181,9 @@ export const guessedMark = (text: string): DecimalMark => (text.split("\n", 1)[0
  * @param mark decimal mark of a table; JSON has its own
  */
 export function readKit(text: string, mark: DecimalMark): ReadKit {
-  if (text.length > MOST_KIT_TEXT) return fail("The file is longer than four million letters; divide it.");
-  if (text.includes("\0")) return fail("This is no text file.");
+  if (text.length > MOST_KIT_TEXT) return fail(m.theFileIsLongerThanFour);
+  if (text.includes("\0")) return fail(m.thisIsNoTextFile);
   const trimmed = text.replace(/^\uFEFF/, "").trim();
-  if (trimmed === "") return fail("There is nothing in it.");
+  if (trimmed === "") return fail(m.thereIsNothingInIt);
   return trimmed.startsWith("{") ? readJson(trimmed) : readCsv(trimmed, mark);
 }

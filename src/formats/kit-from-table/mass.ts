@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { NUMBERS, valueOf, withoutFractions, type DecimalMark } from "../any-table/numbers";
 import { folded, wordsOf } from "../any-table/words";
 import { QUANTITIES } from "../display/units";
@@ -58,11 +59,11 @@ export function massOf(cell: string, unit: MassUnit, mark: DecimalMark | null): 
   const inUnit = (value: number, own: MassUnit | null): number => value * G_PER[own ?? unit];
   if (/[x×*] ?$/.test(between)) {
     const massG = first.value * inUnit(second.value, second.own);
-    return { massG, told: `${cell} is taken as all of them together` };
+    return { massG, told: m.isTakenAsAllOfThem({ cell }) };
   }
   if (/[-–—] ?$|to $|til $|bis $/.test(between)) {
     const massG = (inUnit(first.value, first.own ?? second.own) + inUnit(second.value, second.own)) / 2;
-    return { massG, told: `the middle of ${cell} is taken` };
+    return { massG, told: m.theMiddleOfIsTaken({ cell }) };
   }
   const isCompound = first.own !== null && second.own !== null && G_PER[first.own] > G_PER[second.own];
   if (isCompound) return { massG: inUnit(first.value, first.own) + inUnit(second.value, second.own) };

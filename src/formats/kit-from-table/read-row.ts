@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { Wear } from "@/core/labels";
 import { OUTING_RANGE } from "@/core/outing";
 import { quickPiece, type QuickKey } from "@/core/starter-kit";
@@ -45,12 +46,12 @@ function figureFor(key: QuickKey, own: Figures, inName: Figures): { value: numbe
   if (unit === "mm") {
     const value = own.thicknessMm ?? inName.thicknessMm;
     if (within(value)) return { value };
-    return within(own.bare) ? { value: own.bare, told: `${own.bare} is taken as mm` } : null;
+    return within(own.bare) ? { value: own.bare, told: m.isTakenAsMm({ bare: own.bare }) } : null;
   }
   const said = own[grams] ?? inName[grams];
   if (within(said)) return { value: said };
   const bare = own.bareG ?? own.bare ?? inName.bareG ?? (unit === "g/m²" ? inName.bare : undefined);
-  return within(bare) ? { value: bare, told: `${bare} is taken as ${unit}: ${words.toLowerCase()}` } : null;
+  return within(bare) ? { value: bare, told: m.isTakenAs({ bare, unit, words: words.toLowerCase() }) } : null;
 }
 
 /** How the cells of a list are read. */
@@ -72,7 +73,7 @@ export function readRow(
   const whole = (role: KitRole): string => cellsOf(row, role).join(" ").replace(/\s+/g, " ").trim();
   const full = whole("name");
   const name = full.slice(0, MOST_NAME);
-  if (full.length > MOST_NAME) told.push("its name is cut");
+  if (full.length > MOST_NAME) told.push(m.itsNameIsCut);
   const kind = saidOf(mapping.kinds, name) ?? guessKind(`${name} ${whole("insulation")}`, whole("kind"), section);
   const inColumn = figuresIn(whole("insulation"), mark);
   const read = kind === null || kind === "none" ? null : figureFor(kind, inColumn, figuresIn(name, null));
@@ -84,11 +85,11 @@ export function readRow(
   if (mass?.told) told.push(mass.told);
   const [leastG, mostG] = OUTING_RANGE.pieceMassG;
   const isMassKept = mass !== null && mass.massG >= leastG && mass.massG <= mostG;
-  if (mass && !isMassKept) told.push(`its mass, ${whole("mass")}, cannot be that of a piece and is left out`);
+  if (mass && !isMassKept) told.push(m.itsMassCannotBeThatOf({ whole: whole("mass") }));
   const priceCell = cellsOf(row, "price").find((cell) => cell !== "") ?? "";
   const priceMinor = priceMinorOf(priceCell, mark);
   const count = Number(cellsOf(row, "count")[0] ?? "1");
-  if (count > 1) told.push(`${count} of it: added once`);
+  if (count > 1) told.push(m.ofItAddedOnce({ count }));
   const condition = folded(whole("wear"));
   return {
     line: row.line,
@@ -101,7 +102,7 @@ export function readRow(
     priceMinor,
     currency: priceMinor === null ? null : (currencyIn(`${priceCell} ${whole("currency")}`) ?? currency),
     wear: WEARS.find(([, pattern]) => pattern.test(condition))?.[0] ?? "used",
-    note: [whole("note"), count > 1 ? `${count} of it` : ""].filter((part) => part !== "").join("; "),
+    note: [whole("note"), count > 1 ? m.ofIt({ count }) : ""].filter((part) => part !== "").join("; "),
     told,
   };
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { GridRow } from "../any-table/grid";
 import { decimalMarkOf, NUMBERS, valueOf, type DecimalMark } from "../any-table/numbers";
 import { folded } from "../any-table/words";
@@ -63,13 +64,13 @@ function rowsOf({ headAt, heads, body }: ListColumns, grid: readonly GridRow[], 
     if (headAt >= 0 && row.cells.join() === grid[headAt]!.cells.join()) continue;
     if (filled.length === 1 && heads.length > 1 && isSection(filled[0]!, name)) section = filled[0]!;
     else if (TOTAL.test(folded(name || filled[0]!)))
-      found.notes.push({ at: atLine(row.line), reason: `“${name || filled[0]!}” is taken as a sum and left out` });
+      found.notes.push({ at: atLine(row.line), reason: m.isTakenAsASumAnd({ name: name || filled[0]! }) });
     else if (name === "")
-      found.problems.push({ at: atLine(row.line), reason: `names no piece: ${filled.join(" · ")}` });
+      found.problems.push({ at: atLine(row.line), reason: m.namesNoPiece({ filled: filled.join(" · ") }) });
     else {
       const own = readRow(row, section, reading);
       const isAgain = names.has(keyOf(own.name));
-      found.rows.push(isAgain ? { ...own, told: [...own.told, "stands in the list before"] } : own);
+      found.rows.push(isAgain ? { ...own, told: [...own.told, m.standsInTheListBefore] } : own);
       names.add(keyOf(own.name));
     }
   }
@@ -93,7 +94,7 @@ export function readKitRows(grid: readonly GridRow[], mapping: KitMapping, ownCu
   if (rows.length > MOST_PIECES_AT_ONCE)
     problems.push({
       at: "",
-      reason: `It holds ${rows.length} rows; ${MOST_PIECES_AT_ONCE} are read at once: divide the list.`,
+      reason: m.itHoldsRowsAreReadAt({ length: rows.length, mostPiecesAtOnce: MOST_PIECES_AT_ONCE }),
     });
   const columns = heads.map((head, index) => ({
     head: headOf(head, index),

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { z } from "zod";
 import type { FileProblem } from "./problem";
 import { OUTING_FORMAT_VERSION, outingFileSchema, type OutingFile } from "./schema/outing-schema";
@@ -22,7 +23,10 @@ export function parseOutingFile(text: string): ParsedOutingFile {
   try {
     value = JSON.parse(text);
   } catch (error) {
-    return { ok: false, problems: [{ path: "(whole file)", reason: `is not JSON: ${(error as Error).message}` }] };
+    return {
+      ok: false,
+      problems: [{ path: "(whole file)", reason: m.isNotJson({ message: (error as Error).message }) }],
+    };
   }
   const upgraded = upgradeOutingFile(value);
   if (!upgraded.ok) return { ok: false, problems: [upgraded.problem] };
@@ -32,6 +36,6 @@ export function parseOutingFile(text: string): ParsedOutingFile {
 
 /** JSON Schema of the newest version, for other programs. */
 export const outingFileJsonSchema = (): object => ({
-  title: `Umiak outing, format version ${OUTING_FORMAT_VERSION}`,
+  title: m.umiakOutingFormatVersion({ outingFormatVersion: OUTING_FORMAT_VERSION }),
   ...z.toJSONSchema(outingFileSchema, { io: "input" }),
 });

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { FileProblem } from "./problem";
 
 type Upgrader = (file: Record<string, unknown>) => Record<string, unknown>;
@@ -15,7 +16,7 @@ export function upgradeOutingFile(value: unknown): Upgraded {
   let file = value as Record<string, unknown>;
   const { formatVersion } = file;
   if (typeof formatVersion === "number" && formatVersion > NEWEST_OUTING_FORMAT) {
-    const reason = `is ${formatVersion}, newer than this program knows (${NEWEST_OUTING_FORMAT}): update the program`;
+    const reason = m.isNewerThanThisProgramKnows({ formatVersion, backupFormatVersion: NEWEST_OUTING_FORMAT });
     return { ok: false, problem: { path: "formatVersion", reason } };
   }
   for (;;) {

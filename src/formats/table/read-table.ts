@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import Papa from "papaparse";
 
 /** What is told of a file: where, such as "line 3" (the head is line 1), or "" for the whole of it. */
@@ -18,7 +19,7 @@ export type ReadTable = {
   readonly notes: readonly Told[];
 };
 
-export const atLine = (line: number): string => `line ${line}`;
+export const atLine = (line: number): string => m.line({ line });
 
 const newlinesIn = (cells: readonly string[]): number =>
   cells.reduce((sum, cell) => sum + cell.split("\n").length - 1, 0);
@@ -37,7 +38,7 @@ function lined(rows: readonly (readonly string[])[]): { line: number; cells: rea
 /** What is wrong with a head; `null` when nothing is. */
 function headProblem(columns: readonly string[]): string | null {
   const twice = columns.find((name, index) => name !== "" && columns.indexOf(name) !== index);
-  return twice === undefined ? null : `names the column ${twice} twice: take one of them out`;
+  return twice === undefined ? null : m.namesTheColumnTwiceTakeOne({ twice });
 }
 
 /**
@@ -62,17 +63,17 @@ export function readTable(text: string, known: readonly string[]): ReadTable {
       problems.push({ at: atLine(line), reason });
       return [];
     };
-    if (broken.has(line))
-      return refuse("opens a quotation mark that is not closed as it should be: what it swallows is left out");
-    if (cells.length < columns.length) return refuse(`has ${cells.length} cells where the head has ${columns.length}`);
+    if (broken.has(line)) return refuse(m.opensAQuotationMarkThatIs);
+    if (cells.length < columns.length)
+      return refuse(m.hasCellsWhereTheHeadHas({ length: cells.length, length2: columns.length }));
     if (!isBlank(cells.slice(columns.length)))
-      return refuse(`has ${cells.length} cells where the head has ${columns.length}: is a separator inside a cell?`);
+      return refuse(m.hasCellsWhereTheHeadHas2({ length: cells.length, length2: columns.length }));
     return [{ line, cells: Object.fromEntries(columns.map((name, index) => [name, cells[index]!])) }];
   });
   const unknown = columns.filter((name) => name !== "" && !known.includes(name));
   const notes = unknown.map((name) => ({
     at: atLine(head?.line ?? 1),
-    reason: `the column ${name} is not known and left out`,
+    reason: m.theColumnIsNotKnownAnd({ name }),
   }));
   return { columns, rows: kept, problems, notes };
 }

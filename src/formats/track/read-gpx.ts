@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { gpx } from "@tmcw/togeojson";
 import { distanceM, type TrackPoint } from "@/core/track";
 
@@ -53,7 +54,7 @@ function gapNote(parts: readonly (readonly TrackPoint[])[]): string[] {
   const wide = gaps.filter((gap) => gap > GAP_M);
   if (wide.length === 0) return [];
   const most = Math.round(Math.max(...wide));
-  return [`The track breaks off ${wide.length} times, ${most} m at most: straight on is taken as the way between.`];
+  return [m.theTrackBreaksOffTimesM({ length: wide.length, most })];
 }
 
 /**
@@ -64,25 +65,24 @@ function gapNote(parts: readonly (readonly TrackPoint[])[]): string[] {
  */
 export function readGpx(document: Document): ReadTrack {
   // A file that breaks off is told by the parser inside the document.
-  if (document.getElementsByTagName("parsererror").length > 0)
-    return refuse("breaks off or is damaged: save the track again and take the new file");
+  if (document.getElementsByTagName("parsererror").length > 0) return refuse(m.breaksOffOrIsDamagedSave);
   let features: readonly Feature[];
   try {
     ({ features } = gpx(document) as unknown as { features: readonly Feature[] });
   } catch {
-    return refuse("is not GPX: save the track as GPX and try again");
+    return refuse(m.isNotGpxSaveTheTrack);
   }
   const lines = features.filter((feature) => partsOf(feature) !== null);
   const line = lines[0];
-  if (!line) return refuse("holds no track and no route: waypoints alone tell no way");
+  if (!line) return refuse(m.holdsNoTrackAndNoRoute);
   const parts: TrackPoint[][] = [];
   for (const part of partsOf(line)!) {
     const points = part.map(pointOf);
-    if (points.includes(null)) return refuse("names places that are not on earth");
+    if (points.includes(null)) return refuse(m.namesPlacesThatAreNotOn);
     if (points.length > 0) parts.push(points as TrackPoint[]);
   }
   const points = parts.flat();
-  if (points.length < 2) return refuse("holds a single point: a way needs two");
+  if (points.length < 2) return refuse(m.holdsASinglePointAWay);
   const positions = partsOf(line)!.flat();
   const withoutHeight = positions.filter(([, , height]) => height !== undefined && !isHeight(height)).length;
   const name = line.properties?.["name"];
@@ -91,9 +91,9 @@ export function readGpx(document: Document): ReadTrack {
     points,
     name: typeof name === "string" ? name : null,
     notes: [
-      ...(lines.length > 1 ? [`The file holds ${lines.length} tracks or routes: the first is taken.`] : []),
+      ...(lines.length > 1 ? [m.theFileHoldsTracksOrRoutes({ length: lines.length })] : []),
       ...gapNote(parts),
-      ...(withoutHeight > 0 ? [`${withoutHeight} points name a height that is none on earth: it is left out.`] : []),
+      ...(withoutHeight > 0 ? [m.pointsNameAHeightThatIs({ withoutHeight })] : []),
     ],
   };
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { GridRow } from "../any-table/grid";
 import { headOf, saidOf } from "../any-table/said";
 import type { Told } from "../table/read-table";
@@ -42,16 +43,18 @@ export function columnsOf({ heads, units, rows }: Rows, habits: WeatherHabits, m
     );
     if (best !== index) return null;
     if (guess.isUnitUsual)
-      notes.push({ at: "", reason: `${head} names no unit: taken as ${WEATHER_COLUMNS[guess.column].words}` });
+      notes.push({ at: "", reason: m.namesNoUnitTakenAs({ head, words: WEATHER_COLUMNS[guess.column].words }) });
     return guess.column;
   });
   if (isWithoutHeads && columns.some((column) => column !== null))
     notes.push({
       at: "",
-      reason: `there is no head: the columns are taken as ${columns.flatMap((own) => (own ? WEATHER_COLUMNS[own].words : [])).join(", ")}`,
+      reason: m.thereIsNoHeadTheColumns({
+        flatMap: columns.flatMap((own) => (own ? WEATHER_COLUMNS[own].words : [])).join(", "),
+      }),
     });
   const unused = heads.filter((head, index) => columns[index] === null && firstCell(index) !== "" && head !== "");
-  if (unused.length > 0) notes.push({ at: "", reason: `not needed and left out: ${unused.join(", ")}` });
+  if (unused.length > 0) notes.push({ at: "", reason: m.notNeededAndLeftOut({ unused: unused.join(", ") }) });
   return { columns, notes };
 }
 

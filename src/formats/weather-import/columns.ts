@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { OUTING_RANGE } from "@/core/outing";
 import { KELVIN_AT_ZERO_C } from "@/core/units";
 import { CONDITION_RANGE } from "@/core/sitter";
@@ -32,31 +33,26 @@ const DEW_RANGE = [-60, AIR[1]] as const;
 
 /** What a column may hold, each with its unit. */
 export const WEATHER_COLUMNS = {
-  time: { words: "day and time", field: "time" },
-  date: { words: "day", field: "date" },
-  clock: { words: "time", field: "clock" },
-  airC: measured("air temperature, °C", "airTemperatureC", itself, AIR),
-  airF: measured("air temperature, °F", "airTemperatureC", TEMPERATURE.F.toSi, AIR),
-  airK: measured("air temperature, kelvin", "airTemperatureC", (kelvin) => kelvin - KELVIN_AT_ZERO_C, AIR),
-  windMPerS: measured("wind, m/s", "windMPerS", itself, WIND_RANGE),
-  windKmPerH: measured("wind, km/h", "windMPerS", WIND["km/h"].toSi, WIND_RANGE),
-  windMph: measured("wind, mph", "windMPerS", WIND.mph.toSi, WIND_RANGE),
-  windKn: measured("wind, knots", "windMPerS", WIND.kn.toSi, WIND_RANGE),
-  humidity: measured(
-    "relative humidity, %",
-    "relativeHumidityPercent",
-    itself,
-    CONDITION_RANGE.relativeHumidityPercent,
-  ),
-  dewC: measured("dew point, °C", "dewPointC", itself, DEW_RANGE),
-  dewF: measured("dew point, °F", "dewPointC", TEMPERATURE.F.toSi, DEW_RANGE),
-  dewK: measured("dew point, kelvin", "dewPointC", (kelvin) => kelvin - KELVIN_AT_ZERO_C, DEW_RANGE),
-  cloudPercent: measured("cloud, %", "cloudShare", (value) => value / PERCENT, OUTING_RANGE.cloudShare),
-  cloudOktas: measured("cloud, eighths", "cloudShare", (value) => value / OKTAS, OUTING_RANGE.cloudShare),
-  cloudTenths: measured("cloud, tenths", "cloudShare", (value) => value / TENTHS, OUTING_RANGE.cloudShare),
-  precipitationMm: measured("rain or snow, mm", "precipitationMm", itself, OUTING_RANGE.precipitationMm),
+  time: { words: m.dayAndTime, field: "time" },
+  date: { words: m.day, field: "date" },
+  clock: { words: m.time, field: "clock" },
+  airC: measured(m.airTemperatureC, "airTemperatureC", itself, AIR),
+  airF: measured(m.airTemperatureF, "airTemperatureC", TEMPERATURE.F.toSi, AIR),
+  airK: measured(m.airTemperatureKelvin, "airTemperatureC", (kelvin) => kelvin - KELVIN_AT_ZERO_C, AIR),
+  windMPerS: measured(m.windMS, "windMPerS", itself, WIND_RANGE),
+  windKmPerH: measured(m.windKmH, "windMPerS", WIND["km/h"].toSi, WIND_RANGE),
+  windMph: measured(m.windMph, "windMPerS", WIND.mph.toSi, WIND_RANGE),
+  windKn: measured(m.windKnots, "windMPerS", WIND.kn.toSi, WIND_RANGE),
+  humidity: measured(m.relativeHumidity, "relativeHumidityPercent", itself, CONDITION_RANGE.relativeHumidityPercent),
+  dewC: measured(m.dewPointC, "dewPointC", itself, DEW_RANGE),
+  dewF: measured(m.dewPointF, "dewPointC", TEMPERATURE.F.toSi, DEW_RANGE),
+  dewK: measured(m.dewPointKelvin, "dewPointC", (kelvin) => kelvin - KELVIN_AT_ZERO_C, DEW_RANGE),
+  cloudPercent: measured(m.cloud2, "cloudShare", (value) => value / PERCENT, OUTING_RANGE.cloudShare),
+  cloudOktas: measured(m.cloudEighths, "cloudShare", (value) => value / OKTAS, OUTING_RANGE.cloudShare),
+  cloudTenths: measured(m.cloudTenths, "cloudShare", (value) => value / TENTHS, OUTING_RANGE.cloudShare),
+  precipitationMm: measured(m.rainOrSnowMm, "precipitationMm", itself, OUTING_RANGE.precipitationMm),
   precipitationIn: measured(
-    "rain or snow, in",
+    m.rainOrSnowIn,
     "precipitationMm",
     QUANTITIES.thickness.in.toSi,
     OUTING_RANGE.precipitationMm,

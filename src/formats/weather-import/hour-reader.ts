@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { saturationPressureKPa } from "@/core/body";
 import type { GridRow } from "../any-table/grid";
 import { clockChangeAt, instantOf } from "../local-time";
@@ -22,10 +23,9 @@ class Clock {
   /** @returns the instant, or why there is none */
   instantOf(time: string): { readonly at: string } | { readonly reason: string } {
     const at = instantOf(time, this.timeZone);
-    if (at === null) return { reason: `the time cannot be read: ${time}` };
+    if (at === null) return { reason: m.theTimeCannotBeRead({ time }) };
     const change = clockChangeAt(time, at, this.timeZone);
-    if (change.kind === "skipped")
-      return { reason: `the time ${time} does not exist in ${this.timeZone}: the clock goes forward over it` };
+    if (change.kind === "skipped") return { reason: m.theTimeDoesNotExistIn({ time, timeZone: this.timeZone }) };
     const own = change.kind !== "twice" ? at : this.seen.has(change.first) ? change.again : change.first;
     this.seen.add(own);
     return { at: own };
@@ -59,8 +59,8 @@ export class HourReader {
     const instant = this.instantOf(cells);
     if ("reason" in instant) problems.push(instant.reason);
     const { airTemperatureC, windMPerS, dewPointC } = values;
-    if (airTemperatureC === undefined && problems.length === 0) problems.push("has no air temperature");
-    if (windMPerS === undefined && problems.length === 0) problems.push("has no wind");
+    if (airTemperatureC === undefined && problems.length === 0) problems.push(m.hasNoAirTemperature);
+    if (windMPerS === undefined && problems.length === 0) problems.push(m.hasNoWind);
     if (problems.length > 0 || "reason" in instant || airTemperatureC === undefined || windMPerS === undefined)
       return problems;
     const byDewPoint = dewPointC === undefined ? USUAL_HUMIDITY_PERCENT : humidityOf(dewPointC, airTemperatureC);
@@ -87,8 +87,8 @@ export class HourReader {
       const value = figureOf(cell);
       const si = value === null ? null : column.toSi(this.shares.has(index) ? value * PERCENT : value);
       const [low, high] = column.range;
-      if (si === null) problems.push(`${head} is no number: ${cell}`);
-      else if (si < low || si > high) problems.push(`${head} lies outside what can be computed: ${cell}`);
+      if (si === null) problems.push(m.isNoNumber({ head, cell }));
+      else if (si < low || si > high) problems.push(m.liesOutsideWhatCanBeComputed({ head, cell }));
       else values[column.field] ??= si;
     });
     return values;
@@ -102,10 +102,10 @@ export class HourReader {
         : [];
     });
     const told = parts.filter((part) => part !== "").join(" ");
-    if (told === "") return { reason: "the time cannot be read: nothing given" };
+    if (told === "") return { reason: m.theTimeCannotBeReadNothing };
     const when = readWhen(told, this.isMonthFirst);
     const text = when && this.calendar.textOf(when);
-    if (!text) return { reason: `the time cannot be read: ${told}` };
+    if (!text) return { reason: m.theTimeCannotBeRead({ time: told }) };
     return this.clock.instantOf(/(Z|[+-]\d{2}:?\d{2})$/.test(text) ? text : `${text}${this.found.offset}`);
   }
 }

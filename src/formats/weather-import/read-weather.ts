@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { OUTING_RANGE } from "@/core/outing";
 import { MS_PER_HOUR } from "@/core/units";
 import { localText } from "../local-time";
@@ -50,8 +51,11 @@ function gapNotes(hours: readonly WeatherHourView[], timeZone: string): Told[] {
     const next = hours[index + 1];
     const gap = next ? (Date.parse(next.at) - Date.parse(at)) / MS_PER_HOUR : 0;
     if (!next || gap <= 1) return [];
-    const between = `${localText(at, timeZone).replace("T", " ")} and ${localText(next.at, timeZone).replace("T", " ")}`;
-    return [{ at: "", reason: `nothing is told between ${between}: the weather is drawn straight over ${gap} hours` }];
+    const between = m.ofAnd({
+      at: localText(at, timeZone).replace("T", " "),
+      at2: localText(next.at, timeZone).replace("T", " "),
+    });
+    return [{ at: "", reason: m.nothingIsToldBetweenTheWeather({ between, gap }) }];
   });
 }
 
@@ -74,7 +78,7 @@ function asManyAsFit(
  */
 export function readWeather(text: string, context: WeatherContext): ImportedWeather {
   const { timeZone, startsAt, habits = METRIC_HABITS, mapping = {} } = context;
-  if (text.trim() === "") return whole("nothing was given");
+  if (text.trim() === "") return whole(m.nothingWasGiven);
   const found = rowsOf(text, habits);
   if (typeof found === "string") return whole(found);
   const { columns, notes } = columnsOf(found, habits, mapping);
@@ -86,9 +90,9 @@ export function readWeather(text: string, context: WeatherContext): ImportedWeat
   const refuse = (reason: string): ImportedWeather => ({ ...whole(reason), columns: shown });
   const has = (...fields: string[]): boolean =>
     columns.some((column) => column && fields.includes(WEATHER_COLUMNS[column].field));
-  if (!has("time", "clock")) return refuse("no column tells the time: say below which one does");
-  if (!has("airTemperatureC")) return refuse("no column tells the temperature of the air: say below which one does");
-  if (!has("windMPerS")) return refuse("no column tells the wind: say below which one does");
+  if (!has("time", "clock")) return refuse(m.noColumnTellsTheTimeSay);
+  if (!has("airTemperatureC")) return refuse(m.noColumnTellsTheTemperatureOf);
+  if (!has("windMPerS")) return refuse(m.noColumnTellsTheWindSay);
   const shares = shareColumns(found.rows, columns);
   const days = found.rows.flatMap(({ cells }) =>
     columns.flatMap((column, index) => (column === "time" || column === "date" ? (cells[index] ?? []) : [])),
@@ -98,11 +102,19 @@ export function readWeather(text: string, context: WeatherContext): ImportedWeat
   const told: Told[] = [
     ...notes,
     ...(isDayUnclear
-      ? [{ at: "", reason: `days such as ${days[0]} are read ${habits.isMonthFirst ? "month first" : "day first"}` }]
+      ? [
+          {
+            at: "",
+            reason: m.daysSuchAsAreRead({
+              days: days[0] ?? "",
+              value: habits.isMonthFirst ? m.monthFirst : m.dayFirst,
+            }),
+          },
+        ]
       : []),
     ...[...shares].map((index) => ({
       at: "",
-      reason: `${found.heads[index]!} goes no higher than 1: taken as shares, 1 for the whole`,
+      reason: m.goesNoHigherThan1Taken({ index: found.heads[index]! }),
     })),
   ];
   const reader = new HourReader(found, columns, shares, byColumn ?? habits.isMonthFirst, context);
@@ -114,18 +126,16 @@ export function readWeather(text: string, context: WeatherContext): ImportedWeat
       problems.push(...read.map((reason) => ({ at: row.at, reason })));
       continue;
     }
-    if (byInstant.has(read.at))
-      told.push({ at: row.at, reason: "names an hour again: it stands in the place of the earlier" });
+    if (byInstant.has(read.at)) told.push({ at: row.at, reason: m.namesAnHourAgainItStands });
     byInstant.set(read.at, read);
   }
   const all = [...byInstant.values()].sort((one, other) => Date.parse(one.at) - Date.parse(other.at));
   const hours = asManyAsFit(all, startsAt);
-  if (hours === null)
-    return refuse(`there are more than ${OUTING_RANGE.weatherHours[1]} hours, none of them about the outing`);
+  if (hours === null) return refuse(m.thereAreMoreThanHoursNone({ weatherHours: OUTING_RANGE.weatherHours[1] }));
   if (hours.length < all.length)
-    told.push({ at: "", reason: `of ${all.length} hours the ${hours.length} from a day before the outing are kept` });
+    told.push({ at: "", reason: m.ofHoursTheFromADay({ length: all.length, length2: hours.length }) });
   if (!has("relativeHumidityPercent", "dewPointC") && hours.length > 0)
-    told.push({ at: "", reason: `no humidity is told: ${USUAL_HUMIDITY_PERCENT} % is taken` });
+    told.push({ at: "", reason: m.noHumidityIsToldIsTaken({ usualHumidityPercent: USUAL_HUMIDITY_PERCENT }) });
   return {
     hours,
     columns: shown.filter(({ example }) => example !== ""),

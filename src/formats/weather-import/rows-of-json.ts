@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { SECONDS_PER_MINUTE } from "@/core/units";
 import type { GridRow } from "../any-table/grid";
 
@@ -96,9 +97,9 @@ export function rowsOfJson(text: string): JsonRows | string {
   try {
     value = JSON.parse(text);
   } catch {
-    return "the JSON is broken";
+    return m.theJsonIsBroken;
   }
   const found = Array.isArray(value) ? listed(value) : (columnar(value) ?? listed(value));
-  if (!found) return "the JSON is no list of hours";
+  if (!found) return m.theJsonIsNoListOf;
   return { ...found, units: unitsIn(value), offsetMinutes: offsetIn(value) };
 }

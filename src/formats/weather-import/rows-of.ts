@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { MINUTES_PER_HOUR, SECONDS_PER_MINUTE } from "@/core/units";
 import { findHead } from "../any-table/heads";
 import { gridOfText, type GridRow } from "../any-table/grid";
@@ -48,7 +49,7 @@ export function rowsOf(text: string, habits: WeatherHabits): Rows | string {
     return {
       heads,
       units: heads.map(unitOf),
-      rows: rows.map((row) => ({ ...row, at: `entry ${row.line}` })),
+      rows: rows.map((row) => ({ ...row, at: m.entry({ line: row.line }) })),
       offset: offsetMinutes === null ? "" : offsetText(offsetMinutes),
     };
   }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import { dateText } from "@/formats/display/time";
 import type { OutingLine } from "@/formats/wire/outing/outing-view";
@@ -10,15 +11,15 @@ import { guarded } from "../page/guarded";
 type Props = { readonly outings: readonly OutingLine[]; readonly removed: readonly OutingLine[] };
 
 const restoredWords = ({ outings, keptOutings, leftOut }: Restored): string =>
-  `${outings} ${outings === 1 ? "outing" : "outings"} put back` +
-  (keptOutings > 0 ? `; ${keptOutings} were here already and stayed as they are.` : ".") +
-  (leftOut.length > 0 ? ` The file was written without: ${leftOut.join("; ")}.` : "");
+  m.restoredOutings({ count: outings }) +
+  (keptOutings > 0 ? m.wereHereAlreadyAndStayedAs({ keptOutings }) : ".") +
+  (leftOut.length > 0 ? m.theFileWasWrittenWithout({ leftOut: leftOut.join("; ") }) : "");
 
 function Restore() {
   const [told, setTold] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const restore = async (text: string): Promise<void> => {
-    setTold("reading …");
+    setTold(m.reading);
     setProblem(null);
     try {
       const value: unknown = JSON.parse(text);
@@ -26,23 +27,17 @@ function Restore() {
       setTold(restoredWords(restored));
     } catch (error) {
       setTold(null);
-      setProblem(
-        error instanceof SyntaxError
-          ? "This file is not JSON. Take a file that was made here."
-          : (error as Error).message,
-      );
+      setProblem(error instanceof SyntaxError ? m.thisFileIsNotJsonTake : (error as Error).message);
     }
   };
   return (
     <section aria-labelledby="restore" className="flex flex-col gap-2">
       <h2 id="restore" className="text-xl font-semibold">
-        Restore, or take in an outing
+        {m.restoreOrTakeInAnOuting}
       </h2>
-      <p className="text-muted">
-        A backup, or the file of one outing. What is here already stays as it is; the rest is added.
-      </p>
+      <p className="text-muted">{m.aBackupOrTheFileOf}</p>
       <label className="flex flex-col gap-1">
-        <span className="text-muted text-sm">A file made by Backup or by Export</span>
+        <span className="text-muted text-sm">{m.aFileMadeByBackupOr}</span>
         <input
           type="file"
           accept=".json,application/json"
@@ -92,10 +87,11 @@ function Line({ outing, isRemoved, onChanged }: LineProps) {
       </span>
       <span className="flex gap-2">
         <a className="press press-small inline-flex items-center" href={`/api/outings/${outing.id}/export`} download>
-          Export<span className="sr-only"> {outing.name}</span>
+          {m.exportWords}
+          <span className="sr-only"> {outing.name}</span>
         </a>
         <button type="button" className="press press-small" onClick={() => void change()}>
-          {isRemoved ? "Have it back" : "Remove"}
+          {isRemoved ? m.haveItBack : m.remove}
           <span className="sr-only"> {outing.name}</span>
         </button>
       </span>
@@ -120,21 +116,16 @@ function BackupPage({ outings: atFirst, removed: removedAtFirst }: Props) {
     <OnceAlive>
       <div className="flex max-w-3xl flex-col gap-8 pt-5">
         <div>
-          <h1 className="text-2xl font-semibold">Backup</h1>
-          <p className="text-muted">
-            Everything in one file: people, places, kits with photos, outfits, outings and what was done to them. It
-            holds secret places too: keep it to yourself.
-          </p>
+          <h1 className="text-2xl font-semibold">{m.backup}</h1>
+          <p className="text-muted">{m.everythingInOneFilePeoplePlaces}</p>
           <SaveBackup />
         </div>
         <Restore />
         <section aria-labelledby="outings-here">
           <h2 id="outings-here" className="text-xl font-semibold">
-            Outings here
+            {m.outingsHere}
           </h2>
-          <p className="text-muted">
-            An export holds one outing with all it stands on; coordinates only where its plan ticks them.
-          </p>
+          <p className="text-muted">{m.anExportHoldsOneOutingWith}</p>
           <ul>
             {outings.map((outing) => (
               <Line key={outing.id} outing={outing} isRemoved={false} onChanged={() => take(outing)} />
@@ -143,9 +134,9 @@ function BackupPage({ outings: atFirst, removed: removedAtFirst }: Props) {
         </section>
         <section aria-labelledby="removed">
           <h2 id="removed" className="text-xl font-semibold">
-            Removed outings
+            {m.removedOutings}
           </h2>
-          {removed.length === 0 && <p className="text-muted">None.</p>}
+          {removed.length === 0 && <p className="text-muted">{m.noneTitle}</p>}
           <ul>
             {removed.map((outing) => (
               <Line key={outing.id} outing={outing} isRemoved onChanged={() => giveBack(outing)} />

@@ -1,3 +1,5 @@
+import * as m from "@/messages";
+import { KEPT_WORDS } from "@/formats/display/words/kept-words";
 import { useState } from "react";
 import { saveBlob } from "../page/save-file";
 
@@ -10,7 +12,7 @@ async function leftOutOf(file: Blob): Promise<string[]> {
   const list = /,"leftOut":(\[.*\])\}$/s.exec(end)?.[1];
   if (list === undefined) return [];
   const parsed = JSON.parse(list) as readonly { what: string; name: string; reason: string }[];
-  return parsed.map(({ what, name, reason }) => `${what} “${name}”: ${reason}`);
+  return parsed.map(({ what, name, reason }) => `${KEPT_WORDS[what] ?? what} “${name}”: ${reason}`);
 }
 
 type State =
@@ -25,7 +27,7 @@ export function SaveBackup() {
     setState({ kind: "saving" });
     try {
       const response = await fetch("/api/backup");
-      if (!response.ok) throw new Error(`the server answered ${response.status}`);
+      if (!response.ok) throw new Error(m.theServerAnswered({ status: response.status }));
       const file = await response.blob();
       const name = /filename="([^"]+)"/.exec(response.headers.get("content-disposition") ?? "")?.[1];
       saveBlob(name ?? "umiak.json", file);
@@ -42,12 +44,12 @@ export function SaveBackup() {
         disabled={state.kind === "saving"}
         onClick={() => void save()}
       >
-        Save a backup
+        {m.saveABackup}
       </button>
       <p role="status" className="pt-1" data-testid="backup-saved">
-        {state.kind === "saving" && "writing …"}
-        {state.kind === "saved" && state.leftOut.length === 0 && "The file holds everything."}
-        {state.kind === "saved" && state.leftOut.length > 0 && "The file was saved. These could not be put into it:"}
+        {state.kind === "saving" && m.writing}
+        {state.kind === "saved" && state.leftOut.length === 0 && m.theFileHoldsEverything}
+        {state.kind === "saved" && state.leftOut.length > 0 && m.theFileWasSavedTheseCould}
       </p>
       {state.kind === "saved" && state.leftOut.length > 0 && (
         <ul className="list-disc pl-6">
@@ -58,7 +60,7 @@ export function SaveBackup() {
       )}
       {state.kind === "failed" && (
         <p role="alert" className="text-cranberry">
-          The backup is not whole and was not saved: the server cannot be reached or stopped half way. Try again.
+          {m.theBackupIsNotWholeAnd}
         </p>
       )}
     </div>

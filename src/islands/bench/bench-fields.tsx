@@ -1,3 +1,5 @@
+import * as m from "@/messages";
+import { POSTURE_WORDS } from "@/formats/display/words/body-words";
 import { BENCH_RANGE, type BenchSetting } from "@/core/bench";
 import { SITTER_POSTURES } from "@/core/sitter";
 import { GROUND_WORDS } from "@/formats/display/words/place-words";
@@ -12,33 +14,33 @@ type Props = {
 
 /** By water in it over its own mass. */
 const WETNESS: readonly (readonly [string, string])[] = [
-  ["0", "dry at the start"],
-  ["0.2", "damp, as the evening before left it"],
-  ["0.6", "wet"],
-  ["1", "soaked"],
+  ["0", m.dryAtTheStart],
+  ["0.2", m.dampAsTheEveningBeforeLeft],
+  ["0.6", m.wetAtTheStart],
+  ["1", m.soakedAtTheStart],
 ];
 
 /** The weather and the sit that pieces are compared in. */
 export function BenchFields({ setting, onChange }: Props) {
   return (
     <fieldset className="border-line flex flex-wrap items-end gap-4 border-b pb-3">
-      <legend className="sr-only">Compared in</legend>
+      <legend className="sr-only">{m.comparedIn}</legend>
       <QuantityField
-        label="Air"
+        label={m.air}
         quantity="temperature"
         value={setting.airTemperatureC}
         range={BENCH_RANGE.airTemperatureC}
         onChange={(airTemperatureC) => onChange({ airTemperatureC })}
       />
       <QuantityField
-        label="Wind at the seat"
+        label={m.windAtTheSeat}
         quantity="wind"
         value={setting.windAtSeatMPerS}
         range={BENCH_RANGE.windAtSeatMPerS}
         onChange={(windAtSeatMPerS) => onChange({ windAtSeatMPerS })}
       />
       <NumberField
-        label="For"
+        label={m.forWords}
         unit="h"
         value={setting.hours}
         low={BENCH_RANGE.hours[0]}
@@ -48,19 +50,19 @@ export function BenchFields({ setting, onChange }: Props) {
         onChange={(hours) => onChange({ hours })}
       />
       <ChoiceField
-        label="Feet and seat rest on"
+        label={m.feetAndSeatRestOn}
         value={setting.ground}
         options={optionsOf(GROUND_WORDS)}
         onChange={(ground) => onChange({ ground })}
       />
       <ChoiceField
-        label="Posture"
+        label={m.postureTitle}
         value={setting.posture}
-        options={SITTER_POSTURES.map((posture): [typeof posture, string] => [posture, posture])}
+        options={SITTER_POSTURES.map((posture) => [posture, POSTURE_WORDS[posture]] as const)}
         onChange={(posture) => onChange({ posture })}
       />
       <ChoiceField
-        label="What is tried is"
+        label={m.whatIsTriedIs}
         value={String(setting.wetShare ?? 0)}
         options={WETNESS}
         onChange={(wetShare) => onChange({ wetShare: Number(wetShare) })}

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { STANDARD_DRESS } from "@/formats/wire/kit/standard-dress";
 import { benchLink } from "@/formats/wire/bench-link";
 import { $setting } from "@/stores/bench/bench";
@@ -21,24 +22,24 @@ export function ComparedIn({ chosen, outings, columnsNow }: Props) {
     const link = `${window.location.origin}${window.location.pathname}?outing=${chosen}${hash()}`;
     try {
       await navigator.clipboard.writeText(link);
-      tell("The link to what is compared is copied.");
+      tell(m.theLinkToWhatIsCompared);
     } catch {
-      tell("The browser does not let the link be copied: take it from the address line.");
+      tell(m.theBrowserDoesNotLetThe);
     }
   };
   return (
     <div className="no-print flex flex-wrap items-end gap-4">
       <ChoiceField
-        label="Dressed and seated as"
+        label={m.dressedAndSeatedAs}
         value={chosen}
         options={[
-          ...outings.map(({ id, name }): [string, string] => [id, `for “${name}”`]),
-          [STANDARD_DRESS, "in a standard dress: the generic kit “Middle”"],
+          ...outings.map(({ id, name }): [string, string] => [id, m.forWords2({ name })]),
+          [STANDARD_DRESS, m.inAStandardDressTheGeneric],
         ]}
         onChange={(id) => window.location.assign(`${window.location.pathname}?outing=${id}`)}
       />
       <button type="button" className="press" onClick={() => void copy()}>
-        Copy a link to this
+        {m.copyALinkToThis}
       </button>
     </div>
   );

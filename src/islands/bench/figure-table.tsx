@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 export type FigureRow<Answer, Chosen> = {
   readonly title: string;
   readonly text: (answer: Answer, chosen: Chosen) => string;
@@ -17,7 +18,7 @@ type Props<Answer, Chosen> = {
 export function FigureTable<Answer, Chosen>({ head, rows, answers, chosen }: Props<Answer, Chosen>) {
   return (
     <table className="w-full text-sm">
-      <caption className="sr-only">What each is worth</caption>
+      <caption className="sr-only">{m.whatEachIsWorth}</caption>
       <thead>
         <tr>
           <td />

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { Choice } from "@/stores/bench/bench";
 
 /** Value of "none". */
@@ -6,5 +7,8 @@ export const NONE = "";
 /** Pieces to choose from, generic ones marked. */
 export const pieceOptions = (choices: readonly Choice[], none: string): [string, string][] => [
   [NONE, none],
-  ...choices.map(({ piece, isOwn }): [string, string] => [piece.id, isOwn ? piece.name : `${piece.name} (generic)`]),
+  ...choices.map(({ piece, isOwn }): [string, string] => [
+    piece.id,
+    isOwn ? piece.name : m.generic({ name: piece.name }),
+  ]),
 ];

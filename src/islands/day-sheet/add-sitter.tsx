@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import { v7 as uuid } from "uuid";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
@@ -34,9 +35,9 @@ export function AddSitter({
   return (
     <div className="flex flex-col gap-2 pt-2">
       <ChoiceField
-        label="Who goes along"
+        label={m.whoGoesAlong}
         value={who}
-        options={[...others.map(({ id, name }) => [id, name] as const), [SOMEBODY_NEW, "somebody new"] as const]}
+        options={[...others.map(({ id, name }) => [id, name] as const), [SOMEBODY_NEW, m.somebodyNew] as const]}
         onChange={setWho}
       />
       {isNew && <PersonForm person={person} startWay="estimated" isShort onChange={setPerson} />}
@@ -51,7 +52,7 @@ export function AddSitter({
         disabled={isNew && person.name.trim() === ""}
         onClick={() => void add()}
       >
-        Add and open their sheet
+        {m.addAndOpenTheirSheet}
       </button>
     </div>
   );

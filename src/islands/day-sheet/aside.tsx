@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { ReactNode } from "react";
 import type { OutingResult } from "@/core/simulation";
 import type { Preferences } from "@/formats/display/preferences";
@@ -66,7 +67,7 @@ export function Aside({ view, result: newest, shown, chosenMinute, selection, pr
         </>
       ) : (
         <p role="status" className="text-muted">
-          computing the body …
+          {m.computingTheBody}
         </p>
       )}
       <OnScreen>

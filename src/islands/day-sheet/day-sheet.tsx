@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useEffect, useState } from "react";
 import type { Preferences } from "@/formats/display/preferences";
@@ -92,7 +93,7 @@ function DaySheet({ initial, verdict, party, preferences: fromCookie }: Props) {
         {!isUndressed(view) && <BesideAnswer preferences={preferences} isReady={result !== null} />}
         {computed.kind === "impossible" && (
           <p role="alert" className="border-cranberry bg-raised border-l-4 px-3 py-2">
-            This outing cannot be computed: {computed.message}
+            {m.thisOutingCannotBeComputed} {computed.message}
           </p>
         )}
         <div className="whole:pb-2 grid min-h-0 grow grid-cols-[minmax(0,1fr)] gap-x-5 gap-y-6 pt-2 lg:grid-cols-[minmax(0,1fr)_21rem]">

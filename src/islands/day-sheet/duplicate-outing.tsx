@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState, type FormEvent } from "react";
 import { v7 as uuid } from "uuid";
 import { instantOf, localText } from "@/formats/local-time";
@@ -13,14 +14,14 @@ type Props = { readonly view: OutingView; readonly isOpen: boolean; readonly onC
 /** Another outing like this one, on another day: everything goes along, hours of weather move with it. */
 export function DuplicateOuting({ view, isOpen, onClose }: Props) {
   const { timeZone } = view.place;
-  const [name, setName] = useState(`${view.name}, again`);
+  const [name, setName] = useState(m.again({ name: view.name }));
   const [startsAt, setStartsAt] = useState(localText(view.startsAt, timeZone));
   const [problem, setProblem] = useState<string | null>(null);
   const make = async (event: FormEvent): Promise<void> => {
     event.preventDefault();
     const instant = instantOf(startsAt, timeZone);
     if (name.trim() === "" || instant === null) {
-      setProblem(instant === null ? "Give a date and a time to start." : "Give the outing a name.");
+      setProblem(instant === null ? m.giveADateAndATime : m.giveTheOutingAName);
       return;
     }
     try {
@@ -30,21 +31,19 @@ export function DuplicateOuting({ view, isOpen, onClose }: Props) {
     }
   };
   return (
-    <Dialog title="Another outing like this" isOpen={isOpen} onClose={onClose}>
+    <Dialog title={m.anotherOutingLikeThis} isOpen={isOpen} onClose={onClose}>
       <form className="flex flex-col gap-3" onSubmit={(event) => void make(event)} noValidate>
-        <TextField label="Name" value={name} onChange={setName} />
+        <TextField label={m.name} value={name} onChange={setName} />
         <TimeInput
-          label={`Starts, by the clock of ${timeZone.replaceAll("_", " ")}`}
+          label={m.startsByTheClockOf({ replaceAll: timeZone.replaceAll("_", " ") })}
           type="datetime-local"
           value={startsAt}
           onChange={setStartsAt}
         />
-        <p className="text-muted text-sm">
-          The saved state is copied: place, phases, clothes. The weather goes along by the hour; give it again there.
-        </p>
+        <p className="text-muted text-sm">{m.theSavedStateIsCopiedPlace}</p>
         <Problem words={problem} />
         <button type="submit" className="press border-accent self-start">
-          Make it
+          {m.makeIt}
         </button>
       </form>
     </Dialog>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useEffect, useRef, type KeyboardEvent, type ReactNode } from "react";
 import { $selection } from "@/stores/sheet/day-sheet";
 import { takeOpener } from "./opened-by-key";
@@ -50,13 +51,13 @@ export function EditorFrame({ what, children }: Props) {
   return (
     <section
       ref={frame}
-      aria-label="Editor"
+      aria-label={m.editor}
       className={`border-line border-b pb-4 ${AT_THE_FOOT}`}
       onKeyDown={onKeyDown}
     >
       {children}
       <button type="button" className="press mt-3" onClick={close}>
-        Done
+        {m.done}
       </button>
     </section>
   );

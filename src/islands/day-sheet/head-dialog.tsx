@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useEffect, useState, type FormEvent } from "react";
 import { daysBetween, instantOf, localText } from "@/formats/local-time";
@@ -46,32 +47,32 @@ export function HeadDialog({ view, isOpen, onClose }: Props) {
   };
   const keep = (event: FormEvent): void => {
     event.preventDefault();
-    if (name.trim() === "") return setProblem("Give the outing a name.");
-    if (instant === null) return setProblem("Give a date and a time to start.");
-    if (save.kind !== "saved") return setProblem("The sheet is still being saved; try again in a moment.");
+    if (name.trim() === "") return setProblem(m.giveTheOutingAName);
+    if (instant === null) return setProblem(m.giveADateAndATime);
+    if (save.kind !== "saved") return setProblem(m.theSheetIsStillBeingSaved);
     void attempt(() =>
       changeHead(view.id, { version: view.version, name: name.trim(), startsAt: instant, personId, placeId }),
     );
   };
   return (
-    <Dialog title="Name, day, who and where" isOpen={isOpen} onClose={onClose}>
+    <Dialog title={m.nameDayWhoAndWhere} isOpen={isOpen} onClose={onClose}>
       <form className="flex flex-col gap-3" onSubmit={keep} noValidate>
-        <TextField label="Name" value={name} onChange={setName} />
+        <TextField label={m.name} value={name} onChange={setName} />
         <TimeInput
-          label={`Starts, by the clock of ${timeZone.replaceAll("_", " ")}`}
+          label={m.startsByTheClockOf({ replaceAll: timeZone.replaceAll("_", " ") })}
           type="datetime-local"
           value={startsAt}
           onChange={setStartsAt}
         />
         <div className="flex flex-wrap gap-4">
           <ChoiceField
-            label="Who sits"
+            label={m.whoSits}
             value={personId}
             options={optionsOf(choices.people, view.person)}
             onChange={setPersonId}
           />
           <ChoiceField
-            label="Where"
+            label={m.where}
             value={placeId}
             options={optionsOf(choices.places, view.place)}
             onChange={setPlaceId}
@@ -79,20 +80,20 @@ export function HeadDialog({ view, isOpen, onClose }: Props) {
         </div>
         <div role="status">
           <ul className="text-muted text-sm">
-            {isOtherDay && <li>The hours of weather go along to the other day; a forecast has to be taken again.</li>}
-            {isMoved && <li>Shelter, ground and the way there become those of the new place.</li>}
-            {isOther && <li>Pieces of the same name in the other kit are worn; what it does not hold stays off.</li>}
-            {(isOtherDay || isMoved || isOther) && <li>Undo does not go back beyond this change.</li>}
-            {view.partyId && (isOtherDay || isMoved) && <li>Everybody who goes along goes along to it.</li>}
+            {isOtherDay && <li>{m.theHoursOfWeatherGoAlong}</li>}
+            {isMoved && <li>{m.shelterGroundAndTheWayThere}</li>}
+            {isOther && <li>{m.piecesOfTheSameNameIn}</li>}
+            {(isOtherDay || isMoved || isOther) && <li>{m.undoDoesNotGoBackBeyond}</li>}
+            {view.partyId && (isOtherDay || isMoved) && <li>{m.everybodyWhoGoesAlongGoesAlong}</li>}
           </ul>
         </div>
         <Problem words={problem} />
         <div className="flex flex-wrap justify-between gap-3">
           <button type="submit" className="press border-accent border-2 font-semibold">
-            Keep
+            {m.keep}
           </button>
           <button type="button" className="press" onClick={() => void attempt(() => removeOuting(view.id))}>
-            Remove this outing
+            {m.removeThisOuting}
           </button>
         </div>
       </form>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { Preferences } from "@/formats/display/preferences";
 import { changePreferences } from "@/stores/preferences";
 
@@ -6,15 +7,13 @@ export function Hint({ preferences }: { readonly preferences: Preferences }) {
   if (preferences.hint === "dismissed") return null;
   return (
     <p className="bg-shade no-print flex items-start justify-between gap-2 px-2 py-1 text-sm">
-      <span>
-        Drag an hour, the edge of a phase or a piece, or press it: the answer follows. The “?” tells the keys.
-      </span>
+      <span>{m.dragAnHourTheEdgeOf}</span>
       <button
         type="button"
         className="press press-small shrink-0"
         onClick={() => changePreferences({ hint: "dismissed" })}
       >
-        Put away
+        {m.putAway}
       </button>
     </p>
   );

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useSyncExternalStore } from "react";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 
@@ -11,8 +12,7 @@ export function LeftOff({ view }: { readonly view: OutingView }) {
   if (count <= 0) return null;
   return (
     <p role="status" className="border-accent my-1 border-l-4 pl-3 text-sm">
-      {count === 1 ? "1 piece is" : `${count} pieces are`} not in the kit of {view.person.name} and no longer worn. Put
-      on what they have instead.
+      {count === 1 ? m.pieceIs : m.piecesAre({ count })} {m.notInTheKitOf} {view.person.name} {m.andNoLongerWornPutOn}
     </p>
   );
 }

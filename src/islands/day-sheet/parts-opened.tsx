@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import type { OutingResult } from "@/core/simulation";
 import type { Preferences } from "@/formats/display/preferences";
@@ -22,13 +23,13 @@ type OfView = { readonly view: OutingView };
 type AtMinute = OfView & { readonly minute: number; readonly preferences: Preferences };
 
 export const Beliefs = ({ view }: OfView) => (
-  <Folded title="Beliefs, looked at here">
+  <Folded title={m.beliefsLookedAtHere}>
     <LateBeliefs view={view} />
   </Folded>
 );
 
 export const Practices = ({ view }: OfView) => (
-  <Folded title="How others would do it">
+  <Folded title={m.howOthersWouldDoIt}>
     <LatePractices view={view} />
   </Folded>
 );
@@ -36,7 +37,7 @@ export const Practices = ({ view }: OfView) => (
 export function AvoidedMaterials({ view, result }: OfView & { readonly result: OutingResult }) {
   const { avoids, heatDebtEnds = false } = view.person.practicePreferences;
   return (
-    <Folded title={`What ${view.person.name} avoids and goes by`} isOpenAtFirst={avoids.length > 0 || heatDebtEnds}>
+    <Folded title={m.whatAvoidsAndGoesBy({ name: view.person.name })} isOpenAtFirst={avoids.length > 0 || heatDebtEnds}>
       <LateAvoided view={view} result={result} />
     </Folded>
   );
@@ -45,7 +46,7 @@ export function AvoidedMaterials({ view, result }: OfView & { readonly result: O
 export function WhenItGoesWrong(props: AtMinute) {
   const [levers, setLevers] = useState<Levers | null>(null);
   return (
-    <Folded title="When it goes wrong">
+    <Folded title={m.whenItGoesWrong}>
       <LateWrong {...props} levers={levers} onLevers={setLevers} />
     </Folded>
   );
@@ -55,7 +56,7 @@ export function SkinGlassBatteries({ result, ...props }: AtMinute & { readonly r
   const [device, setDevice] = useState<Device | null>(null);
   const { airTemperatureC, minutes } = result.series;
   return (
-    <Folded title="Skin on metal, glass, batteries">
+    <Folded title={m.skinOnMetalGlassBatteries}>
       <LateSkin
         {...props}
         airTemperatureC={airTemperatureC[Math.min(props.minute, minutes)]!}
@@ -76,9 +77,9 @@ export function WhyPanel({ preferences }: { readonly preferences: Preferences })
   return (
     <>
       <button type="button" className="press press-small" onClick={open}>
-        Why this number
+        {m.whyThisNumber}
       </button>
-      <Dialog title="Why this number" isOpen={isOpen} onClose={() => setOpen(false)}>
+      <Dialog title={m.whyThisNumber} isOpen={isOpen} onClose={() => setOpen(false)}>
         <LateWhy preferences={preferences} />
       </Dialog>
     </>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useState } from "react";
 import { partyWords, type Sitting } from "@/formats/display/words/party-words";
@@ -26,7 +27,7 @@ export function PartySection({ view, party }: { readonly view: OutingView; reado
     <section aria-labelledby="party" className="border-line border-b pb-3">
       <div className="flex items-center justify-between gap-2">
         <h2 id="party" className="font-semibold">
-          Who sits
+          {m.whoSits}
         </h2>
         <button
           type="button"
@@ -34,7 +35,7 @@ export function PartySection({ view, party }: { readonly view: OutingView; reado
           aria-expanded={isAdding}
           onClick={() => setIsAdding(!isAdding)}
         >
-          Add a sitter
+          {m.addASitter}
         </button>
       </div>
       <ul className="text-sm">
@@ -48,8 +49,8 @@ export function PartySection({ view, party }: { readonly view: OutingView; reado
               </a>
             )}
             <span>
-              {own.verdict ? verdictWords(own.verdict) : !own.isRecomputing && "cannot be computed"}
-              {own.isRecomputing && (own.verdict ? " (being recomputed)" : "being computed …")}
+              {own.verdict ? verdictWords(own.verdict) : !own.isRecomputing && m.cannotBeComputed}
+              {own.isRecomputing && (own.verdict ? m.beingRecomputed : m.beingComputed)}
             </span>
           </li>
         ))}

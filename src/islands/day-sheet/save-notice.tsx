@@ -1,21 +1,24 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { $clashes } from "@/stores/sheet/editing";
 import { $isKept, $save, doAgainOnNewer, saveAsCopy, saveNow, type SaveState } from "@/stores/saving/saving";
 
 const NOTICE = "border-cranberry bg-raised flex flex-wrap items-center gap-3 border-l-4 px-3 py-2";
-const WORDS = { saved: "saved", changed: "changed …", saving: "saving …" } as const;
+const WORDS = { saved: m.saved, changed: m.changed, saving: m.saving } as const;
 
 function State({ state }: { readonly state: SaveState }) {
   switch (state.kind) {
     case "conflict":
       return (
         <div role="alert" className={NOTICE}>
-          <p>{state.message} Your changes are still on this page.</p>
+          <p>
+            {state.message} {m.yourChangesAreStillOnThis}
+          </p>
           <button type="button" className="press" onClick={() => void doAgainOnNewer()}>
-            Do my changes again on the newer one
+            {m.doMyChangesAgainOnThe}
           </button>
           <button type="button" className="press" onClick={() => void saveAsCopy()}>
-            Save mine as a copy
+            {m.saveMineAsACopy}
           </button>
         </div>
       );
@@ -24,11 +27,11 @@ function State({ state }: { readonly state: SaveState }) {
       return (
         <div role="alert" className={NOTICE}>
           <p>
-            Not saved. {state.message}
-            {state.kind === "refused" && " Change it or take the last step back; what you did is kept in this browser."}
+            {m.notSaved} {state.message}
+            {state.kind === "refused" && m.changeItOrTakeTheLast}
           </p>
           <button type="button" className="press" onClick={() => void saveNow()}>
-            Try again
+            {m.tryAgain}
           </button>
         </div>
       );
@@ -51,15 +54,15 @@ export function SaveNotice() {
       <State state={state} />
       {!isKept && state.kind !== "saved" && (
         <p role="alert" className={NOTICE}>
-          This browser’s store is full or barred: what is not saved is only on this page. Keep it open until it says
-          “saved”.
+          {m.thisBrowsersStoreIsFullOr}
         </p>
       )}
       {clashes.length > 0 && (
         <p role="status" className={NOTICE}>
-          Both had changed: {clashes.join(", ")}. Yours stands; look it over.
+          {m.bothHadChanged} {clashes.join(", ")}
+          {m.yoursStandsLookItOver}
           <button type="button" className="press" onClick={() => $clashes.set([])}>
-            Seen
+            {m.seen}
           </button>
         </p>
       )}

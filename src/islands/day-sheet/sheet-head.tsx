@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { CloudSun, Copy, HelpCircle, MapPin, Pencil, Redo2, Shirt, Undo2 } from "lucide-react";
 import { memo, useEffect, type ReactNode } from "react";
@@ -68,16 +69,16 @@ function UndoRedo() {
   return (
     <>
       <Action
-        label={last ? `Undo ${last.label}` : "Undo"}
-        title={last ? `Undo: ${last.label} (Ctrl+Z)` : "Nothing to undo"}
+        label={last ? m.undo({ label: last.label }) : m.undoTitle}
+        title={last ? m.undoCtrlZ({ label: last.label }) : m.nothingToUndo}
         icon={<Undo2 aria-hidden="true" size={ICON_PX} />}
         isDisabled={!last}
         isWordless
         onPress={undo}
       />
       <Action
-        label={next ? `Redo ${next.label}` : "Redo"}
-        title={next ? `Redo: ${next.label} (Ctrl+Shift+Z)` : "Nothing to redo"}
+        label={next ? m.redo({ label: next.label }) : m.redoTitle}
+        title={next ? m.redoCtrlShiftZ({ label: next.label }) : m.nothingToRedo}
         icon={<Redo2 aria-hidden="true" size={ICON_PX} />}
         isDisabled={!next}
         isWordless
@@ -98,16 +99,14 @@ function Heading({ view }: Props) {
     <h1 className="text-base">
       <span className="font-semibold">{view.name}</span>{" "}
       <span className="text-muted text-sm">
-        {view.place.name} · {view.person.name} · {dateText(view.startsAt, view.place.timeZone)} from{" "}
+        {view.place.name} · {view.person.name} · {dateText(view.startsAt, view.place.timeZone)} {m.from2}{" "}
         {clockText(view.startsAt, view.place.timeZone)}
       </span>
       {invented && (
-        <span
-          className="text-accent-text text-sm"
-          title={view.invented ? "People, place, kit and weather are made up" : invented}
-        >
+        <span className="text-accent-text text-sm" title={view.invented ? m.peoplePlaceKitAndWeatherAre : invented}>
           {" "}
-          · Invented{!view.invented && " weather"}
+          {m.invented}
+          {!view.invented && m.weather2}
         </span>
       )}
     </h1>
@@ -122,42 +121,42 @@ const Actions = memo(({ outingId, onOpen }: ActionsProps) => (
     <SaveNotice />
     <UndoRedo />
     <Action
-      label="Name, day, who and where"
-      title="Name, day, who and where; remove"
+      label={m.nameDayWhoAndWhere}
+      title={m.nameDayWhoAndWhereRemove}
       icon={<Pencil aria-hidden="true" size={ICON_PX} />}
       isWordless
       onPress={() => onOpen("head")}
     />
     <Action
-      label="Place"
+      label={m.placeTitle}
       icon={<MapPin aria-hidden="true" size={ICON_PX} />}
       onPress={() => $selection.set({ kind: "place" })}
     />
-    <Action label="Weather" icon={<CloudSun aria-hidden="true" size={ICON_PX} />} onPress={() => onOpen("weather")} />
-    <Action label="Add clothes" icon={<Shirt aria-hidden="true" size={ICON_PX} />} onPress={() => onOpen("clothes")} />
+    <Action label={m.weather} icon={<CloudSun aria-hidden="true" size={ICON_PX} />} onPress={() => onOpen("weather")} />
+    <Action label={m.addClothes} icon={<Shirt aria-hidden="true" size={ICON_PX} />} onPress={() => onOpen("clothes")} />
     <a
       className="press press-small flex items-center gap-1.5"
       href={`/outings/${outingId}/pack`}
-      title="Packing list, dressing order, calendar"
+      title={m.packingListDressingOrderCalendar}
     >
-      Pack
+      {m.pack}
     </a>
     <a
       className="press press-small flex items-center gap-1.5"
       href={`/outings/${outingId}/card`}
-      title="One page for the field, printed or without network"
+      title={m.onePageForTheFieldPrinted}
     >
-      Card
+      {m.card}
     </a>
     <Action
-      label="Copy"
-      title="Another outing like this"
+      label={m.copy}
+      title={m.anotherOutingLikeThis}
       icon={<Copy aria-hidden="true" size={ICON_PX} />}
       isWordless
       onPress={() => onOpen("copy")}
     />
     <Action
-      label="Help"
+      label={m.help}
       icon={<HelpCircle aria-hidden="true" size={ICON_PX} />}
       isWordless
       onPress={() => onOpen("help")}

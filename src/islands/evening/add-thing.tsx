@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import { addExtra } from "@/stores/sheet/preparation";
 import { TextField } from "../fields/text-field";
@@ -18,9 +19,9 @@ export function AddThing() {
         add();
       }}
     >
-      <TextField label="What else to take" value={words} onChange={setWords} />
+      <TextField label={m.whatElseToTake} value={words} onChange={setWords} />
       <button type="submit" className="press" disabled={words.trim() === ""}>
-        Add
+        {m.add}
       </button>
     </form>
   );

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { MS_PER_MINUTE } from "@/core/units";
 import { useEffect, useState } from "react";
 import { untilText } from "@/formats/display/time";
@@ -38,8 +39,7 @@ function CardClock({ outingId, moments, theme: initial }: Props) {
       <div className="flex flex-col gap-3">
         {isOlder && (
           <p role="alert" className="border-cranberry border-l-4 pl-3 text-xl font-bold" data-testid="card-older">
-            Older than your changes: the plan was changed on this device and the server does not have it yet. Go by the
-            day sheet, which follows them.
+            {m.olderThanYourChangesThePlan}
           </p>
         )}
         <button
@@ -48,14 +48,15 @@ function CardClock({ outingId, moments, theme: initial }: Props) {
           aria-pressed={theme === "red"}
           onClick={() => change(theme === "red" ? "system" : "red")}
         >
-          {theme === "red" ? "Red light: on" : "Red light: off"}
+          {theme === "red" ? m.redLightOn : m.redLightOff}
         </button>
         <p role="status" className="no-print border-accent border-l-4 pl-3 text-2xl" data-testid="card-next">
-          {nowMs === null && "looking at the clock …"}
-          {nowMs !== null && !next && "Nothing more is planned."}
+          {nowMs === null && m.lookingAtTheClock}
+          {nowMs !== null && !next && m.nothingMoreIsPlanned}
           {nowMs !== null && next && (
             <>
-              Next, {next.clock}: <strong>{next.words}</strong>, in {untilText((next.atMs - nowMs) / MS_PER_MINUTE)}
+              {m.nextTitle} {next.clock}: <strong>{next.words}</strong>
+              {m.inWordsPart} {untilText((next.atMs - nowMs) / MS_PER_MINUTE)}
             </>
           )}
         </p>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { dressingOrder, type DressingSpot, type DressingStep } from "@/core/evening";
 import { SPOT_WORDS, stepWords } from "@/formats/display/words/dressing-words";
 import { clockText, durationText } from "@/formats/display/time";
@@ -25,21 +26,23 @@ export function DressingList({ view }: { readonly view: OutingView }) {
   return (
     <section aria-labelledby="dressing">
       <h2 id="dressing" className="text-xl font-semibold">
-        Dressing order
+        {m.dressingOrder}
       </h2>
-      <p className="text-muted text-sm">
-        Minutes are those it takes with cold hands (common practice). At a height the harness is on and attached before
-        all else, as its maker says.
-      </p>
+      <p className="text-muted text-sm">{m.minutesAreThoseItTakesWith}</p>
       {blocks.map(({ spot, minute, steps }) => (
         <section key={`${spot} ${minute}`} className="break-inside-avoid pt-4">
           <h3 className="border-ink flex justify-between border-b font-semibold">
             <span>
               {spot === "out"
-                ? `${SPOT_WORDS.out}, at ${clockText(instantAt(view.startsAt, minute), view.place.timeZone)}`
+                ? m.ofAt({
+                    out: SPOT_WORDS.out,
+                    instantAt: clockText(instantAt(view.startsAt, minute), view.place.timeZone),
+                  })
                 : SPOT_WORDS[spot]}
             </span>
-            <span className="text-muted text-sm font-normal">about {durationText(minutesOf(steps))}</span>
+            <span className="text-muted text-sm font-normal">
+              {m.about2} {durationText(minutesOf(steps))}
+            </span>
           </h3>
           <ol className="list-decimal pl-6">
             {steps.map((step, index) => (

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useEffect, useState } from "react";
 import { inventedWords } from "@/formats/display/words/invented-words";
@@ -56,34 +57,37 @@ function Evening({ initial, verdict: stored, isRecomputing, careById, preference
       <div className="flex flex-col gap-8 pt-5">
         <div>
           <div className="flex flex-wrap items-baseline justify-between gap-3">
-            <h1 className="text-2xl font-semibold">{view.name}: the evening before</h1>
+            <h1 className="text-2xl font-semibold">
+              {view.name}
+              {m.theEveningBefore}
+            </h1>
             <div className="no-print">
               <SaveNotice />
             </div>
           </div>
           <p className="text-muted">
-            {view.place.name} · {view.person.name} · {dateText(view.startsAt, timeZone)} from{" "}
+            {view.place.name} · {view.person.name} · {dateText(view.startsAt, timeZone)} {m.from2}{" "}
             {clockText(view.startsAt, timeZone)}
             {invented && ` · ${invented}`}
           </p>
           {verdict && (
             <p className="font-semibold">
               {verdictWords(verdict)} · {againstPlanWords(verdict)}
-              {known.isRecomputing && " · as last computed, being recomputed …"}
+              {known.isRecomputing && m.asLastComputedBeingRecomputed}
             </p>
           )}
           <p className="no-print flex flex-wrap gap-2 pt-3">
             <a className="press inline-flex items-center" href={`/outings/${view.id}`}>
-              Day sheet
+              {m.daySheet}
             </a>
             <a className="press border-accent inline-flex items-center" href={`/outings/${view.id}/card`}>
-              Field card
+              {m.fieldCard}
             </a>
             <a className="press inline-flex items-center" href={`/api/outings/${view.id}/calendar`} download>
-              Calendar file
+              {m.calendarFile}
             </a>
             <button type="button" className="press" onClick={() => window.print()}>
-              Print
+              {m.print}
             </button>
           </p>
         </div>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { PREPARATION_RANGE } from "@/core/evening";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { leaveWith, tellPlace } from "@/stores/sheet/preparation";
@@ -18,17 +19,17 @@ export function LeftWithFields({ view }: { readonly view: OutingView }) {
   return (
     <section aria-labelledby="left-with" className="no-print">
       <h2 id="left-with" className="text-xl font-semibold">
-        Plan left with
+        {m.planLeftWith}
       </h2>
-      <p className="text-muted text-sm">Somebody who knows where you are and when to call for help.</p>
+      <p className="text-muted text-sm">{m.somebodyWhoKnowsWhereYouAre}</p>
       <div className="flex flex-wrap gap-4 pt-2">
-        <TextField label="Name" value={now.name} onChange={(name) => change({ name })} />
+        <TextField label={m.name} value={now.name} onChange={(name) => change({ name })} />
         {leftWith && (
           <>
-            <TextField label="Reached by" value={now.reachedBy} onChange={(reachedBy) => change({ reachedBy })} />
+            <TextField label={m.reachedBy} value={now.reachedBy} onChange={(reachedBy) => change({ reachedBy })} />
             <NumberField
-              label="Calls for help after the planned end"
-              unit="min"
+              label={m.callsForHelpAfterThePlanned}
+              unit={m.min2}
               value={now.alarmAfterMinutes}
               low={low}
               high={high}
@@ -46,9 +47,7 @@ export function LeftWithFields({ view }: { readonly view: OutingView }) {
           checked={tellsPlace}
           onChange={(event) => tellPlace(event.target.checked)}
         />
-        <span>
-          Show the coordinates on the field card and give them with files. Not ticked, the place stays secret.
-        </span>
+        <span>{m.showTheCoordinatesOnTheField}</span>
       </label>
     </section>
   );

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { sumOf, PACK_GROUPS, packingList, type PackGroup, type PackLine } from "@/core/evening";
 import { plainNumber } from "@/formats/display/numbers";
 import { loadText, quantityText } from "@/formats/display/quantities";
@@ -22,9 +23,9 @@ function Line({ line, isPacked }: { readonly line: PackLine; readonly isPacked: 
           onChange={(event) => tick(key, event.target.checked)}
         />
         <span className={isPacked ? "text-muted line-through" : undefined}>
-          {what.kind === "missing" && <strong className="text-rust-text">missing: </strong>}
+          {what.kind === "missing" && <strong className="text-rust-text">{m.missing} </strong>}
           {words}
-          {isCareDue && <span className="text-rust-text"> · due for care: see the kit</span>}
+          {isCareDue && <span className="text-rust-text"> {m.dueForCareSeeTheKit}</span>}
         </span>
       </label>
       <span className="text-muted shrink-0 self-center text-sm">{mass}</span>
@@ -32,10 +33,10 @@ function Line({ line, isPacked }: { readonly line: PackLine; readonly isPacked: 
         <button
           type="button"
           className="press press-small no-print self-center"
-          aria-label={`Take ${what.words} off the list`}
+          aria-label={m.takeOffTheList({ words: what.words })}
           onClick={() => removeExtra(what.id)}
         >
-          Remove
+          {m.remove}
         </button>
       )}
     </li>
@@ -61,8 +62,8 @@ function Group({
         {massG > 0 && (
           <span className="text-muted text-sm font-normal">
             {loadText(massG)}
-            {isPacked && `, about ${plainNumber(volumeL, 0)} L`}
-            {unknownMass > 0 && `, ${unknownMass} without a known mass`}
+            {isPacked && m.aboutLPart({ volumeL: plainNumber(volumeL, 0) })}
+            {unknownMass > 0 && m.ofWithoutAKnownMass({ unknownMass })}
           </span>
         )}
       </h3>
@@ -85,21 +86,18 @@ export function Packing({ view, careById }: { readonly view: OutingView; readonl
     <section aria-labelledby="packing">
       <div className="flex flex-wrap items-baseline justify-between gap-3">
         <h2 id="packing" className="text-xl font-semibold">
-          Packing list
+          {m.packingList}
         </h2>
         <p role="status" data-testid="packed">
-          {done} of {lines.length} packed
+          {done} {m.ofWords2} {lines.length} {m.packed2}
         </p>
         {done > 0 && (
           <button type="button" className="press press-small no-print" onClick={untickAll}>
-            Start packing again
+            {m.startPackingAgain}
           </button>
         )}
       </div>
-      <p className="text-muted text-sm">
-        Drawn from what is worn and from the place; what is asked for beyond clothes is common practice. Local rules and
-        the makers’ instructions come first.
-      </p>
+      <p className="text-muted text-sm">{m.drawnFromWhatIsWornAnd}</p>
       <div className="gap-x-8 sm:columns-2">
         {PACK_GROUPS.map((group) => (
           <Group key={group} group={group} lines={lines.filter((line) => line.group === group)} packed={packed} />

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { PERSON_RANGE } from "@/core/body";
 import { clamp } from "@/core/numeric";
@@ -17,7 +18,13 @@ export function BodyHeightField({ value, onChange }: Props) {
   const { length } = useStore($preferences);
   if (length === "cm") {
     return (
-      <QuantityField label="Height" quantity="length" value={value} range={PERSON_RANGE.heightM} onChange={onChange} />
+      <QuantityField
+        label={m.height}
+        quantity="length"
+        value={value}
+        range={PERSON_RANGE.heightM}
+        onChange={onChange}
+      />
     );
   }
   const total = Math.round(INCH.fromSi(value) * 10) / 10;
@@ -27,10 +34,10 @@ export function BodyHeightField({ value, onChange }: Props) {
     onChange(clamp(INCH.toSi(nextFeet * INCHES_PER_FOOT + nextInches), ...PERSON_RANGE.heightM));
   return (
     <fieldset className="flex gap-4">
-      <legend className="sr-only">Height</legend>
+      <legend className="sr-only">{m.height}</legend>
       <NumberField
-        label="Height, feet"
-        unit="ft"
+        label={m.heightFeet}
+        unit={m.ft}
         value={feet}
         low={FEET_RANGE[0]}
         high={FEET_RANGE[1]}
@@ -39,8 +46,8 @@ export function BodyHeightField({ value, onChange }: Props) {
         onChange={(next) => take(Math.round(next), inches)}
       />
       <NumberField
-        label="and inches"
-        unit="in"
+        label={m.andInches}
+        unit={m.inWords2}
         value={inches}
         low={0}
         high={INCHES_PER_FOOT - 0.1}

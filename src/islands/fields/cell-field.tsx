@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { shownNumber, useTypedNumber } from "./use-typed-number";
 
 type Props = {
@@ -18,7 +19,11 @@ export function CellField({ label, ...typed }: Props) {
     <input
       {...input}
       aria-label={label}
-      title={isUsable ? undefined : `from ${shownNumber(low, decimals)} to ${shownNumber(high, decimals)}`}
+      title={
+        isUsable
+          ? undefined
+          : m.fromTo({ shownNumber: shownNumber(low, decimals), shownNumber2: shownNumber(high, decimals) })
+      }
       className="field w-24"
       onBlur={leave}
     />

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useId, useState } from "react";
 import { MINUTES_PER_DAY, MINUTES_PER_HOUR, MS_PER_MINUTE } from "@/core/units";
 import { clockText } from "@/formats/display/time";
@@ -30,7 +31,7 @@ export function ClockField({ label, minute, low, high, startsAt, timeZone, onCha
     const fitting = days
       .filter((at) => at >= low && at <= high)
       .sort((one, other) => Math.abs(one - minute) - Math.abs(other - minute));
-    setProblem(fitting.length === 0 ? `Give a time from ${clock(low)} to ${clock(high)}.` : null);
+    setProblem(fitting.length === 0 ? m.giveATimeFromTo({ clock: clock(low), clock2: clock(high) }) : null);
     if (fitting[0] !== undefined) onChange(fitting[0]);
   };
   return (

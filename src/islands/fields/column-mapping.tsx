@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 /** A column of somebody's table: its head, what it holds, and an example. */
 type MappedColumn<Role extends string> = {
   readonly head: string;
@@ -15,7 +16,7 @@ type Props<Role extends string> = {
 /** What the columns of a table hold, as it was guessed; each can be said otherwise. */
 export function ColumnMapping<Role extends string>({ columns, options, onSay }: Props<Role>) {
   return (
-    <ul className="flex flex-wrap gap-x-4 gap-y-2" aria-label="What the columns hold">
+    <ul className="flex flex-wrap gap-x-4 gap-y-2" aria-label={m.whatTheColumnsHold}>
       {columns.map(({ head, role, example }) => (
         <li key={head} className="min-w-0">
           <label className="flex flex-col gap-1 text-sm">
@@ -27,7 +28,7 @@ export function ColumnMapping<Role extends string>({ columns, options, onSay }: 
               value={role ?? ""}
               onChange={(event) => onSay(head, event.target.value as Role | "")}
             >
-              <option value="">left out</option>
+              <option value="">{m.leftOut}</option>
               {options.map(([own, words]) => (
                 <option key={own} value={own}>
                   {words}

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useId, useState } from "react";
 import { WEATHER_COLUMN_KEYS, WEATHER_COLUMNS, type WeatherColumn } from "@/formats/weather-import/columns";
@@ -48,12 +49,10 @@ export function HoursField({ timeZone, startsAt, read, onRead }: Props) {
   return (
     <div className="flex flex-col gap-3">
       <p className="text-muted text-sm">
-        Any table with a time, the temperature of the air and the wind will do, with whatever heads and units: cells
-        copied from a spreadsheet, or a file of an hourly weather service (CSV, JSON, XLSX, up to{" "}
-        {MOST_BYTES / 1_000_000} MB). Times without an offset are clock times of {timeZone.replaceAll("_", " ")}.
+        {m.anyTableWithATimeThe} {MOST_BYTES / 1_000_000} {m.mbTimesWithoutAnOffsetAre} {timeZone.replaceAll("_", " ")}.
       </p>
       <label htmlFor={id} className="text-muted text-sm">
-        Paste hours
+        {m.pasteHours}
       </label>
       <textarea
         id={id}
@@ -63,7 +62,7 @@ export function HoursField({ timeZone, startsAt, read, onRead }: Props) {
         onChange={(event) => show(event.target.value)}
       />
       <label className="text-sm">
-        <span className="text-muted">or read a file </span>
+        <span className="text-muted">{m.orReadAFile} </span>
         <input
           type="file"
           accept=".csv,.tsv,.json,.txt,.xlsx,text/csv,application/json"
@@ -82,8 +81,8 @@ export function HoursField({ timeZone, startsAt, read, onRead }: Props) {
           onSay={say}
         />
       )}
-      {read && <ToldList title="Left out:" told={read.problems} isProblem />}
-      {read && <ToldList title="Understood so:" told={read.notes} />}
+      {read && <ToldList title={m.leftOutTitle} told={read.problems} isProblem />}
+      {read && <ToldList title={m.understoodSo} told={read.notes} />}
     </div>
   );
 }

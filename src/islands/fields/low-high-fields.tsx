@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { LOW_HIGH_RANGE } from "@/core/day";
 import { CONDITION_RANGE } from "@/core/sitter";
 import { QuantityField } from "./quantity-field";
@@ -11,21 +12,21 @@ type Props = { readonly day: LowHigh; readonly onChange: (day: LowHigh) => void 
 export const LowHighFields = ({ day, onChange }: Props) => (
   <>
     <QuantityField
-      label="Low"
+      label={m.low}
       quantity="temperature"
       value={day.lowC}
       range={LOW_HIGH_RANGE.lowC}
       onChange={(lowC) => onChange({ ...day, lowC })}
     />
     <QuantityField
-      label="High"
+      label={m.high}
       quantity="temperature"
       value={day.highC}
       range={LOW_HIGH_RANGE.highC}
       onChange={(highC) => onChange({ ...day, highC })}
     />
     <QuantityField
-      label="Wind"
+      label={m.windTitle}
       quantity="wind"
       value={day.windMPerS}
       range={CONDITION_RANGE.windMPerS}

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useId, type ReactNode } from "react";
 import { shownNumber, useTypedNumber } from "./use-typed-number";
 
@@ -40,8 +41,8 @@ export function NumberField({ label, unit, note, ...typed }: Props) {
       </span>
       {!isUsable && (
         <p id={`${id}-error`} role="alert" className="text-cranberry text-sm">
-          Give a number from {shownNumber(low, decimals)} to {shownNumber(high, decimals)} {unit}.
-          {value !== null && ` The figure still uses ${shownNumber(value, decimals)}.`}
+          {m.giveANumberFrom} {shownNumber(low, decimals)} {m.to3} {shownNumber(high, decimals)} {unit}.
+          {value !== null && m.theFigureStillUses({ shownNumber: shownNumber(value, decimals) })}
         </p>
       )}
     </div>

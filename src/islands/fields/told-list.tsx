@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { Told } from "@/formats/table/read-table";
 
 type Props = { readonly title: string; readonly told: readonly Told[]; readonly isProblem?: boolean };
@@ -18,7 +19,11 @@ export function ToldList({ title, told, isProblem = false }: Props) {
           <li key={`${at} ${reason}`}>{at === "" ? reason : `${at}: ${reason}`}</li>
         ))}
       </ul>
-      {told.length > MOST_SHOWN && <p>and {told.length - MOST_SHOWN} more</p>}
+      {told.length > MOST_SHOWN && (
+        <p>
+          {m.and2} {told.length - MOST_SHOWN} {m.more}
+        </p>
+      )}
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { MINUTES_PER_HOUR } from "@/core/units";
 import { toeMinutesChart } from "@/charts/toe-minutes-chart";
 import type { FootAnswer } from "@/core/bench";
@@ -37,7 +38,7 @@ export function FootChart({ answer, airTemperatureC, hours, preferences }: Props
         <g key={hour}>
           <line x1={LEFT} x2={WIDTH} y1={y} y2={y} strokeDasharray="1 5" className="stroke-line" />
           <text x={LEFT - 4} y={y + 4} textAnchor="end" fontSize={11} className="fill-muted">
-            {hour} h
+            {hour} {m.hWords}
           </text>
         </g>
       ))}
@@ -86,7 +87,7 @@ export function FootLegend({ preferences }: Pick<Props, "preferences">) {
             className={LOOK[level].line}
           />
           <text x={30} y={13} fontSize={12} className={LOOK[level].text}>
-            toes {degreesText(LIMIT_TABLE.toes.value[level]!, preferences.temperature)}
+            {m.toes} {degreesText(LIMIT_TABLE.toes.value[level]!, preferences.temperature)}
           </text>
         </g>
       ))}

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { MOST_SOCKS } from "@/core/bench";
 import { $byPlace, type FootColumn as Column } from "@/stores/bench/foot-bench";
@@ -23,43 +24,45 @@ export function FootColumn({ index: index, column, onChange, onRemove }: Props) 
   };
   return (
     <fieldset className="flex min-w-0 flex-col gap-2">
-      <legend className="font-semibold">Feet {index + 1}</legend>
+      <legend className="font-semibold">
+        {m.feetTitle} {index + 1}
+      </legend>
       <ChoiceField
-        label="Boot"
+        label={m.bootTitle}
         value={column.boot ?? NONE}
-        options={pieceOptions(boots, "none")}
+        options={pieceOptions(boots, m.none)}
         onChange={(id) => set({ boot: id || null })}
       />
       {Array.from({ length: Math.min(MOST_SOCKS, column.socks.length + 1) }, (_, at) => (
         <ChoiceField
           key={at}
-          label={`Sock ${at + 1}`}
+          label={m.sockTitle({ at: at + 1 })}
           value={column.socks[at] ?? NONE}
-          options={pieceOptions(socks, "none")}
+          options={pieceOptions(socks, m.none)}
           onChange={(id) => setSock(at, id)}
         />
       ))}
       <ChoiceField
-        label="Footbed"
+        label={m.footbedTitle}
         value={column.footbed ?? NONE}
-        options={pieceOptions(footbeds, "none")}
+        options={pieceOptions(footbeds, m.none)}
         onChange={(id) => set({ footbed: id || null })}
       />
       <ChoiceField
-        label="Gaiter"
+        label={m.gaiter}
         value={column.gaiter ?? NONE}
-        options={pieceOptions(gaiters, "none")}
+        options={pieceOptions(gaiters, m.none)}
         onChange={(id) => set({ gaiter: id || null })}
       />
       <ChoiceField
-        label="Under the soles"
+        label={m.underTheSoles}
         value={column.under ?? NONE}
-        options={pieceOptions(pads, "nothing")}
+        options={pieceOptions(pads, m.nothingUnder)}
         onChange={(id) => set({ under: id || null })}
       />
       {onRemove && (
         <button type="button" className="press press-small self-start" onClick={onRemove}>
-          Take away
+          {m.takeAway}
         </button>
       )}
     </fieldset>

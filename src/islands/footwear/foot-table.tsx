@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { insulationText, quantityText } from "@/formats/display/quantities";
 import type { FootAnswer } from "@/core/bench";
 import { LEVELS, LIMIT_TABLE, type Level } from "@/core/limits";
@@ -22,7 +23,7 @@ type Props = {
 type Row = FigureRow<FootAnswer, Choice | null>;
 
 const CM_PER_M = 100;
-const NOT_KNOWN = "not known";
+const NOT_KNOWN = m.notKnown;
 
 /** What a step of a scale says of a boot. */
 const stepOf = (steps: readonly string[], step: number | undefined): string =>
@@ -31,22 +32,21 @@ const stepOf = (steps: readonly string[], step: number | undefined): string =>
 /** What is told of a boot beside its warmth. */
 const BOOT_ROWS: readonly Row[] = [
   {
-    title: "Shaft",
+    title: m.shaft,
     text: (_, boot) =>
       boot?.traits.shaftHeightCm === undefined
         ? NOT_KNOWN
-        : `${quantityText("length", boot.traits.shaftHeightCm / CM_PER_M)} high`,
+        : m.ofHigh({ quantity: quantityText("length", boot.traits.shaftHeightCm / CM_PER_M) }),
   },
   {
-    title: "Top of the shaft",
-    text: (_, boot) =>
-      boot?.traits.endsAt?.includes("ankles") ? "open: snow and wind come in without a gaiter" : "closes on the leg",
+    title: m.topOfTheShaft,
+    text: (_, boot) => (boot?.traits.endsAt?.includes("ankles") ? m.openSnowAndWindComeIn : m.closesOnTheLeg),
   },
-  { title: "Keeps out", text: (_, boot) => stepOf(WATER_RESISTANCE, boot?.traits.waterResistance) },
-  { title: "Walked in", text: (_, boot) => stepOf(WALKABILITY, boot?.traits.walkability) },
-  { title: "On snow and ice", text: (_, boot) => stepOf(TRACTION, boot?.traits.traction) },
+  { title: m.keepsOut, text: (_, boot) => stepOf(WATER_RESISTANCE, boot?.traits.waterResistance) },
+  { title: m.walkedIn, text: (_, boot) => stepOf(WALKABILITY, boot?.traits.walkability) },
+  { title: m.onSnowAndIce, text: (_, boot) => stepOf(TRACTION, boot?.traits.traction) },
   {
-    title: "Closed by",
+    title: m.closedBy,
     text: (_, boot) => (boot?.traits.closure === undefined ? NOT_KNOWN : CLOSURE_WORDS[boot.traits.closure]),
   },
 ];
@@ -56,48 +56,51 @@ const hoursText = (hours: number | null): string =>
 
 const rowsOf = ({ level, hours, preferences }: Omit<Props, "answers" | "boots">): Row[] => [
   ...LEVELS.map((own): Row => ({
-    title: `Toes at ${degreesText(LIMIT_TABLE.toes.value[own]!, preferences.temperature)} after`,
+    title: m.toesAtAfter({ own: degreesText(LIMIT_TABLE.toes.value[own]!, preferences.temperature) }),
     text: ({ toeMinutes }) => toeText(toeMinutes, own, hours),
   })),
   {
-    title: "Fit",
+    title: m.fit,
     text: (answer) => [fitWords(answer.fit), tightCostWords(answer, level)].filter((text) => text !== null).join(" "),
   },
   {
-    title: `Coldest air for ${plainNumber(hours, 1)} h of sitting`,
+    title: m.coldestAirForHOfSitting({ hours: plainNumber(hours, 1) }),
     text: ({ coldestForHoursC }) =>
-      coldestForHoursC === null ? "none in reach" : degreesText(coldestForHoursC, preferences.temperature),
+      coldestForHoursC === null ? m.noneInReach : degreesText(coldestForHoursC, preferences.temperature),
   },
   {
-    title: "Printed on the boot",
+    title: m.printedOnTheBoot,
     text: (_, boot) =>
       boot?.piece.printedTemperatureC === undefined
         ? NOT_KNOWN
-        : `${degreesText(boot.piece.printedTemperatureC, preferences.temperature)}, never reckoned with`,
+        : m.neverReckonedWith({
+            printedTemperatureC: degreesText(boot.piece.printedTemperatureC, preferences.temperature),
+          }),
   },
-  { title: "At the toes, skin to air", text: ({ toesM2KPerW }) => insulationText(toesM2KPerW, 2) },
-  { title: "Over the foot", text: ({ upperM2KPerW }) => insulationText(upperM2KPerW, 2) },
-  { title: "Under the sole, under weight", text: ({ soleM2KPerW }) => insulationText(soleM2KPerW, 2) },
+  { title: m.atTheToesSkinToAir, text: ({ toesM2KPerW }) => insulationText(toesM2KPerW, 2) },
+  { title: m.overTheFoot, text: ({ upperM2KPerW }) => insulationText(upperM2KPerW, 2) },
+  { title: m.underTheSoleUnderWeight, text: ({ soleM2KPerW }) => insulationText(soleM2KPerW, 2) },
   ...GROUNDS.map((ground): Row => ({
-    title: `Both soles lose on ${GROUND_WORDS[ground]}`,
+    title: m.bothSolesLoseOn({ ground: GROUND_WORDS[ground] }),
     text: ({ soleLossW }) => `${fixedNumber(soleLossW[ground], 1)} W`,
   })),
   {
-    title: `Water in it after ${plainNumber(hours, 1)} h`,
-    text: ({ drying }) => `${quantityText("smallMass", drying.waterG)} a pair`,
+    title: m.waterInItAfterH({ hours: plainNumber(hours, 1) }),
+    text: ({ drying }) => m.aPair({ quantity: quantityText("smallMass", drying.waterG) }),
   },
   {
-    title: "Dry again in a room",
-    text: ({ drying }) => `${hoursText(drying.apartH)} pulled apart, ${hoursText(drying.togetherH)} left together`,
+    title: m.dryAgainInARoom,
+    text: ({ drying }) =>
+      m.pulledApartLeftTogether({ apartH: hoursText(drying.apartH), togetherH: hoursText(drying.togetherH) }),
   },
   {
-    title: "All of it, a pair",
-    text: ({ massG }) => (massG === null ? "mass not known" : quantityText("smallMass", massG)),
+    title: m.allOfItAPair,
+    text: ({ massG }) => (massG === null ? m.massNotKnown : quantityText("smallMass", massG)),
   },
   ...BOOT_ROWS,
 ];
 
 /** The same in figures, a column each. */
 export const FootTable = ({ answers, boots, ...props }: Props) => (
-  <FigureTable head="Feet" rows={rowsOf(props)} answers={answers} chosen={boots} />
+  <FigureTable head={m.feetTitle} rows={rowsOf(props)} answers={answers} chosen={boots} />
 );

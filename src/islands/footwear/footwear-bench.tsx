@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { MOST_COLUMNS } from "@/core/bench";
 import { useStore } from "@nanostores/react";
 import { WHY_PRINTED_DIFFERS } from "@/core/opinion";
@@ -41,10 +42,10 @@ function FootwearBench({ comparedIn, preferences: fromCookie }: Props) {
     <OnceAlive>
       <div className="flex flex-col gap-4 pt-4">
         <div>
-          <h1 className="text-2xl font-semibold">Footwear bench</h1>
+          <h1 className="text-2xl font-semibold">{m.footwearBench}</h1>
           <p className="text-muted text-sm">
-            {view.person.name}, {dress === STANDARD_DRESS ? "in a standard dress" : `dressed as for “${view.name}”`},
-            straight from indoors, sitting still. A comparison, not a plan: the way in with its sweat is not in it.
+            {view.person.name}, {dress === STANDARD_DRESS ? m.inAStandardDress : m.dressedAsFor({ name: view.name })}
+            {m.straightFromIndoorsSittingStillA}
           </p>
         </div>
         <ComparedInFields chosen={dress} outings={outings} columnsNow={() => feet.$columns.get()} />
@@ -59,7 +60,7 @@ function FootwearBench({ comparedIn, preferences: fromCookie }: Props) {
           {columns.map((column, index) => {
             const answer = answers[index];
             return (
-              <section key={index} aria-label={`Feet ${index + 1}`} className="flex min-w-0 flex-col gap-2">
+              <section key={index} aria-label={m.feet2({ index: index + 1 })} className="flex min-w-0 flex-col gap-2">
                 <p className="text-2xl font-bold" data-testid="toes-last">
                   {answer ? toeText(answer.toeMinutes, level, hours) : "…"}
                 </p>
@@ -86,11 +87,11 @@ function FootwearBench({ comparedIn, preferences: fromCookie }: Props) {
               className="press self-start"
               onClick={() => feet.setColumns([...columns, columns.at(-1)!])}
             >
-              Another beside
+              {m.anotherBeside}
             </button>
           )}
         </div>
-        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="In figures">
+        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={m.inFigures}>
           <FootTable
             answers={answers}
             boots={columns.map(({ boot }) => chosen(boot))}
@@ -100,8 +101,8 @@ function FootwearBench({ comparedIn, preferences: fromCookie }: Props) {
           />
         </div>
         <p className="text-muted max-w-prose text-sm">
-          Why a printed temperature and ours differ: {WHY_PRINTED_DIFFERS}. A gaiter, a height of shaft and an opening
-          at the top count through what they cover and close; how it walks and holds is told, not computed.
+          {m.whyAPrintedTemperatureAndOurs} {WHY_PRINTED_DIFFERS}
+          {m.aGaiterAHeightOfShaft}
         </p>
       </div>
     </OnceAlive>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { handChart } from "@/charts/hand-chart";
 import { TASK_MINUTES, type HandTask } from "@/core/bench";
 import { LIMIT_TABLE } from "@/core/limits";
@@ -53,7 +54,7 @@ export function TaskChart({ task, preferences }: Props) {
           fontSize={11}
           className="fill-muted"
         >
-          {minute === 0 ? "task" : `${minute} min`}
+          {minute === 0 ? m.task : m.min({ rest: minute })}
         </text>
       ))}
     </svg>
@@ -65,11 +66,11 @@ export const TaskLegend = () => (
   <svg viewBox="0 0 330 18" aria-hidden="true" className="block w-full max-w-xs">
     <line x1={0} x2={24} y1={9} y2={9} strokeWidth={2.25} className="stroke-rust" />
     <text x={30} y={13} fontSize={12} className="fill-rust-text">
-      fingers at work
+      {m.fingersAtWork}
     </text>
     <line x1={150} x2={174} y1={9} y2={9} strokeWidth={2} strokeDasharray="6 3" className="stroke-muted" />
     <text x={180} y={13} fontSize={12} className="fill-ink">
-      of the other hand
+      {m.ofTheOtherHand}
     </text>
   </svg>
 );

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { MOST_HAND_LAYERS } from "@/core/bench";
 import { $handwear, type HandColumn as Column } from "@/stores/bench/hand-bench";
@@ -11,7 +12,7 @@ type Props = {
   readonly onRemove: (() => void) | null;
 };
 
-const LAYER_WORDS = ["Next to the skin", "Over it", "Over all"] as const;
+const LAYER_WORDS = [m.nextToTheSkin, m.overIt, m.overAll] as const;
 
 /** What is worn on the hands in one column, from the skin out. */
 export function HandColumn({ index: index, column, onChange, onRemove }: Props) {
@@ -24,7 +25,9 @@ export function HandColumn({ index: index, column, onChange, onRemove }: Props) 
   };
   return (
     <fieldset className="flex min-w-0 flex-col gap-2">
-      <legend className="font-semibold">Hands {index + 1}</legend>
+      <legend className="font-semibold">
+        {m.handsTitle} {index + 1}
+      </legend>
       {Array.from({ length: Math.min(MOST_HAND_LAYERS, column.length + 1) }, (_, at) => (
         <ChoiceField
           key={at}
@@ -36,7 +39,7 @@ export function HandColumn({ index: index, column, onChange, onRemove }: Props) 
       ))}
       {onRemove && (
         <button type="button" className="press press-small self-start" onClick={onRemove}>
-          Take away
+          {m.takeAway}
         </button>
       )}
     </fieldset>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { insulationText, quantityText } from "@/formats/display/quantities";
 import { TASK_MINUTES, type HandAnswer } from "@/core/bench";
 import { LEVELS, LIMIT_TABLE, type Level } from "@/core/limits";
@@ -22,26 +23,32 @@ type Row = FigureRow<HandAnswer, readonly string[]>;
 
 const rowsOf = ({ level, hours, preferences }: Pick<Props, "level" | "hours" | "preferences">): Row[] => [
   ...LEVELS.map((own): Row => ({
-    title: `At rest, fingers at ${degreesText(LIMIT_TABLE.fingers.value[own]!, preferences.temperature)} after`,
+    title: m.atRestFingersAtAfter({ own: degreesText(LIMIT_TABLE.fingers.value[own]!, preferences.temperature) }),
     text: ({ restMinutes }) => fingerText(restMinutes[own], hours * MINUTES_PER_HOUR),
   })),
   ...DEXTERITY.slice(1).map((words, index): Row => ({
-    title: `To ${words}`,
+    title: m.to4({ words }),
     text: ({ tasks }, names) => {
       const task = tasks[index]!;
-      return `${offText(task, names)}: ${taskText(task, level)}; after ${TASK_MINUTES} min of it, ${rewarmText(task)}${task.rewarmMinutes === 0 ? "" : " to warm again"}`;
+      return m.afterMinOfIt({
+        task: offText(task, names),
+        task2: taskText(task, level),
+        taskMinutes: TASK_MINUTES,
+        task3: rewarmText(task),
+        value: task.rewarmMinutes === 0 ? "" : m.toWarmAgain,
+      });
     },
   })),
-  { title: "At the fingers, skin to air", text: ({ fingersM2KPerW }) => insulationText(fingersM2KPerW, 2) },
-  { title: "Over the hand", text: ({ handM2KPerW }) => insulationText(handM2KPerW, 2) },
-  { title: "Soaked, layers apart in a room, dry after", text: ({ dryHours }) => dryingText(dryHours) },
+  { title: m.atTheFingersSkinToAir, text: ({ fingersM2KPerW }) => insulationText(fingersM2KPerW, 2) },
+  { title: m.overTheHand, text: ({ handM2KPerW }) => insulationText(handM2KPerW, 2) },
+  { title: m.soakedLayersApartInARoom, text: ({ dryHours }) => dryingText(dryHours) },
   {
-    title: "All of it, a pair",
-    text: ({ massG }) => (massG === null ? "mass not known" : quantityText("smallMass", massG)),
+    title: m.allOfItAPair,
+    text: ({ massG }) => (massG === null ? m.massNotKnown : quantityText("smallMass", massG)),
   },
 ];
 
 /** The same in figures, a column each. */
 export const HandTable = ({ answers, names, ...props }: Props) => (
-  <FigureTable head="Hands" rows={rowsOf(props)} answers={answers} chosen={names} />
+  <FigureTable head={m.handsTitle} rows={rowsOf(props)} answers={answers} chosen={names} />
 );

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { MOST_COLUMNS } from "@/core/bench";
 import { MINUTES_PER_HOUR } from "@/core/units";
 import { useStore } from "@nanostores/react";
@@ -48,12 +49,10 @@ function HandwearBench({ comparedIn, preferences: fromCookie }: Props) {
     <OnceAlive>
       <div className="flex flex-col gap-4 pt-4">
         <div>
-          <h1 className="text-2xl font-semibold">Handwear bench</h1>
+          <h1 className="text-2xl font-semibold">{m.handwearBench}</h1>
           <p className="text-muted max-w-prose text-sm">
-            {view.person.name}, {dress === STANDARD_DRESS ? "in a standard dress" : `dressed as for “${view.name}”`},
-            straight from indoors, sitting still; after 45 minutes the working hand does something. A comparison, not a
-            plan: the way in with its sweat is not in it. Bare skin on cold metal freezes far sooner than any of these
-            times.
+            {view.person.name}, {dress === STANDARD_DRESS ? m.inAStandardDress : m.dressedAsFor({ name: view.name })}
+            {m.straightFromIndoorsSittingStillAfter}
           </p>
         </div>
         <ComparedInFields chosen={dress} outings={outings} columnsNow={() => hands.$columns.get()} />
@@ -65,7 +64,7 @@ function HandwearBench({ comparedIn, preferences: fromCookie }: Props) {
         )}
         <div className="flex flex-wrap items-end gap-6">
           <ChoiceField
-            label="The working hand has to"
+            label={m.theWorkingHandHasTo}
             value={String(needed)}
             options={DEXTERITY.slice(1).map((words, index): [string, string] => [String(index + 1), words])}
             onChange={(step) => setNeeded(Number(step))}
@@ -77,13 +76,13 @@ function HandwearBench({ comparedIn, preferences: fromCookie }: Props) {
             const answer = answers[index];
             const task = answer?.tasks.find(({ dexterityNeeded }) => dexterityNeeded === needed);
             return (
-              <section key={index} aria-label={`Hands ${index + 1}`} className="flex min-w-0 flex-col gap-2">
+              <section key={index} aria-label={m.hands2({ index: index + 1 })} className="flex min-w-0 flex-col gap-2">
                 <p>
                   <span className="text-2xl font-bold" data-testid="task-lasts">
                     {task ? taskText(task, level) : "…"}
                   </span>{" "}
                   <span className="text-muted text-sm">
-                    at it; at rest{" "}
+                    {m.atItAtRest}{" "}
                     {answer ? fingerText(answer.restMinutes[level], setting.hours * MINUTES_PER_HOUR) : "…"}
                   </span>
                 </p>
@@ -103,11 +102,11 @@ function HandwearBench({ comparedIn, preferences: fromCookie }: Props) {
               className="press self-start"
               onClick={() => hands.setColumns([...columns, columns.at(-1) ?? []])}
             >
-              Another beside
+              {m.anotherBeside}
             </button>
           )}
         </div>
-        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="In figures">
+        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={m.inFigures}>
           <HandTable
             answers={answers}
             names={columns.map(namesOf)}

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { insulationFigure, insulationText, quantityText, unitLabel } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
 import { useState } from "react";
@@ -12,7 +13,7 @@ import { contestWords, printedGrams } from "@/formats/display/words/bench/compar
 import { moneyText, plainNumber, windText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { readingFigure, warmestClo } from "@/formats/display/words/reading-words";
-import { PATCH_WORDS } from "@/formats/display/words/sheet-words";
+import { PATCH_WORDS } from "@/formats/display/words/body-words";
 import type { KitPiece } from "@/formats/wire/kit/kit-view";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { kitOf } from "@/formats/wire/outing/view-to-outing";
@@ -51,7 +52,7 @@ function Bars({ piece, patch, mostClo, preferences }: BarsProps) {
       viewBox={`0 0 ${WIDTH} ${ROW_PX * BENCH_WINDS_M_PER_S.length}`}
       role="img"
       className="block w-full"
-      aria-label={`${piece.name}: ${BENCH_WINDS_M_PER_S.map((wind) => `${insulationText(pieceInWind(piece, patch, wind) ?? 0, 2)} at ${windText(wind, preferences.wind, 1)}`).join(", ")}`}
+      aria-label={`${piece.name}: ${BENCH_WINDS_M_PER_S.map((wind) => m.at2({ pieceInWind: insulationText(pieceInWind(piece, patch, wind) ?? 0, 2), wind: windText(wind, preferences.wind, 1) })).join(", ")}`}
     >
       {BENCH_WINDS_M_PER_S.map((wind, row) => {
         const clo = cloAt(piece, patch, wind);
@@ -73,38 +74,38 @@ function Bars({ piece, patch, mostClo, preferences }: BarsProps) {
 }
 
 const stepOf = (steps: readonly string[], step: number | undefined): string =>
-  step === undefined ? "not known" : steps[step]!;
+  step === undefined ? m.notKnown : steps[step]!;
 
 function perWear({ priceMinor, currency, outings }: KitPiece): string {
-  if (priceMinor === null || currency === null) return "price not known";
-  return outings === 0 ? "not worn yet" : moneyText(priceMinor / outings, currency);
+  if (priceMinor === null || currency === null) return m.priceNotKnown;
+  return outings === 0 ? m.notWornYet : moneyText(priceMinor / outings, currency);
 }
 
 const ROWS: readonly { readonly title: string; readonly text: (piece: KitPiece, asPiece: Piece) => string }[] = [
-  { title: "Printed grams", text: (_, piece) => printedGrams(piece) },
+  { title: m.printedGrams, text: (_, piece) => printedGrams(piece) },
   {
-    title: "Where it is warmest",
+    title: m.whereItIsWarmest,
     text: ({ label }) => {
       const best = warmestClo(label);
       return best ? `${readingFigure(best)} ${unitLabel("insulation")} (${best.parts})` : "–";
     },
   },
-  { title: "Mass", text: ({ massG }) => (massG === null ? "not known" : quantityText("smallMass", massG)) },
+  { title: m.mass, text: ({ massG }) => (massG === null ? m.notKnown : quantityText("smallMass", massG)) },
   {
-    title: "Price",
+    title: m.price,
     text: ({ priceMinor, currency }) =>
-      priceMinor === null || currency === null ? "not known" : moneyText(priceMinor, currency),
+      priceMinor === null || currency === null ? m.notKnown : moneyText(priceMinor, currency),
   },
-  { title: "Price per outing so far", text: perWear },
+  { title: m.pricePerOutingSoFar, text: perWear },
   {
-    title: "Packed",
-    text: ({ traits }) => (traits.volumeL === undefined ? "not known" : `${plainNumber(traits.volumeL, 1)} L`),
+    title: m.packed,
+    text: ({ traits }) => (traits.volumeL === undefined ? m.notKnown : `${plainNumber(traits.volumeL, 1)} L`),
   },
-  { title: "Soaked, dry in a room after", text: (piece) => dryingText(hoursToDrySoaked(piece, "hung")) },
-  { title: "Noise", text: ({ traits }) => stepOf(NOISE, traits.noise) },
-  { title: "Water", text: ({ traits }) => stepOf(WATER_RESISTANCE, traits.waterResistance) },
+  { title: m.soakedDryInARoomAfter, text: (piece) => dryingText(hoursToDrySoaked(piece, "hung")) },
+  { title: m.noise, text: ({ traits }) => stepOf(NOISE, traits.noise) },
+  { title: m.water, text: ({ traits }) => stepOf(WATER_RESISTANCE, traits.waterResistance) },
   {
-    title: "Fingers can",
+    title: m.fingersCan,
     text: ({ kind, traits }) => (kind === "handwear" ? stepOf(DEXTERITY, traits.dexterity) : "–"),
   },
 ];
@@ -127,18 +128,18 @@ export function Compare({ pieces, sheet, onClose }: Props) {
       )
     : [];
   return (
-    <Dialog title="Side by side" isOpen onClose={onClose} isWide>
+    <Dialog title={m.sideBySide} isOpen onClose={onClose} isWide>
       {patch ? (
         <>
           <div className="mb-3 flex flex-wrap items-end gap-4">
             <ChoiceField<Patch>
-              label="Looked at on"
+              label={m.lookedAtOn}
               value={patch}
-              options={patches.map((own): [Patch, string] => [own, PATCH_WORDS[own] ?? own])}
+              options={patches.map((own): [Patch, string] => [own, PATCH_WORDS[own]])}
               onChange={setWanted}
             />
             <p className="text-muted text-sm">
-              {unitLabel("insulation")} of the piece alone in wind, with the air under it
+              {unitLabel("insulation")} {m.ofThePieceAloneInWind}
             </p>
           </div>
           <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
@@ -149,17 +150,17 @@ export function Compare({ pieces, sheet, onClose }: Props) {
               </section>
             ))}
           </div>
-          <ul className="my-3 text-sm" aria-label="How they stand to each other">
+          <ul className="my-3 text-sm" aria-label={m.howTheyStandToEachOther}>
             {sentences.map((sentence) => (
               <li key={sentence}>{sentence}</li>
             ))}
           </ul>
         </>
       ) : (
-        <p className="text-muted mb-3">No two of them cover the same part: there is no warmth to compare.</p>
+        <p className="text-muted mb-3">{m.noTwoOfThemCoverThe}</p>
       )}
       {sheet && <MinutesBeside pieces={pieces} sheet={sheet} />}
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Compared in figures">
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={m.comparedInFigures}>
         <table className="w-full text-sm">
           <thead>
             <tr>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { createColumnHelper } from "@tanstack/react-table";
 import { LANES, laneOf } from "@/core/pieces";
 import { moneyText } from "@/formats/display/numbers";
@@ -84,12 +85,12 @@ export const COLUMNS = [
 ];
 /** Heads of the columns, in the units of whoever reads. */
 export const HEADS: Readonly<Record<string, () => string>> = {
-  zone: () => "Zone",
-  kind: () => "Kind",
-  clo: () => `${unitLabel("insulation")}, where it matters`,
+  zone: () => m.zone,
+  kind: () => m.kind,
+  clo: () => m.whereItMatters({ unitLabel: unitLabel("insulation") }),
   mass: () => unitLabel("smallMass"),
-  price: () => "Price",
-  outings: () => "Outings",
+  price: () => m.price,
+  outings: () => m.outings,
 };
 const NUMBERS = new Set(["clo", "mass", "price", "outings"]);
 const HIDDEN_ON_PHONE = new Set(["zone", "kind", "price", "outings"]);

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { folded } from "@/formats/any-table/words";
 import { laneOf, type LaneName } from "@/core/pieces";
 import { isCareDue } from "@/core/care";
@@ -49,24 +50,24 @@ const isWaterproof = ({ label, traits }: KitPiece): boolean => {
 
 /** What pieces are looked for by. */
 export const KIT_TRAITS = {
-  windproof: { words: "windproof", has: isWindproof },
-  waterproof: { words: "waterproof", has: isWaterproof },
-  quiet: { words: "quiet", has: ({ traits }) => traits.noise !== undefined && traits.noise <= QUIET_AT_MOST },
-  animalFree: { words: "animal-free", has: ({ traits }) => traits.isAnimalFree === true },
+  windproof: { words: m.windproof, has: isWindproof },
+  waterproof: { words: m.waterproof, has: isWaterproof },
+  quiet: { words: m.quiet, has: ({ traits }) => traits.noise !== undefined && traits.noise <= QUIET_AT_MOST },
+  animalFree: { words: m.animalFree2, has: ({ traits }) => traits.isAnimalFree === true },
   airsOut: {
-    words: "smells air out",
+    words: m.smellsAirOut,
     has: ({ traits }) => traits.odour !== undefined && traits.odour <= AIRS_OUT_AT_MOST,
   },
-  inMitts: { words: "closed in mitts", has: ({ traits }) => (traits.closureEase ?? BARE_FINGERS) <= IN_MITTS_AT_MOST },
+  inMitts: { words: m.closedInMitts, has: ({ traits }) => (traits.closureEase ?? BARE_FINGERS) <= IN_MITTS_AT_MOST },
   soft: {
-    words: "soft in frost",
+    words: m.softInFrost,
     has: ({ traits }) => traits.stiffness !== undefined && traits.stiffness <= SOFT_AT_MOST,
   },
-  scentFree: { words: "kept free of scent", has: ({ traits }) => traits.isScentFree === true },
-  nimble: { words: "nimble fingers", has: ({ traits }) => (traits.dexterity ?? -1) >= NIMBLE_FROM },
-  overBoots: { words: "opens over boots", has: ({ traits }) => traits.opensOverBoots === true },
-  due: { words: "due for care", has: (piece) => isCareDue(piece, piece.care, piece.wears) },
-  floats: { words: "floats", has: ({ traits }) => traits.floats === true },
+  scentFree: { words: m.keptFreeOfScent, has: ({ traits }) => traits.isScentFree === true },
+  nimble: { words: m.nimbleFingers, has: ({ traits }) => (traits.dexterity ?? -1) >= NIMBLE_FROM },
+  overBoots: { words: m.opensOverBoots, has: ({ traits }) => traits.opensOverBoots === true },
+  due: { words: m.dueForCare, has: (piece) => isCareDue(piece, piece.care, piece.wears) },
+  floats: { words: m.floats, has: ({ traits }) => traits.floats === true },
 } as const satisfies Record<string, { readonly words: string; readonly has: (piece: KitPiece) => boolean }>;
 export type KitTrait = keyof typeof KIT_TRAITS;
 

@@ -1,3 +1,5 @@
+import * as m from "@/messages";
+import { LANE_WORDS } from "@/formats/display/words/body-words";
 import { LANES, type LaneName } from "@/core/pieces";
 import { PIECE_KINDS, type PieceKind } from "@/core/pieces";
 import { KIND_WORDS } from "@/formats/display/words/label-words";
@@ -44,7 +46,7 @@ export function KitFilters({ filter, onChange, also, onAlso }: Props) {
     <search className="no-print flex flex-col gap-2">
       <div className="flex flex-wrap items-end gap-3">
         <label className="flex flex-col gap-1">
-          <span className="text-muted text-sm">Search names and notes</span>
+          <span className="text-muted text-sm">{m.searchNamesAndNotes}</span>
           <input
             type="search"
             className="field w-64"
@@ -54,22 +56,22 @@ export function KitFilters({ filter, onChange, also, onAlso }: Props) {
           />
         </label>
         <ChoiceField<LaneName | typeof ALL>
-          label="Zone"
+          label={m.zone}
           value={filter.lane ?? ALL}
-          options={[[ALL, "all zones"], ...LANES.map((lane): [LaneName, string] => [lane, lane])]}
+          options={[[ALL, m.allZones], ...LANES.map((lane): [LaneName, string] => [lane, LANE_WORDS[lane]])]}
           onChange={(lane) => set({ lane: lane === ALL ? null : lane })}
         />
         <ChoiceField<PieceKind | typeof ALL>
-          label="Kind"
+          label={m.kind}
           value={filter.kind ?? ALL}
-          options={[[ALL, "all kinds"], ...PIECE_KINDS.map((kind): [PieceKind, string] => [kind, KIND_WORDS[kind]])]}
+          options={[[ALL, m.allKinds], ...PIECE_KINDS.map((kind): [PieceKind, string] => [kind, KIND_WORDS[kind]])]}
           onChange={(kind) => set({ kind: kind === ALL ? null : kind })}
         />
         <ChoiceField<AlsoShown | typeof NOTHING>
-          label="Also tell"
+          label={m.alsoTell}
           value={also ?? NOTHING}
           options={[
-            [NOTHING, "nothing more"],
+            [NOTHING, m.nothingMore],
             ...ALSO_SHOWN_KEYS.map((key): [AlsoShown, string] => [key, alsoWords(key)]),
           ]}
           onChange={(key) => onAlso(key === NOTHING ? null : key)}
@@ -77,10 +79,16 @@ export function KitFilters({ filter, onChange, also, onAlso }: Props) {
       </div>
       <details className="text-sm">
         <summary className="min-h-6 w-fit cursor-pointer">
-          Only what is …{on > 0 && <span className="font-semibold"> {on} chosen</span>}
+          {m.onlyWhatIs}
+          {on > 0 && (
+            <span className="font-semibold">
+              {" "}
+              {on} {m.chosen}
+            </span>
+          )}
         </summary>
         <fieldset className="flex flex-wrap gap-x-4 gap-y-1 pt-2">
-          <legend className="sr-only">Only what is</legend>
+          <legend className="sr-only">{m.onlyWhatIsTitle}</legend>
           {keysOfTraits.map((trait) => (
             <Check
               key={trait}
@@ -90,8 +98,8 @@ export function KitFilters({ filter, onChange, also, onAlso }: Props) {
             />
           ))}
           <span aria-hidden="true" className="border-line border-l" />
-          <Check words="also retired" isOn={filter.withRetired} onChange={(withRetired) => set({ withRetired })} />
-          <Check words="also deleted" isOn={filter.withDeleted} onChange={(withDeleted) => set({ withDeleted })} />
+          <Check words={m.alsoRetired} isOn={filter.withRetired} onChange={(withRetired) => set({ withRetired })} />
+          <Check words={m.alsoDeleted} isOn={filter.withDeleted} onChange={(withDeleted) => set({ withDeleted })} />
         </fieldset>
       </details>
     </search>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import type { RowSelectionState } from "@tanstack/react-table";
 import { Archive, ArchiveRestore, Trash2 } from "lucide-react";
@@ -42,9 +43,9 @@ const COMPARED = [2, 6] as const;
 /** Where the piece stands beside the list and not under it. */
 const WIDE = "(min-width: 64rem)";
 const ACTIONS: readonly { readonly to: PieceStatus; readonly words: string; readonly icon: ReactNode }[] = [
-  { to: "retired", words: "Retire", icon: <Archive aria-hidden="true" size={ICON_PX} /> },
-  { to: "inUse", words: "Back in use", icon: <ArchiveRestore aria-hidden="true" size={ICON_PX} /> },
-  { to: "deleted", words: "Delete", icon: <Trash2 aria-hidden="true" size={ICON_PX} /> },
+  { to: "retired", words: m.retire, icon: <Archive aria-hidden="true" size={ICON_PX} /> },
+  { to: "inUse", words: m.backInUse, icon: <ArchiveRestore aria-hidden="true" size={ICON_PX} /> },
+  { to: "deleted", words: m.deleteWords, icon: <Trash2 aria-hidden="true" size={ICON_PX} /> },
 ];
 
 type ManyProps = {
@@ -70,7 +71,7 @@ function Many({ ids, listed, onDone, onCompare }: ManyProps) {
   return (
     <div className="no-print flex min-h-9 flex-wrap items-center gap-2 text-sm">
       <p role="status" className="text-muted">
-        {ids.length > 0 ? `${ids.length} selected` : listed}
+        {ids.length > 0 ? m.selected({ length: ids.length }) : listed}
       </p>
       {ids.length > 0 && (
         <>
@@ -78,15 +79,15 @@ function Many({ ids, listed, onDone, onCompare }: ManyProps) {
             type="button"
             className="press press-small border-accent"
             disabled={ids.length < COMPARED[0] || ids.length > COMPARED[1]}
-            title={`Select ${COMPARED[0]} to ${COMPARED[1]} pieces`}
+            title={m.selectToPieces({ compared: COMPARED[0], compared2: COMPARED[1] })}
             onClick={onCompare}
           >
-            Side by side
+            {m.sideBySide}
           </button>
           <label className="flex items-center gap-1.5">
-            Worn
+            {m.wornTitle}
             <select className="field" value="" onChange={(event) => void run(setWear(ids, event.target.value as Wear))}>
-              <option value="">as each is</option>
+              <option value="">{m.asEachIs}</option>
               {optionsOf(WEAR_WORDS).map(([wear, words]) => (
                 <option key={wear} value={wear}>
                   {words}
@@ -112,7 +113,7 @@ function Many({ ids, listed, onDone, onCompare }: ManyProps) {
           <>
             {done.words}{" "}
             <button type="button" className="press press-small" onClick={() => void run(takeStatusBack())}>
-              Take back
+              {m.takeBack}
             </button>
           </>
         )}
@@ -154,21 +155,23 @@ function KitPage({ initial, people, sheet, preferences }: Props) {
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 pt-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
         <div className="flex flex-col gap-3">
           <div className="flex flex-wrap items-center justify-between gap-3">
-            <h1 className="text-2xl font-semibold">Kit of {kit.person.name}</h1>
+            <h1 className="text-2xl font-semibold">
+              {m.kitOf} {kit.person.name}
+            </h1>
             <p className="no-print mr-auto flex gap-2">
               <button
                 type="button"
                 className="press border-accent border-2 font-semibold"
                 onClick={() => setOpen("add")}
               >
-                Add …
+                {m.add2}
               </button>
               <button type="button" className="press" onClick={() => setOpen("takeAlong")}>
-                Take along …
+                {m.takeAlong}
               </button>
             </p>
             {people.length > 1 && (
-              <nav aria-label="Whose kit" className="flex flex-wrap gap-3 text-sm">
+              <nav aria-label={m.whoseKit} className="flex flex-wrap gap-3 text-sm">
                 {people.map(({ id, name }) => (
                   <a
                     key={id}
@@ -187,7 +190,10 @@ function KitPage({ initial, people, sheet, preferences }: Props) {
           <KitFilters filter={filter} onChange={setFilter} also={also} onAlso={setAlso} />
           <Many
             ids={ids}
-            listed={`${pieces.length} listed, ${kit.pieces.filter(({ status }) => status === "inUse").length} in use`}
+            listed={m.listedInUse({
+              length: pieces.length,
+              length2: kit.pieces.filter(({ status }) => status === "inUse").length,
+            })}
             onDone={() => setSelected({})}
             onCompare={() => setComparing(true)}
           />
@@ -198,7 +204,7 @@ function KitPage({ initial, people, sheet, preferences }: Props) {
               onClose={() => setComparing(false)}
             />
           )}
-          <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Pieces">
+          <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={m.piecesTitle}>
             <KitTable
               pieces={pieces}
               chosenId={chosenId}
@@ -211,13 +217,13 @@ function KitPage({ initial, people, sheet, preferences }: Props) {
         </div>
         <section
           ref={beside}
-          aria-label="Piece"
+          aria-label={m.pieceTitle}
           className="border-line min-w-0 lg:sticky lg:top-2 lg:max-h-[calc(100dvh-1rem)] lg:self-start lg:overflow-y-auto lg:border-l lg:pl-5"
         >
           {chosen ? (
             <PieceEditor key={chosen.id} piece={chosen} onClose={() => $chosenPiece.set(null)} />
           ) : (
-            <p className="text-muted">Open a piece to see what its label comes to, and to correct it.</p>
+            <p className="text-muted">{m.openAPieceToSeeWhat}</p>
           )}
         </section>
       </div>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import {
   flexRender,
   getCoreRowModel,
@@ -55,17 +56,17 @@ function Pages({ table }: { readonly table: Table<Row> }) {
   if (count < 2) return null;
   const { pageIndex } = table.getState().pagination;
   return (
-    <nav aria-label="Pages of the kit" className="no-print flex items-center gap-3 py-2 text-sm">
+    <nav aria-label={m.pagesOfTheKit} className="no-print flex items-center gap-3 py-2 text-sm">
       <button
         type="button"
         className="press press-small"
         disabled={!table.getCanPreviousPage()}
         onClick={() => table.previousPage()}
       >
-        Back
+        {m.back}
       </button>
       <span role="status">
-        {pageIndex * ROWS_A_PAGE + 1} to {pageIndex * ROWS_A_PAGE + table.getRowModel().rows.length} of{" "}
+        {pageIndex * ROWS_A_PAGE + 1} {m.to3} {pageIndex * ROWS_A_PAGE + table.getRowModel().rows.length} {m.ofWords2}{" "}
         {table.getRowCount()}
       </span>
       <button
@@ -74,7 +75,7 @@ function Pages({ table }: { readonly table: Table<Row> }) {
         disabled={!table.getCanNextPage()}
         onClick={() => table.nextPage()}
       >
-        On
+        {m.onTitle}
       </button>
     </nav>
   );
@@ -97,7 +98,7 @@ function PieceRow({ row, isChosen, onOpen }: RowProps) {
         <input
           type="checkbox"
           className="size-4"
-          aria-label={`Select ${piece.name}`}
+          aria-label={m.select({ name: piece.name })}
           checked={row.getIsSelected()}
           onChange={row.getToggleSelectedHandler()}
         />
@@ -138,7 +139,7 @@ export function KitTable({ pieces, chosenId, selected, onSelect, onOpen, also }:
     () => [
       helper.accessor((row) => row.piece.name, {
         id: "name",
-        header: "Piece",
+        header: m.pieceTitle,
         sortingFn: (one, other) => one.original.piece.name.localeCompare(other.original.piece.name),
       }),
       ...COLUMNS,
@@ -172,7 +173,7 @@ export function KitTable({ pieces, chosenId, selected, onSelect, onOpen, also }:
   return (
     <>
       <table className="w-full text-sm max-sm:block">
-        <caption className="sr-only">The kit</caption>
+        <caption className="sr-only">{m.theKit}</caption>
         <thead className="max-sm:sr-only">
           {table.getHeaderGroups().map((group) => (
             <tr key={group.id} className="border-line border-b">
@@ -180,7 +181,7 @@ export function KitTable({ pieces, chosenId, selected, onSelect, onOpen, also }:
                 <input
                   type="checkbox"
                   className="size-4"
-                  aria-label="All that is listed"
+                  aria-label={m.allThatIsListed}
                   checked={rows.length > 0 && table.getIsAllRowsSelected()}
                   onChange={table.getToggleAllRowsSelectedHandler()}
                 />

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
 import type { SatMinutes } from "@/core/bench";
@@ -16,8 +17,8 @@ type Props = { readonly pieces: readonly KitPiece[]; readonly sheet: OutingView 
 /** What is simulated past the hours asked. */
 const text = ({ minutes, endedBy }: SatMinutes): string =>
   minutes === null
-    ? "longer than is looked at"
-    : `${durationText(minutes)}, then ${endedBy ? limitWords(endedBy.limit, endedBy.place) : ""}`;
+    ? m.longerThanIsLookedAt
+    : m.then({ minutes: durationText(minutes), limit: endedBy ? limitWords(endedBy.limit, endedBy.place) : "" });
 
 /** Minutes still with each piece, alone and in the outfit of an outing. */
 export function MinutesBeside({ pieces, sheet }: Props) {
@@ -28,10 +29,10 @@ export function MinutesBeside({ pieces, sheet }: Props) {
   const problem = useStore($benchProblem);
   if (!setting) return null;
   return (
-    <section aria-label="Minutes still" className="border-line my-3 flex flex-col gap-3 border-t pt-3">
+    <section aria-label={m.minutesStill} className="border-line my-3 flex flex-col gap-3 border-t pt-3">
       <p className="text-muted text-sm">
-        Minutes still, straight from indoors, the face left aside. In the outfit each takes the place of its like among
-        what {sheet.person.name} wears for “{sheet.name}”.
+        {m.minutesStillStraightFromIndoorsThe} {sheet.person.name} {m.wearsFor}
+        {sheet.name}”.
       </p>
       <BenchFields setting={setting} onChange={tried.setSetting} />
       {problem !== null && (
@@ -44,13 +45,13 @@ export function MinutesBeside({ pieces, sheet }: Props) {
           <tr>
             <td />
             <th scope="col" className="px-2 py-1 text-left">
-              in the outfit
+              {m.inTheOutfit}
             </th>
             <th scope="col" className="px-2 py-1 text-left">
-              until what it keeps warm is too cold
+              {m.untilWhatItKeepsWarmIs}
             </th>
             <th scope="col" className="px-2 py-1 text-left">
-              alone
+              {m.alone}
             </th>
           </tr>
         </thead>

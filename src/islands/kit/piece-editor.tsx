@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { quantityText } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
 import { useState } from "react";
@@ -46,26 +47,26 @@ export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; read
       <div className="flex items-center justify-between gap-3">
         <h2 className="text-lg font-semibold">{piece.name}</h2>
         <button type="button" className="press press-small" onClick={onClose}>
-          Close
+          {m.closeTitle}
         </button>
       </div>
       {piece.outings > 0 && (
         <p className="text-muted text-sm">
-          Worn in {piece.outings} {piece.outings === 1 ? "outing" : "outings"}: what you change here is recomputed
-          there.
+          {m.wornInOutings({ count: piece.outings })}
+          {m.whatYouChangeHereIsRecomputed}
         </p>
       )}
       <div className="flex flex-wrap items-end gap-3">
-        <TextField label="Name" value={draft.name} onChange={(name) => set({ name })} />
+        <TextField label={m.name} value={draft.name} onChange={(name) => set({ name })} />
         <OptionalQuantity
-          label="Mass"
+          label={m.mass}
           quantity="smallMass"
           value={draft.massG}
           range={OUTING_RANGE.pieceMassG}
           onChange={(massG) => set({ massG: massG === null ? null : Math.round(massG) })}
         />
         <OptionalNumber
-          label={`Price, ${draft.currency ?? usualCurrency}`}
+          label={m.priceTitle({ currency: draft.currency ?? usualCurrency })}
           value={draft.priceMinor === null ? null : draft.priceMinor / MINOR_PER_UNIT}
           low={0}
           high={MOST_PRICE}
@@ -80,9 +81,10 @@ export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; read
       </div>
       {check?.isOff && (
         <p className="text-rust-text text-sm">
-          By its grams it should weigh about {quantityText("smallMass", check.expectedG)}; at{" "}
-          {quantityText("smallMass", draft.massG ?? 0)} its cloth is about {quantityText("areal", check.massGPerM2)}.
-          One of both figures is another thing’s: weigh it, or look at the label again.
+          {m.byItsGramsItShouldWeigh} {quantityText("smallMass", check.expectedG)}
+          {m.atPart} {quantityText("smallMass", draft.massG ?? 0)} {m.itsClothIsAbout}{" "}
+          {quantityText("areal", check.massGPerM2)}
+          {m.oneOfBothFiguresIsAnother}
         </p>
       )}
       <Photo piece={piece} />
@@ -95,7 +97,7 @@ export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; read
         onWear={(wear) => set({ label: { ...draft.label, wear } as Label })}
       />
       <label className="flex flex-col gap-1">
-        <span className="text-muted text-sm">Note</span>
+        <span className="text-muted text-sm">{m.note}</span>
         <textarea
           className="field min-h-16"
           value={draft.note}
@@ -108,20 +110,20 @@ export function PieceEditor({ piece, onClose }: { readonly piece: KitPiece; read
           type="button"
           className="press border-accent"
           disabled={!isChanged || !isNamed}
-          onClick={() => void doing(savePiece(piece.id, { ...draft, name: draft.name.trim() }), "Kept.")}
+          onClick={() => void doing(savePiece(piece.id, { ...draft, name: draft.name.trim() }), m.kept)}
         >
-          Keep
+          {m.keep}
         </button>
         <button type="button" className="press" onClick={() => void doing(duplicatePiece(piece), "")}>
-          Another like it
+          {m.anotherLikeIt}
         </button>
       </p>
-      {!isNamed && <p className="text-cranberry text-sm">Give the piece a name.</p>}
+      {!isNamed && <p className="text-cranberry text-sm">{m.giveThePieceAName}</p>}
       <p
         role={told?.isProblem ? "alert" : "status"}
         className={`text-sm ${told?.isProblem ? "text-cranberry" : "text-muted"}`}
       >
-        {told?.words ?? (isChanged ? "Not kept yet." : "")}
+        {told?.words ?? (isChanged ? m.notKeptYet : "")}
       </p>
     </div>
   );

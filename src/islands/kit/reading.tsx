@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { insulationFigure, unitLabel } from "@/formats/display/quantities";
 import { FIGURE_SIZE, FRONT_FIGURE, SIDE_FIGURE, type FigureShape } from "@/charts/figure";
 import type { Label } from "@/core/labels";
@@ -53,12 +54,12 @@ function OnTheSitter({ rows }: { readonly rows: readonly ReadingRow[] }) {
 export function Reading({ label }: { readonly label: Label }) {
   const rows = readingRows(label);
   return (
-    <section aria-label="What the label comes to" className="flex flex-col gap-2">
+    <section aria-label={m.whatTheLabelComesTo} className="flex flex-col gap-2">
       <table className="w-full text-sm">
         <thead className="text-muted text-left">
           <tr>
             <th scope="col" className="pr-3 font-normal">
-              on
+              {m.on}
             </th>
             <th scope="col" className="pr-3 text-right font-normal">
               {unitLabel("insulation")}
@@ -79,10 +80,7 @@ export function Reading({ label }: { readonly label: Label }) {
         </tbody>
       </table>
       <OnTheSitter rows={rows} />
-      <p className="text-muted text-sm">
-        Of the piece alone, lying flat, without the air over it. Panels are never added up; what lies under and over a
-        piece counts on the day sheet.
-      </p>
+      <p className="text-muted text-sm">{m.ofThePieceAloneLyingFlat}</p>
     </section>
   );
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import { kitTemplate, kitToCsv, kitToJson } from "@/formats/kit-file/write-kit";
 import { contentOf, type KitPiece } from "@/formats/wire/kit/kit-view";
@@ -15,23 +16,23 @@ export function TakeAlong({ pieces, onClose }: Props) {
   const asCsv = (): void => {
     const { text, leftOut } = kitToCsv(kept);
     saveFile("kit.csv", CSV, text);
-    setTold(leftOut.length === 0 ? "" : `Left out, as a table cannot hold them: ${leftOut.join(", ")}. JSON does.`);
+    setTold(leftOut.length === 0 ? "" : m.leftOutAsATableCannot({ leftOut: leftOut.join(", ") }));
   };
   return (
-    <Dialog title="Take the kit along" isOpen onClose={onClose}>
+    <Dialog title={m.takeTheKitAlong} isOpen onClose={onClose}>
       <p className="flex flex-wrap gap-2">
         <button type="button" className="press" onClick={asCsv}>
-          As a table (CSV)
+          {m.asATableCsv}
         </button>
         <button
           type="button"
           className="press"
           onClick={() => saveFile("kit.json", "application/json", kitToJson(kept))}
         >
-          As JSON, with everything
+          {m.asJsonWithEverything}
         </button>
         <button type="button" className="press" onClick={() => saveFile("kit-template.csv", CSV, kitTemplate())}>
-          A template to fill in
+          {m.aTemplateToFillIn}
         </button>
       </p>
       <p role="status" className="text-muted mt-2 text-sm">

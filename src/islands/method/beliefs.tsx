@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { insulationText, quantityText } from "@/formats/display/quantities";
 import { useMemo, useState } from "react";
 import { benchOuting } from "@/core/bench";
@@ -22,21 +23,18 @@ const percent = (share: number): string => `${plainNumber(100 * share, 0)} %`;
 function Grams() {
   const [grams, setGrams] = useState(200);
   const rows: readonly (readonly [string, Material])[] = [
-    ["a parka's quilted batting", { kind: "garmentBatting", massGPerM2: grams, fibre: "loftyFine", quilted: true }],
-    ["a mitt's batting", { kind: "mittBatting", massGPerM2: grams }],
-    ["a glove's batting", { kind: "gloveBatting", massGPerM2: grams }],
-    ["a boot's batting", { kind: "bootBatting", massGPerM2: grams }],
+    [m.aParkasQuiltedBatting, { kind: "garmentBatting", massGPerM2: grams, fibre: "loftyFine", quilted: true }],
+    [m.aMittsBatting, { kind: "mittBatting", massGPerM2: grams }],
+    [m.aGlovesBatting, { kind: "gloveBatting", massGPerM2: grams }],
+    [m.aBootsBatting, { kind: "bootBatting", massGPerM2: grams }],
     ["fleece", { kind: "fleece", massGPerM2: grams }],
-    ["a knit", { kind: "knit", massGPerM2: grams }],
+    [m.aKnit, { kind: "knit", massGPerM2: grams }],
   ];
   return (
-    <section aria-label="Grams compare and add up">
-      <h3 className="text-lg font-semibold">“Grams compare, and add up”</h3>
-      <p>
-        They are grams of one square metre of one panel. The same number means another thickness in each thing, and
-        panels lie beside each other, so their figures never add up.
-      </p>
-      <QuantityField label="Printed" quantity="areal" value={grams} range={[20, 1200]} onChange={setGrams} />
+    <section aria-label={m.gramsCompareAndAddUpTitle}>
+      <h3 className="text-lg font-semibold">{m.gramsCompareAndAddUp2}</h3>
+      <p>{m.theyAreGramsOfOneSquare}</p>
+      <QuantityField label={m.printed} quantity="areal" value={grams} range={[20, 1200]} onChange={setGrams} />
       <ul aria-live="polite">
         {rows.map(([name, material]) => (
           <li key={name}>
@@ -54,13 +52,13 @@ function FillPower() {
   const [panelAreaM2, setArea] = useState(0.8);
   const one = { kind: "down", fillPowerIn3PerOz, fillG, panelAreaM2 } as const;
   return (
-    <section aria-label="Fill power alone ranks">
-      <h3 className="text-lg font-semibold">“Fill power alone ranks”</h3>
-      <p>Weight of the fill and the area it has to cover decide as much.</p>
+    <section aria-label={m.fillPowerAloneRanks}>
+      <h3 className="text-lg font-semibold">{m.fillPowerAloneRanks2}</h3>
+      <p>{m.weightOfTheFillAndThe}</p>
       <div className="flex flex-wrap gap-4">
         <NumberField
-          label="Fill power"
-          unit="in³/oz"
+          label={m.fillPowerTitle}
+          unit={m.inOz}
           value={fillPowerIn3PerOz}
           low={300}
           high={1000}
@@ -68,9 +66,9 @@ function FillPower() {
           decimals={0}
           onChange={setFillPower}
         />
-        <QuantityField label="Fill" quantity="smallMass" value={fillG} range={[20, 600]} onChange={setFillG} />
+        <QuantityField label={m.fill} quantity="smallMass" value={fillG} range={[20, 600]} onChange={setFillG} />
         <NumberField
-          label="Over"
+          label={m.overTitle}
           unit="m²"
           value={panelAreaM2}
           low={0.1}
@@ -81,8 +79,8 @@ function FillPower() {
         />
       </div>
       <p aria-live="polite">
-        That is <strong>{clo(one)}</strong>; 550 fill with half as much again in it is{" "}
-        <strong>{clo({ ...one, fillPowerIn3PerOz: 550, fillG: fillG * 1.5 })}</strong>.
+        {m.thatIsTitle} <strong>{clo(one)}</strong>
+        {m.fillWithHalfAsMuch} <strong>{clo({ ...one, fillPowerIn3PerOz: 550, fillG: fillG * 1.5 })}</strong>.
       </p>
     </section>
   );
@@ -134,16 +132,15 @@ function Head() {
     [airC],
   );
   return (
-    <section aria-label="Most heat leaves through the head">
-      <h3 className="text-lg font-semibold">“Up to nine tenths of the heat leaves through the head”</h3>
+    <section aria-label={m.mostHeatLeavesThroughTheHeadTitle}>
+      <h3 className="text-lg font-semibold">{m.upToNineTenthsOfThe}</h3>
       <p>
-        The head has {percent(bare!.ofSkin)} of the skin. It does not draw its vessels together as hands and feet do, so
-        that in a person who is well dressed otherwise its share grows, and a hat is worth its grams.
+        {m.theHeadHas} {percent(bare!.ofSkin)} {m.ofTheSkinItDoesNot}
       </p>
-      <QuantityField label="Air" quantity="temperature" value={airC} range={[-30, 15]} onChange={setAirC} />
+      <QuantityField label={m.air} quantity="temperature" value={airC} range={[-30, 15]} onChange={setAirC} />
       <p aria-live="polite">
-        After an hour of sitting the head gives off <strong>{percent(covered!.ofLoss)}</strong> of the dry loss covered,{" "}
-        <strong>{percent(bare!.ofLoss)}</strong> bare.
+        {m.afterAnHourOfSittingThe} <strong>{percent(covered!.ofLoss)}</strong> {m.ofTheDryLossCovered}{" "}
+        <strong>{percent(bare!.ofLoss)}</strong> {m.bare2}
       </p>
     </section>
   );
@@ -163,7 +160,7 @@ function Foil() {
       fit: "regular",
       wear: "new",
     } as const;
-    const piece: Piece = { id: "lined", name: "lined", kind: "garment", label, fingersTogether: false };
+    const piece: Piece = { id: "lined", name: m.lined, kind: "garment", label, fingersTogether: false };
     const outing = benchOuting(
       {
         person: PERSON,
@@ -179,12 +176,11 @@ function Foil() {
     return insulationText(resistancesAt(outing, 0).chest!, 2);
   };
   return (
-    <section aria-label="A lining sends the heat back">
-      <h3 className="text-lg font-semibold">“A shining lining sends the heat back”, “the body expands the down”</h3>
+    <section aria-label={m.aLiningSendsTheHeatBack}>
+      <h3 className="text-lg font-semibold">{m.aShiningLiningSendsTheHeat}</h3>
       <p>
-        There is no agreed figure, so none is shown: {quantityText("areal", LINED_CLASS_G)} of batting reads{" "}
-        <strong>{of(false)}</strong> at the chest, skin to air, and <strong>{of(true)}</strong> with a foil in it. A
-        test sheet of the whole piece would be taken as it is.
+        {m.thereIsNoAgreedFigureSo} {quantityText("areal", LINED_CLASS_G)} {m.ofBattingReads}{" "}
+        <strong>{of(false)}</strong> {m.atTheChestSkinToAir} <strong>{of(true)}</strong> {m.withAFoilInItA}
       </p>
     </section>
   );

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { STARTER_KITS, type StarterKitKey } from "@/core/starter-kit";
 import { keysOf } from "@/formats/within";
 import type { NewOutingBody } from "@/formats/wire/outing/new-outing";
@@ -31,23 +32,23 @@ type Props = {
 /** What is put on at once; every piece goes on where it belongs, big layers at the seat. */
 export function ClothesFields({ person, dress, onChange }: Props) {
   const options: (readonly [DressWord, string])[] = [
-    ...(person?.last ? [[`outing:${person.last.id}`, `as in “${person.last.name}”`] as const] : []),
+    ...(person?.last ? [[`outing:${person.last.id}`, m.asIn2({ name: person.last.name })] as const] : []),
     ...(person?.outfits ?? []).map(({ id, name }) => [`outfit:${id}`, `“${name}”`] as const),
-    ["byCold", "generic clothes, chosen by the cold"],
-    ...KITS.map((key): readonly [DressWord, string] => [`generic:${key}`, `generic: ${STARTER_KITS[key].words}`]),
-    ["nothing", "nothing yet"],
+    ["byCold", m.genericClothesChosenByTheCold2],
+    ...KITS.map((key): readonly [DressWord, string] => [
+      `generic:${key}`,
+      m.generic2({ words: STARTER_KITS[key].words }),
+    ]),
+    ["nothing", m.nothingYet],
   ];
   const kit = dress.startsWith("generic:") ? STARTER_KITS[dress.slice("generic:".length) as StarterKitKey] : null;
   return (
     <div className="flex flex-col gap-2">
-      <Chips label="Dressed" isLabelHidden value={dress} options={options} onChange={onChange} />
+      <Chips label={m.dressed} isLabelHidden value={dress} options={options} onChange={onChange} />
       <p className="text-muted text-sm">
-        {dress === "byCold" &&
-          "The lightest whole kit of invented pieces that lasts as long as you mean to sit, simulated in this weather. Its pieces join the kit; change them for your own as you go. "}
-        {kit && `${kit.says}. Its pieces join the kit; change them for your own. `}
-        {dress === "nothing"
-          ? "The sheet opens undressed: put something on before you read its figure."
-          : "Big layers go on at the seat."}
+        {dress === "byCold" && m.theLightestWholeKitOfInvented}
+        {kit && m.itsPiecesJoinTheKitChange({ says: kit.says })}
+        {dress === "nothing" ? m.theSheetOpensUndressedPutSomething : m.bigLayersGoOnAtThe}
       </p>
     </div>
   );

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import { v7 as uuid } from "uuid";
 import { dateText } from "@/formats/display/time";
@@ -10,14 +11,14 @@ export function FromEarlier({ points }: { readonly points: StartingPoints }) {
   const make = async ({ id, name }: StartingPoints["outings"][number]): Promise<void> => {
     setProblem(null);
     try {
-      await makeOuting({ from: "outing", id: uuid(), copyOf: id, name: `${name}, again` });
+      await makeOuting({ from: "outing", id: uuid(), copyOf: id, name: m.again({ name }) });
     } catch (error) {
       setProblem((error as Error).message);
     }
   };
   return (
     <>
-      <p className="text-muted">Place, phases, clothes and weather are taken along; everything can be changed there.</p>
+      <p className="text-muted">{m.placePhasesClothesAndWeatherAre}</p>
       {problem && (
         <p role="alert" className="text-cranberry">
           {problem}
@@ -30,16 +31,16 @@ export function FromEarlier({ points }: { readonly points: StartingPoints }) {
               <strong>{outing.name}</strong>{" "}
               <span className="text-muted text-sm">
                 {outing.placeName} · {outing.personName} · {dateText(outing.startsAt, outing.timeZone)}
-                {outing.invented && " · worked example"}
+                {outing.invented && m.workedExample}
               </span>
             </p>
             <button
               type="button"
               className="press press-small"
-              aria-label={`Plan one like ${outing.name}`}
+              aria-label={m.planOneLike({ name: outing.name })}
               onClick={() => void make(outing)}
             >
-              Plan one like it
+              {m.planOneLikeIt}
             </button>
           </li>
         ))}

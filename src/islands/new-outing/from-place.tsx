@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState, type FormEvent } from "react";
 import { v7 as uuid } from "uuid";
 import { MINUTES_PER_HOUR, MS_PER_DAY } from "@/core/units";
@@ -57,8 +58,8 @@ export function FromPlace({ points }: { readonly points: StartingPoints }) {
   const placeName = knownPlace?.name ?? place.name.trim();
 
   const bodyOf = (): FromPlaceBody | string => {
-    if (!known && person.name.trim() === "") return "Give the person a name.";
-    if (!knownPlace && placeName === "") return "Give the place a name.";
+    if (!known && person.name.trim() === "") return m.giveThePersonAName;
+    if (!knownPlace && placeName === "") return m.giveThePlaceAName;
     if (typeof start === "string") return start;
     const hours = weatherBody(shownWeather, hasForecast);
     if (typeof hours === "string") return hours;
@@ -89,12 +90,12 @@ export function FromPlace({ points }: { readonly points: StartingPoints }) {
   };
   return (
     <form className="flex flex-col gap-6" onSubmit={(event) => void make(event)} noValidate>
-      <Step title="Who">
+      <Step title={m.who}>
         <Chips
-          label="Person"
+          label={m.person}
           isLabelHidden
           value={personId}
-          options={[...points.people.map((own) => [own.id, own.name] as const), [NEW, "somebody new …"] as const]}
+          options={[...points.people.map((own) => [own.id, own.name] as const), [NEW, m.somebodyNew2] as const]}
           onChange={(id) => {
             setPersonId(id);
             setDress(null);
@@ -102,12 +103,12 @@ export function FromPlace({ points }: { readonly points: StartingPoints }) {
         />
         {!known && <PersonForm person={person} startWay="estimated" isShort onChange={setPerson} />}
       </Step>
-      <Step title="Where">
+      <Step title={m.where}>
         <Chips
-          label="Place"
+          label={m.placeTitle}
           isLabelHidden
           value={placeId}
-          options={[...points.places.map((own) => [own.id, own.name] as const), [NEW, "a new place …"] as const]}
+          options={[...points.places.map((own) => [own.id, own.name] as const), [NEW, m.aNewPlace] as const]}
           onChange={(id) => {
             setPlaceId(id);
             setWeather(null);
@@ -121,7 +122,7 @@ export function FromPlace({ points }: { readonly points: StartingPoints }) {
           />
         )}
       </Step>
-      <Step title="When">
+      <Step title={m.when}>
         <WhenFields
           when={when}
           sitHours={sitHours}
@@ -131,7 +132,7 @@ export function FromPlace({ points }: { readonly points: StartingPoints }) {
           onSitHours={setSitHours}
         />
       </Step>
-      <Step title="Weather">
+      <Step title={m.weather}>
         <WeatherFields
           weather={shownWeather}
           timeZone={timeZone}
@@ -140,17 +141,17 @@ export function FromPlace({ points }: { readonly points: StartingPoints }) {
           onChange={setWeather}
         />
       </Step>
-      <Step title="Clothes">
+      <Step title={m.clothes}>
         <ClothesFields person={known} dress={shownDress} onChange={setDress} />
       </Step>
-      <TextField label="Name of the outing (if you like)" value={name} onChange={setName} />
+      <TextField label={m.nameOfTheOutingIfYou} value={name} onChange={setName} />
       {problem && (
         <p role="alert" className="text-cranberry">
           {problem}
         </p>
       )}
       <button type="submit" className="press border-accent self-start border-2 font-semibold">
-        Make the sheet
+        {m.makeTheSheet}
       </button>
     </form>
   );

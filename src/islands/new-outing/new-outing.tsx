@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import type { Preferences } from "@/formats/display/preferences";
 import type { StartingPoints } from "@/formats/wire/outing/starting-points";
@@ -13,8 +14,8 @@ type Props = { readonly points: StartingPoints; readonly preferences: Preference
 type Start = "place" | "earlier";
 
 const WAYS: readonly (readonly [Start, string])[] = [
-  ["place", "From a place and a date"],
-  ["earlier", "Like an earlier outing or a worked example"],
+  ["place", m.fromAPlaceAndADate],
+  ["earlier", m.likeAnEarlierOutingOrA],
 ];
 
 /** A new outing: from a person, a place and a day, or like an earlier one or a worked example. */
@@ -24,8 +25,8 @@ function NewOuting({ points, preferences }: Props) {
   return (
     <OnceAlive>
       <div className="max-w-3xl">
-        <h1 className="pt-6 text-2xl font-semibold">Plan an outing</h1>
-        <OneOf label="Start" value={start} options={WAYS} onChoose={setStart} />
+        <h1 className="pt-6 text-2xl font-semibold">{m.planAnOuting}</h1>
+        <OneOf label={m.start} value={start} options={WAYS} onChoose={setStart} />
         {start === "place" ? <FromPlace points={points} /> : <FromEarlier points={points} />}
       </div>
     </OnceAlive>

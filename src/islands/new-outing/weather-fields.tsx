@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { ImportedWeather } from "@/formats/weather-import/read-weather";
 import { clockText, dateText } from "@/formats/display/time";
 import type { NewOutingBody } from "@/formats/wire/outing/new-outing";
@@ -9,12 +10,12 @@ import { LowHighFields, type LowHigh } from "../fields/low-high-fields";
 /** Where the hours come from. */
 export type WeatherWay = "forecast" | "lowHigh" | "hours";
 const WAYS: readonly (readonly [WeatherWay, string])[] = [
-  ["forecast", "the forecast of the place"],
-  ["lowHigh", "low and high, as a forecast's line has it"],
-  ["hours", "hours I have"],
+  ["forecast", m.theForecastOfThePlace],
+  ["lowHigh", m.lowAndHighAsAForecasts],
+  ["hours", m.hoursIHave],
 ];
 const CLOUD: Readonly<Record<string, number | null>> = { unknown: null, clear: 0, broken: 0.5, overcast: 1 };
-const CLOUD_WORDS = { unknown: "not known", clear: "clear", broken: "broken", overcast: "overcast" } as const;
+const CLOUD_WORDS = { unknown: m.notKnown, clear: "clear", broken: "broken", overcast: "overcast" } as const;
 
 export type ChosenWeather = {
   readonly way: WeatherWay;
@@ -37,15 +38,13 @@ export function weatherBody(
   hasForecast: boolean,
 ): FromPlaceBody["weather"] | string {
   if (way === "forecast") {
-    return hasForecast
-      ? { kind: "forecast" }
-      : "The place has no point on the map, so there is no forecast for it. Set the point, or give low and high.";
+    return hasForecast ? { kind: "forecast" } : m.thePlaceHasNoPointOn;
   }
   if (way === "lowHigh") {
-    if (day.lowC > day.highC) return "The low lies above the high: exchange them.";
+    if (day.lowC > day.highC) return m.theLowLiesAboveTheHigh;
     return { kind: "lowHigh", ...day, cloudShare: CLOUD[cloud] ?? null };
   }
-  if (!read || read.hours.length === 0) return "Paste the hours of weather, or choose another way.";
+  if (!read || read.hours.length === 0) return m.pasteTheHoursOfWeatherOr;
   return { kind: "hours", hours: read.hours.map((hour) => ({ ...hour })) };
 }
 
@@ -64,18 +63,13 @@ export function WeatherFields({ weather, timeZone, startsAt, hasForecast, onChan
   const [first, last] = [weather.read?.hours[0], weather.read?.hours.at(-1)];
   return (
     <div className="flex flex-col gap-3">
-      <Chips label="Weather" isLabelHidden value={weather.way} options={ways} onChange={(way) => set({ way })} />
-      {weather.way === "forecast" && (
-        <p className="text-muted text-sm">
-          From the service that comes with Umiak, which is made up: an example to plan with, never the weather. Compare
-          it with a real forecast and correct the hours on the sheet.
-        </p>
-      )}
+      <Chips label={m.weather} isLabelHidden value={weather.way} options={ways} onChange={(way) => set({ way })} />
+      {weather.way === "forecast" && <p className="text-muted text-sm">{m.fromTheServiceThatComesWith}</p>}
       {weather.way === "lowHigh" && (
         <div className="flex flex-wrap items-end gap-4">
           <LowHighFields day={weather.day} onChange={(day) => set({ day })} />
           <ChoiceField
-            label="Sky"
+            label={m.sky}
             value={weather.cloud}
             options={optionsOf(CLOUD_WORDS)}
             onChange={(cloud) => set({ cloud })}
@@ -87,9 +81,9 @@ export function WeatherFields({ weather, timeZone, startsAt, hasForecast, onChan
           <HoursField timeZone={timeZone} startsAt={startsAt} read={weather.read} onRead={(read) => set({ read })} />
           {first && last && (
             <p role="status" className="text-sm">
-              {weather.read!.hours.length} hours read, from {dateText(first.at, timeZone)}{" "}
-              {clockText(first.at, timeZone)} to {dateText(last.at, timeZone)} {clockText(last.at, timeZone)}. Outside
-              them the first and the last are held.
+              {weather.read!.hours.length} {m.hoursReadFrom} {dateText(first.at, timeZone)}{" "}
+              {clockText(first.at, timeZone)} {m.to3} {dateText(last.at, timeZone)} {clockText(last.at, timeZone)}
+              {m.outsideThemTheFirstAndThe}
             </p>
           )}
         </>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { clockText, dateText } from "@/formats/display/time";
 import { MS_PER_HOUR } from "@/core/units";
 import { ChoiceField } from "../fields/choice-field";
@@ -24,17 +25,17 @@ export function WhenFields({ when, sitHours, start, timeZone, onWhen, onSitHours
   return (
     <div className="flex flex-col gap-2">
       <div className="flex flex-wrap items-end gap-4">
-        <TimeInput label="Day" type="date" value={when.date} onChange={(date) => set({ date })} />
+        <TimeInput label={m.dayTitle} type="date" value={when.date} onChange={(date) => set({ date })} />
         <ChoiceField
-          label="Start"
+          label={m.start}
           value={when.way}
           options={START_WAYS.map((way) => [way, START_WORDS[way]] as const)}
           onChange={(way) => set({ way })}
         />
         {isBySun(when.way) ? (
           <NumberField
-            label="Minutes before"
-            unit="min"
+            label={m.minutesBefore}
+            unit={m.min2}
             value={when.minutesBefore}
             low={BEFORE_RANGE[0]}
             high={BEFORE_RANGE[1]}
@@ -43,10 +44,10 @@ export function WhenFields({ when, sitHours, start, timeZone, onWhen, onSitHours
             onChange={(minutesBefore) => set({ minutesBefore })}
           />
         ) : (
-          <TimeInput label="Clock" type="time" value={when.clock} onChange={(next) => set({ clock: next })} />
+          <TimeInput label={m.clock} type="time" value={when.clock} onChange={(next) => set({ clock: next })} />
         )}
         <NumberField
-          label="To sit still for"
+          label={m.toSitStillFor}
           unit="h"
           value={sitHours}
           low={SIT_RANGE_H[0]}
@@ -61,8 +62,11 @@ export function WhenFields({ when, sitHours, start, timeZone, onWhen, onSitHours
           start
         ) : (
           <>
-            {dateText(start.startMs, timeZone)}: walk at {clock(start.startMs)}, seated at {clock(start.seatedMs)}, up
-            at {clock(start.seatedMs + sitHours * MS_PER_HOUR)}, by the clock of {timeZone.replaceAll("_", " ")}.
+            {dateText(start.startMs, timeZone)}
+            {m.walkAt} {clock(start.startMs)}
+            {m.seatedAt} {clock(start.seatedMs)}
+            {m.upAt} {clock(start.seatedMs + sitHours * MS_PER_HOUR)}
+            {m.byTheClockOf} {timeZone.replaceAll("_", " ")}.
           </>
         )}
       </p>

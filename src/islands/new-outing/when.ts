@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { anchoredTimeMs, type SunAnchor } from "@/core/day";
 import { USUAL_MINUTES_TO_SEAT } from "@/core/morning";
 import { MS_PER_MINUTE } from "@/core/units";
@@ -8,10 +9,10 @@ import type { Position } from "@/formats/position/read-position";
 export const START_WAYS = ["walkAt", "seatedAt", "beforeSunrise", "beforeSunset"] as const;
 export type StartWay = (typeof START_WAYS)[number];
 export const START_WORDS: Readonly<Record<StartWay, string>> = {
-  walkAt: "start walking at",
-  seatedAt: "be seated at",
-  beforeSunrise: "be seated before sunrise by",
-  beforeSunset: "be seated before sunset by",
+  walkAt: m.startWalkingAt,
+  seatedAt: m.beSeatedAt,
+  beforeSunrise: m.beSeatedBeforeSunriseBy,
+  beforeSunset: m.beSeatedBeforeSunsetBy,
 };
 const ANCHOR: Readonly<Partial<Record<StartWay, SunAnchor>>> = { beforeSunrise: "sunrise", beforeSunset: "sunset" };
 export const isBySun = (way: StartWay): boolean => ANCHOR[way] !== undefined;
@@ -33,17 +34,16 @@ export function startOf(when: When, timeZone: string, position: Position | null)
   const anchor = ANCHOR[when.way];
   const toSeatMs = USUAL_MINUTES_TO_SEAT * MS_PER_MINUTE;
   if (anchor) {
-    if (!position)
-      return "The place has no point on the map, so its sun is not known. Give a clock time, or set the point.";
+    if (!position) return m.thePlaceHasNoPointOnTitle;
     const noon = instantOf(`${when.date}T12:00`, timeZone);
-    if (!noon) return "Give a date.";
+    if (!noon) return m.giveADate;
     const { latitudeDeg, longitudeDeg } = position;
     const seatedMs = anchoredTimeMs(anchor, when.minutesBefore, Date.parse(noon), latitudeDeg, longitudeDeg);
-    if (seatedMs === null) return "The sun does not rise or set there that day. Give a clock time.";
+    if (seatedMs === null) return m.theSunDoesNotRiseOr;
     return { startMs: seatedMs - toSeatMs, seatedMs };
   }
   const instant = instantOf(`${when.date}T${when.clock}`, timeZone);
-  if (!instant) return "Give a date and a time to start.";
+  if (!instant) return m.giveADateAndATime;
   const ms = Date.parse(instant);
   return when.way === "walkAt" ? { startMs: ms, seatedMs: ms + toSeatMs } : { startMs: ms - toSeatMs, seatedMs: ms };
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { X } from "lucide-react";
 import { useEffect, useLayoutEffect, useRef, type ReactNode } from "react";
 
@@ -35,7 +36,7 @@ export function Dialog({ title, isOpen, onClose, isWide = false, children }: Pro
             <h2 className="text-lg font-semibold">{title}</h2>
             <button type="button" className="press" onClick={onClose}>
               <X aria-hidden="true" size={16} className="mr-1 inline" />
-              Close
+              {m.closeTitle}
             </button>
           </div>
           {children}

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { Component, type ComponentType, type ReactNode } from "react";
 
 type Props = { readonly children: ReactNode };
@@ -13,13 +14,13 @@ class Boundary extends Component<Props, State> {
     if (!this.state.hasFailed) return this.props.children;
     return (
       <div role="alert" className="border-cranberry my-4 max-w-xl border-l-4 pl-3">
-        <p>This part of the page has stopped. What you did is kept in this browser until the server has it.</p>
+        <p>{m.thisPartOfThePageHas}</p>
         <p className="flex gap-2 pt-2">
           <button type="button" className="press" onClick={() => this.setState({ hasFailed: false })}>
-            Try again
+            {m.tryAgain}
           </button>
           <button type="button" className="press" onClick={() => window.location.reload()}>
-            Load the page again
+            {m.loadThePageAgain}
           </button>
         </p>
       </div>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState, type FormEvent, type ReactNode } from "react";
 
 type Told = { readonly isProblem: boolean; readonly words: string };
@@ -41,20 +42,17 @@ export function KeptRow({ title, row, lacks, keep, retire, keptWords, edits, chi
       {children}
       <div className="flex flex-wrap items-center gap-3">
         <button type="submit" className="press border-accent border-2 font-semibold">
-          {row ? "Keep" : "Add"}
+          {row ? m.keep : m.add}
         </button>
         {row && (
           <button
             type="button"
             className="press"
             onClick={() =>
-              void attempt(
-                () => retire(!row.retired),
-                row.retired ? "Offered again." : "Retired: no longer offered, kept in old outings.",
-              )
+              void attempt(() => retire(!row.retired), row.retired ? m.offeredAgain : m.retiredNoLongerOfferedKeptIn)
             }
           >
-            {row.retired ? "Take back" : "Retire"}
+            {row.retired ? m.takeBack : m.retire}
           </button>
         )}
         {shown && (

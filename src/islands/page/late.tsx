@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useEffect, useState, type ComponentType } from "react";
 
 /** A part of a page that could not be loaded because the program was upgraded meanwhile is had by loading the page, once. */
@@ -44,7 +45,7 @@ export function late<Props extends object>(load: () => Promise<ComponentType<Pro
     if (loaded === "failed") {
       return (
         <div role="alert" className="border-cranberry max-w-xl border-l-4 pl-3">
-          <p>This part could not be loaded: is there a network? What you did is kept.</p>
+          <p>{m.thisPartCouldNotBeLoaded}</p>
           <button
             type="button"
             className="press mt-2"
@@ -53,7 +54,7 @@ export function late<Props extends object>(load: () => Promise<ComponentType<Pro
               setAttempt(attempt + 1);
             }}
           >
-            Try again
+            {m.tryAgain}
           </button>
         </div>
       );

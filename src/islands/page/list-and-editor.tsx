@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState, type ReactNode } from "react";
 import { useNamedInAddress } from "./use-named-in-address";
 
@@ -52,8 +53,8 @@ export function ListAndEditor<Row extends Listed>({ title, rows, newWords, edito
                   <>
                     {name}
                     <span className="text-muted block text-sm">
-                      {outings === 1 ? "1 outing" : `${outings} outings`}
-                      {retired && " · retired"}
+                      {outings === 1 ? m.outing2 : m.ofOutings({ outings })}
+                      {retired && m.retired}
                     </span>
                   </>,
                 )}
@@ -70,7 +71,7 @@ export function ListAndEditor<Row extends Listed>({ title, rows, newWords, edito
               checked={showsRetired}
               onChange={(event) => setShowsRetired(event.target.checked)}
             />
-            also retired
+            {m.alsoRetired}
           </label>
         )}
       </div>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { isWorkbook } from "@/formats/any-table/workbook";
 import { textOfFile } from "@/formats/table/text-of-file";
 
@@ -7,13 +8,13 @@ import { textOfFile } from "@/formats/table/text-of-file";
  * @throws {Error} with a message to show
  */
 export async function readTableFile(file: File, mostBytes: number): Promise<string> {
-  if (file.size > mostBytes) throw new Error(`The file is larger than ${mostBytes / 1_000_000} MB: divide it.`);
+  if (file.size > mostBytes) throw new Error(m.theFileIsLargerThanMb({ mostBytes: mostBytes / 1_000_000 }));
   const bytes = new Uint8Array(await file.arrayBuffer());
   if (!isWorkbook(bytes)) return textOfFile(bytes).text;
   try {
     const { gridOfWorkbook, textOfGrid } = await import("@/formats/any-table/read-sheet");
     return textOfGrid(await gridOfWorkbook(file));
   } catch {
-    throw new Error("This workbook cannot be read. Save it as XLSX or CSV and try again.");
+    throw new Error(m.thisWorkbookCannotBeReadSave);
   }
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useId, useState } from "react";
 import {
   FAT_PERCENT_OF_FIGURE,
@@ -18,10 +19,10 @@ import { FigureDrawing } from "./figure-drawing";
 
 /** Ways to come to a share of fat, the roughest first. */
 export const FAT_WAYS = {
-  estimated: "estimated from height, weight and age",
-  figure: "by pointing at a figure",
-  girths: "from a tape round waist and neck",
-  known: "I know it",
+  estimated: m.estimatedFromHeightWeightAndAge,
+  figure: m.byPointingAtAFigure,
+  girths: m.fromATapeRoundWaistAnd,
+  known: m.iKnowIt,
 } as const;
 export type FatWay = keyof typeof FAT_WAYS;
 
@@ -37,7 +38,7 @@ function FigureChoice({ person, onChange }: Pick<Props, "person" | "onChange">) 
   const chosen = figureOf(person.sex, person.fatPercent);
   return (
     <fieldset>
-      <legend className="text-muted text-sm">Which of them is most like you</legend>
+      <legend className="text-muted text-sm">{m.whichOfThemIsMostLike}</legend>
       <div className="flex flex-wrap gap-2">
         {FIGURES.map((figure) => (
           <label
@@ -81,15 +82,15 @@ function GirthFields({ person, onChange }: Pick<Props, "person" | "onChange">) {
   );
   return (
     <div className="flex flex-wrap items-end gap-4">
-      {field("Waist, at the navel", "waistM")}
-      {field("Neck, below the larynx", "neckM")}
-      {person.sex === "female" && field("Hips, at their widest", "hipM")}
+      {field(m.waistAtTheNavel, "waistM")}
+      {field(m.neckBelowTheLarynx, "neckM")}
+      {person.sex === "female" && field(m.hipsAtTheirWidest, "hipM")}
       {fatPercentFromGirths(person.sex, person.heightM, girths) === null && (
         <p role="alert" className="text-cranberry w-full text-sm">
-          A waist thinner than the neck cannot be: look at the tape again.
+          {m.aWaistThinnerThanTheNeck}
         </p>
       )}
-      <p className="text-muted w-full text-sm">By Hodgdon & Beckett 1984: within 3 or 4 points for most adults.</p>
+      <p className="text-muted w-full text-sm">{m.byHodgdonBeckett1984Within3}</p>
     </div>
   );
 }
@@ -103,7 +104,7 @@ export function FatShareField({ person, way, onWay, onChange }: Props) {
   return (
     <div className="flex max-w-full min-w-0 flex-col gap-2">
       <ChoiceField
-        label="Share of fat"
+        label={m.shareOfFat}
         value={way}
         options={Object.entries(FAT_WAYS) as [FatWay, string][]}
         onChange={choose}
@@ -112,7 +113,7 @@ export function FatShareField({ person, way, onWay, onChange }: Props) {
       {way === "girths" && <GirthFields person={person} onChange={onChange} />}
       {way === "known" ? (
         <NumberField
-          label="Fat share of the body"
+          label={m.fatShareOfTheBody}
           unit="%"
           value={person.fatPercent}
           low={PERSON_RANGE.fatPercent[0]}
@@ -123,7 +124,7 @@ export function FatShareField({ person, way, onWay, onChange }: Props) {
         />
       ) : (
         <p className="text-sm" role="status">
-          Taken as <strong>{Math.round(person.fatPercent)} %</strong> of the body.
+          {m.takenAs} <strong>{Math.round(person.fatPercent)} %</strong> {m.ofTheBody}
         </p>
       )}
     </div>

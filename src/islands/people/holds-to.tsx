@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import { AVOIDABLE, PRACTICES, type PracticeQuestion } from "@/core/changes";
 import { AVOIDED_WORDS, PRACTICE_QUESTION_WORDS, PRACTICE_WORDS } from "@/formats/display/words/change-words";
@@ -10,7 +11,7 @@ import { Problem } from "../fields/problem";
 const QUESTIONS = Object.keys(PRACTICES) as PracticeQuestion[];
 /** A choice for every question; "" for who does now this, now that. */
 const optionsFor = (question: PracticeQuestion): [string, string][] => [
-  ["", "now this, now that"],
+  ["", m.nowThisNowThat],
   ...PRACTICES[question].map((practice): [string, string] => [practice, PRACTICE_WORDS[practice]]),
 ];
 
@@ -25,17 +26,14 @@ export function HoldsTo({ person }: { readonly person: PersonView }) {
   return (
     <section aria-labelledby="holds-to" className="flex flex-col gap-3">
       <h3 id="holds-to" className="text-lg font-semibold">
-        Avoids and holds to
+        {m.avoidsAndHoldsTo}
       </h3>
-      <p className="text-muted text-sm">
-        Practitioners differ here and no way is right everywhere. What is said here is heeded in plans: on each sheet
-        stands what it is worth that day.
-      </p>
+      <p className="text-muted text-sm">{m.practitionersDifferHereAndNoWay}</p>
       <div className="flex flex-wrap gap-x-6 gap-y-2">
         {AVOIDABLE.map((avoided) => (
           <CheckField
             key={avoided}
-            label={`avoids ${AVOIDED_WORDS[avoided]}`}
+            label={m.avoids({ avoided: AVOIDED_WORDS[avoided] })}
             checked={avoids.includes(avoided)}
             onChange={(isOn) =>
               hold({ avoids: AVOIDABLE.filter((own) => (own === avoided ? isOn : avoids.includes(own))) })
@@ -43,7 +41,7 @@ export function HoldsTo({ person }: { readonly person: PersonView }) {
           />
         ))}
         <CheckField
-          label="goes by the standard: heat debt ends a sit (ISO 11079)"
+          label={m.goesByTheStandardHeatDebt}
           checked={heatDebtEnds}
           onChange={(isOn) => hold({ heatDebtEnds: isOn })}
         />

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useState } from "react";
 import type { Preferences } from "@/formats/display/preferences";
@@ -23,12 +24,12 @@ function PersonEditor({ person, onAdded }: EditorProps) {
   return (
     <div className="flex min-w-0 flex-col gap-6">
       <KeptRow
-        title={person?.name ?? "Somebody new"}
+        title={person?.name ?? m.somebodyNewTitle}
         row={person}
-        lacks={content.name === "" ? "Give a name." : null}
+        lacks={content.name === "" ? m.giveAName : null}
         keep={async () => (person ? savePerson(person, content) : onAdded(await addPerson(content)))}
         retire={async (retired) => person && retirePerson(person, retired)}
-        keptWords={person ? "Kept. Their outings are being judged again." : "Kept."}
+        keptWords={person ? m.keptTheirOutingsAreBeingJudged : m.kept}
         edits={draft}
       >
         <PersonForm person={draft} startWay={person ? "known" : "estimated"} onChange={setDraft} />
@@ -50,9 +51,9 @@ function PeoplePage({ initial, preferences }: Props) {
   return (
     <OnceAlive>
       <ListAndEditor
-        title="People"
+        title={m.people}
         rows={useStore($people)}
-        newWords="Somebody new …"
+        newWords={m.somebodyNew3}
         editor={(person, choose) => <PersonEditor key={person?.id ?? NEW} person={person} onAdded={choose} />}
       />
     </OnceAlive>

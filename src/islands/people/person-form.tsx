@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import { PERSON_RANGE, fatPercentFromMassIndex } from "@/core/body";
 import { LEVELS, levelEverywhere, type Level } from "@/core/limits";
@@ -51,18 +52,18 @@ export function PersonForm({ person, onChange, startWay = "known", isShort = fal
   return (
     <div className="flex flex-col items-start gap-4">
       <div className="flex flex-wrap items-end gap-4">
-        <TextField label="Name" value={person.name} onChange={(name) => set({ name })} />
+        <TextField label={m.name} value={person.name} onChange={(name) => set({ name })} />
         <BodyHeightField value={person.heightM} onChange={(heightM) => setBody({ heightM })} />
         <QuantityField
-          label="Weight"
+          label={m.weight}
           quantity="mass"
           value={person.massKg}
           range={PERSON_RANGE.massKg}
           onChange={(massKg) => setBody({ massKg })}
         />
         <NumberField
-          label="Age"
-          unit="years"
+          label={m.age}
+          unit={m.years}
           value={person.ageYears}
           low={PERSON_RANGE.ageYears[0]}
           high={PERSON_RANGE.ageYears[1]}
@@ -71,7 +72,7 @@ export function PersonForm({ person, onChange, startWay = "known", isShort = fal
           onChange={(age) => setBody({ ageYears: Math.round(age) })}
         />
         <ChoiceField
-          label="Sex"
+          label={m.sex}
           value={person.sex}
           options={optionsOf(SEX_WORDS)}
           onChange={(sex) => setBody({ sex })}
@@ -79,18 +80,16 @@ export function PersonForm({ person, onChange, startWay = "known", isShort = fal
       </div>
       {(massIndex < MASS_INDEX_RANGE[0] || massIndex > MASS_INDEX_RANGE[1]) && (
         <p role="note" className="border-rust border-l-4 pl-3">
-          That weight at that height would be very rare. Look at the units: they are chosen under Preferences.
+          {m.thatWeightAtThatHeightWould}
         </p>
       )}
       {isChild && (
         <p role="note" className="border-lichen border-l-4 pl-3">
-          A child: the body behind the figure is that of adults, carried on to smaller ones, and never in their favour.
-          Children cool faster and say so later. They are called in earlier here; go out for half the time first, look
-          at fingers and toes yourself, and go by what you see.
+          {m.aChildTheBodyBehindThe}
         </p>
       )}
       <ChoiceField
-        label={isChild ? "The child feels the cold" : "You feel the cold"}
+        label={isChild ? m.theChildFeelsTheCold : m.youFeelTheCold}
         value={person.feels}
         options={FEELS.map((feels) => [feels, FEELS_WORDS[feels]] as const)}
         onChange={(feels) => set({ feels })}
@@ -104,29 +103,25 @@ export function PersonForm({ person, onChange, startWay = "known", isShort = fal
             onChange={(fatPercent) => onChange({ ...person, fatPercent })}
           />
           <ChoiceField
-            label="How cold it may get"
+            label={m.howColdItMayGet}
             value={level}
             options={level === ONE_BY_ONE ? [...levels, [ONE_BY_ONE, ACCEPTED_ONE_BY_ONE] as const] : levels}
             onChange={(next) => next !== ONE_BY_ONE && set({ accepted: levelEverywhere(next) })}
           />
           <ChoiceField
-            label="Hand that draws, focuses, ties"
+            label={m.handThatDrawsFocusesTies}
             value={person.workingHand}
             options={SIDES.map((side) => [side, HAND_WORDS[side]] as const)}
             onChange={(workingHand) => set({ workingHand })}
           />
           <CheckField
-            label="Hands or feet are often cold, or the circulation is known to be poor"
+            label={m.handsOrFeetAreOftenCold}
             checked={person.coldHands}
             onChange={(coldHands) => set({ coldHands })}
           />
-          {person.coldHands && (
-            <p className="text-muted text-sm">
-              White or numb fingers that come back slowly are a matter for a doctor before a long sit in frost.
-            </p>
-          )}
+          {person.coldHands && <p className="text-muted text-sm">{m.whiteOrNumbFingersThatCome}</p>}
           <CheckField
-            label="Wears glasses"
+            label={m.wearsGlasses}
             checked={person.wearsGlasses}
             onChange={(wearsGlasses) => set({ wearsGlasses })}
           />

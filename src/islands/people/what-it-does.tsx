@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useEffect, useState } from "react";
 import { STANDARD_MORNING, type PersonEffects } from "@/core/morning";
 import { temperatureText, windText } from "@/formats/display/numbers";
@@ -28,31 +29,30 @@ export function WhatItDoes({ person, preferences }: Props) {
   return (
     <section aria-labelledby="what-it-does" className="border-line border-t pt-3">
       <h2 id="what-it-does" className="font-semibold">
-        What it does to a standard morning
+        {m.whatItDoesToAStandard}
       </h2>
       <p className="text-muted text-sm">
-        {temperatureText(airTemperatureC, temperature)}, {windText(windMPerS, wind)} of wind at the edge of a wood, 20
-        min of walking, then a sit on snow of up to {durationText(sitMinutes)} in warm generic clothes. Each line
-        changes one thing alone. Estimates, not promises: people differ by more than this.
+        {temperatureText(airTemperatureC, temperature)}, {windText(windMPerS, wind)} {m.ofWindAtTheEdgeOf}{" "}
+        {durationText(sitMinutes)} {m.inWarmGenericClothesEachLine}
       </p>
       {effects === null ? (
         <p role="status" className="pt-2">
-          being computed …
+          {m.beingComputed}
         </p>
       ) : (
-        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="What it does">
+        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={m.whatItDoes}>
           <table className="mt-2 w-full max-w-2xl text-left" data-testid="person-effects">
             <thead className="sr-only">
               <tr>
-                <th scope="col">Changed</th>
-                <th scope="col">Minutes still</th>
-                <th scope="col">Difference</th>
+                <th scope="col">{m.changedTitle}</th>
+                <th scope="col">{m.minutesStill}</th>
+                <th scope="col">{m.difference}</th>
               </tr>
             </thead>
             <tbody>
               <tr className="border-line border-b font-semibold">
                 <th scope="row" className="py-1 pr-4 font-semibold">
-                  as you are
+                  {m.asYouAre}
                 </th>
                 <td className="py-1 pr-4">{morningMinutesText(effects.minutes)}</td>
                 <td />
@@ -70,12 +70,7 @@ export function WhatItDoes({ person, preferences }: Props) {
           </table>
         </div>
       )}
-      {person.wearsGlasses && (
-        <p className="pt-2 text-sm">
-          Glasses fog as soon as the nose is covered and freeze over in deep cold: a mask with a stiff nose bridge, or
-          breath led down into the collar.
-        </p>
-      )}
+      {person.wearsGlasses && <p className="pt-2 text-sm">{m.glassesFogAsSoonAsThe}</p>}
     </section>
   );
 }

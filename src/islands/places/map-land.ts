@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { geoBounds } from "d3-geo";
 import { feature } from "topojson-client";
 import type { GeometryCollection, Topology } from "topojson-specification";
@@ -17,7 +18,7 @@ export type LandPart = {
 
 async function load(url: string): Promise<readonly LandPart[]> {
   const response = await fetch(url);
-  if (!response.ok) throw new Error(`the map answered ${response.status}`);
+  if (!response.ok) throw new Error(m.theMapAnswered({ status: response.status }));
   const topology = (await response.json()) as Topology<{ land: GeometryCollection }>;
   const land = feature(topology, topology.objects.land);
   return land.features.flatMap(({ geometry }) => {

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { PlaceSetting } from "@/core/outing";
 import { GROUNDS, SEAT_HEIGHT_RANGE_M, SHELTER, seatOf, type Shelter } from "@/core/weather";
 import { GROUND_WORDS, SEAT_WORDS, SHELTER_WORDS } from "@/formats/display/words/place-words";
@@ -51,26 +52,25 @@ export function PlaceForm({ place, others, onChange }: Props) {
   };
   return (
     <div className="flex flex-col gap-4">
-      <TextField label="Name of the place" value={place.name} onChange={(name) => set({ name })} />
+      <TextField label={m.nameOfThePlace} value={place.name} onChange={(name) => set({ name })} />
       <PlaceMap position={position} others={others} onChange={move} />
       <PositionField position={position} onChange={move} />
       <p className="text-sm">
         {position ? (
           <>
-            Clock there: <strong>{place.timeZone.replaceAll("_", " ")}</strong>{" "}
-            <span className="text-muted">(near a border look whether it is the right one)</span>
+            {m.clockThere} <strong>{place.timeZone.replaceAll("_", " ")}</strong>{" "}
+            <span className="text-muted">{m.nearABorderLookWhetherIt}</span>
           </>
         ) : (
           <span className="text-muted">
-            Without a point on the map the sun does not shine and there is no forecast; the clock is{" "}
-            {place.timeZone.replaceAll("_", " ")}.
+            {m.withoutAPointOnTheMap} {place.timeZone.replaceAll("_", " ")}.
           </span>
         )}
       </p>
       <details>
-        <summary className="text-sm underline">Another clock</summary>
+        <summary className="text-sm underline">{m.anotherClock}</summary>
         <ChoiceField
-          label="Its clock"
+          label={m.itsClock}
           value={place.timeZone}
           options={zones(place.timeZone)}
           onChange={(timeZone) => set({ timeZone })}
@@ -78,7 +78,7 @@ export function PlaceForm({ place, others, onChange }: Props) {
       </details>
       {position && <WhatIsKnown position={position} timeZone={place.timeZone} />}
       <DrawnChoice
-        label="What keeps the wind off"
+        label={m.whatKeepsTheWindOff}
         value={setting.shelter}
         options={(Object.keys(SHELTER) as Shelter[]).map((shelter) => ({
           value: shelter,
@@ -88,7 +88,7 @@ export function PlaceForm({ place, others, onChange }: Props) {
         onChange={(shelter) => setSetting({ shelter })}
       />
       <DrawnChoice
-        label="Feet stand on"
+        label={m.feetStandOnTitle}
         value={setting.ground}
         options={GROUNDS.map((ground) => ({
           value: ground,
@@ -101,32 +101,32 @@ export function PlaceForm({ place, others, onChange }: Props) {
       />
       <div className="flex flex-wrap items-end gap-4">
         <ChoiceField
-          label="You sit on"
+          label={m.youSitOnTitle}
           value={seatOf(setting)}
           options={optionsOf(SEAT_WORDS)}
           onChange={(seat) => setSetting({ seat })}
         />
         <QuantityField
-          label="Height of the seat above ground"
+          label={m.heightOfTheSeatAboveGround}
           quantity="height"
           value={setting.seatHeightM}
           range={SEAT_HEIGHT_RANGE_M}
           onChange={(seatHeightM) => setSetting({ seatHeightM })}
         />
         <CheckField
-          label="Snow lies about"
+          label={m.snowLiesAbout}
           checked={setting.snowCover ?? false}
           onChange={(snowCover) => setSetting({ snowCover })}
         />
       </div>
       {setting.ground === "ice" && (
         <p role="note" className="border-rust border-l-4 pl-3 text-sm">
-          Umiak does not know whether ice carries. Ask locally, test as you go, carry ice claws, and do not go alone.
+          {m.umiakDoesNotKnowWhetherIce}
         </p>
       )}
       {setting.seatHeightM >= 2 && (
         <p role="note" className="border-rust border-l-4 pl-3 text-sm">
-          High seats: harness on before the first rung, gear up by a rope, and local rules come first.
+          {m.highSeatsHarnessOnBeforeThe}
         </p>
       )}
     </div>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { geoGraticule, geoMercator, geoPath } from "d3-geo";
 import { useDrag } from "@use-gesture/react";
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from "react";
@@ -158,7 +159,7 @@ export function PlaceMap({ position, others, onChange }: Props) {
           viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
           className="border-line bg-sea-pale block h-auto w-full cursor-crosshair touch-none border"
           role="application"
-          aria-label="Map: press on it to set the place. Arrow keys move the place, plus and minus zoom."
+          aria-label={m.mapPressOnItToSet}
           tabIndex={0}
           onKeyDown={onKeyDown}
         >
@@ -192,17 +193,17 @@ export function PlaceMap({ position, others, onChange }: Props) {
           )}
         </svg>
         <div className="absolute top-2 right-2 flex flex-col gap-1">
-          <button type="button" className="press bg-raised" aria-label="Zoom in" onClick={() => zoom(1 / ZOOM_STEP)}>
+          <button type="button" className="press bg-raised" aria-label={m.zoomIn} onClick={() => zoom(1 / ZOOM_STEP)}>
             +
           </button>
-          <button type="button" className="press bg-raised" aria-label="Zoom out" onClick={() => zoom(ZOOM_STEP)}>
+          <button type="button" className="press bg-raised" aria-label={m.zoomOut} onClick={() => zoom(ZOOM_STEP)}>
             −
           </button>
         </div>
       </div>
       {isMissing && (
         <p role="status" className="text-muted text-sm">
-          The coasts cannot be loaded just now. Type the coordinates instead.
+          {m.theCoastsCannotBeLoadedJust}
         </p>
       )}
     </div>

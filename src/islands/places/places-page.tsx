@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useState } from "react";
 import type { Preferences } from "@/formats/display/preferences";
@@ -33,12 +34,12 @@ function PlaceEditor({ place, places, onAdded }: EditorProps) {
   const content = { ...draft, name: draft.name.trim() };
   return (
     <KeptRow
-      title={place?.name ?? "A new place"}
+      title={place?.name ?? m.aNewPlaceTitle}
       row={place}
-      lacks={content.name === "" ? "Give the place a name." : null}
+      lacks={content.name === "" ? m.giveThePlaceAName : null}
       keep={async () => (place ? savePlace(place, content) : onAdded(await addPlace(content)))}
       retire={async (retired) => place && retirePlace(place, retired)}
-      keptWords={place ? "Kept. New outings start from this; those planned before stay as they are." : "Kept."}
+      keptWords={place ? m.keptNewOutingsStartFromThis : m.kept}
       edits={draft}
     >
       <PlaceForm place={draft} others={markedBeside(places, place?.id ?? null)} onChange={setDraft} />
@@ -58,9 +59,9 @@ function PlacesPage({ initial, preferences }: Props) {
   return (
     <OnceAlive>
       <ListAndEditor
-        title="Places"
+        title={m.places}
         rows={places}
-        newWords="A new place …"
+        newWords={m.aNewPlace2}
         editor={(place, choose) => (
           <PlaceEditor key={place?.id ?? NEW} place={place} places={places} onAdded={choose} />
         )}

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useId, useRef, useState } from "react";
 import { positionText, readPosition, type Position } from "@/formats/position/read-position";
 import { readTextFile } from "../page/read-text-file";
@@ -36,7 +37,7 @@ export function PositionField({ position, onChange }: Props) {
   const leave = (): void => {
     const isRead = shown.trim() === "" || readPosition(shown) !== null;
     if (isRead) setText(null);
-    else setProblem("No point on earth can be read there. Write for example 62.51, 11.32 or paste a link to a map.");
+    else setProblem(m.noPointOnEarthCanBe);
   };
   const takeFile = async (chosen: File | undefined): Promise<void> => {
     if (!chosen) return;
@@ -49,7 +50,7 @@ export function PositionField({ position, onChange }: Props) {
   return (
     <div className="flex flex-col gap-1">
       <label htmlFor={id} className="text-muted text-sm">
-        Coordinates, or a link to a map
+        {m.coordinatesOrALinkToA}
       </label>
       <div className="flex flex-wrap gap-2">
         <input
@@ -65,7 +66,7 @@ export function PositionField({ position, onChange }: Props) {
           onBlur={leave}
         />
         <button type="button" className="press" onClick={() => file.current?.click()}>
-          From a GPX file …
+          {m.fromAGpxFile}
         </button>
         <input
           ref={file}
@@ -73,7 +74,7 @@ export function PositionField({ position, onChange }: Props) {
           accept=".gpx"
           className="sr-only"
           tabIndex={-1}
-          aria-label="GPX file with the place"
+          aria-label={m.gpxFileWithThePlace}
           onChange={(event) => void takeFile(event.target.files?.[0])}
         />
       </div>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useEffect, useState } from "react";
 import { dayLight } from "@/core/sun";
@@ -12,9 +13,12 @@ const HOURS = 24;
 
 function lightWords(position: Position, timeZone: string, nowMs: number): string {
   const light = dayLight(nowMs, position.latitudeDeg, position.longitudeDeg);
-  if (light.kind === "polarDay") return "The sun does not set today.";
-  if (light.kind === "polarNight") return "The sun does not rise today.";
-  return `Sun up at ${clockText(light.sunriseMs, timeZone)}, down at ${clockText(light.sunsetMs, timeZone)} today.`;
+  if (light.kind === "polarDay") return m.theSunDoesNotSetToday;
+  if (light.kind === "polarNight") return m.theSunDoesNotRiseToday;
+  return m.sunUpAtDownAtToday({
+    sunriseMs: clockText(light.sunriseMs, timeZone),
+    sunsetMs: clockText(light.sunsetMs, timeZone),
+  });
 }
 
 function NextDay({ forecast: { hours, invented } }: { readonly forecast: ForecastView }) {
@@ -22,10 +26,10 @@ function NextDay({ forecast: { hours, invented } }: { readonly forecast: Forecas
   const temperatures = hours.map(({ airTemperatureC }) => airTemperatureC);
   return (
     <p>
-      The next day: {temperatureText(Math.min(...temperatures), temperature)} to{" "}
-      {temperatureText(Math.max(...temperatures), temperature)}, wind up to{" "}
-      {windText(Math.max(...hours.map(({ windMPerS }) => windMPerS)), wind)}
-      {invented && " (by a made-up service: an example, not the weather)"}.
+      {m.theNextDay} {temperatureText(Math.min(...temperatures), temperature)} {m.to3}{" "}
+      {temperatureText(Math.max(...temperatures), temperature)}
+      {m.windUpTo} {windText(Math.max(...hours.map(({ windMPerS }) => windMPerS)), wind)}
+      {invented && m.byAMadeUpServiceAn}.
     </p>
   );
 }
@@ -51,7 +55,9 @@ export function WhatIsKnown({ position, timeZone }: { readonly position: Positio
     <div role="status" className="text-sm" data-testid="place-known">
       <p>{lightWords(position, timeZone, nowMs)}</p>
       {typeof forecast === "string" ? (
-        <p className="text-muted">No forecast: {forecast}</p>
+        <p className="text-muted">
+          {m.noForecast} {forecast}
+        </p>
       ) : (
         <NextDay forecast={forecast} />
       )}

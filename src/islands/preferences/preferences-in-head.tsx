@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { THEMES, type Preferences as Chosen, type Theme } from "@/formats/display/preferences";
 import {
@@ -44,21 +45,21 @@ function Preferences({ initial }: { readonly initial: Chosen }) {
     <OnceAlive>
       <div className="flex flex-wrap items-center gap-2">
         <Choice<TemperatureUnit>
-          label="Temperature in"
+          label={m.temperatureIn}
           value={temperature}
           words={TEMPERATURE_UNITS}
           text={(unit) => TEMPERATURE[unit].label}
           onChoose={(unit) => changePreferences({ temperature: unit })}
         />
         <Choice<WindUnit>
-          label="Wind in"
+          label={m.windIn}
           value={wind}
           words={WIND_UNITS}
           text={(unit) => unit}
           onChoose={(unit) => changePreferences({ wind: unit })}
         />
         <Choice<Theme>
-          label="Colours"
+          label={m.colours}
           value={theme}
           words={THEMES}
           text={(word) => THEME_WORDS[word]}

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import {
   CLOCKS,
@@ -16,7 +17,8 @@ import {
   THEME_WORDS,
   UNIT_WORDS,
 } from "@/formats/display/words/preference-words";
-import { $preferences, changePreferences } from "@/stores/preferences";
+import { LANGUAGES, languageChosen, type Language } from "@/formats/display/language";
+import { $preferences, changeLanguage, changePreferences } from "@/stores/preferences";
 import { ChoiceField } from "../fields/choice-field";
 import { guarded } from "../page/guarded";
 import { OnceAlive } from "../page/once-alive";
@@ -28,8 +30,31 @@ const worded = <Word extends string>(
   text: Readonly<Record<string, string>>,
 ): [Word, string][] => words.map((word) => [word, text[word] ?? word]);
 
-/** Every unit, clock, money and colour in one place; each holds from the moment it is chosen. */
-function PreferencesPage({ initial }: { readonly initial: Chosen }) {
+const BROWSER = "browser";
+
+type Props = {
+  readonly initial: Chosen;
+  /** `null`: the browser decides. */
+  readonly language: Language | null;
+};
+
+/** In which language, in words that who wants another can read. */
+const LanguageField = ({ language }: Pick<Props, "language">) => (
+  <section aria-labelledby="language" className="border-line flex flex-col gap-3 border-t pt-3">
+    <h2 id="language" className="font-semibold">
+      {m.languageHeading}
+    </h2>
+    <ChoiceField<string>
+      label={m.languageHeading}
+      value={language ?? BROWSER}
+      options={[[BROWSER, m.asTheBrowserAsks], ...Object.entries(LANGUAGES)]}
+      onChange={(chosen) => changeLanguage(languageChosen(chosen))}
+    />
+  </section>
+);
+
+/** Language, every unit, clock, money and colour in one place; each holds from the moment it is chosen. */
+function PreferencesPage({ initial, language }: Props) {
   useInitially(() => $preferences.set(initial));
   const chosen = useStore($preferences);
   const currencies = [...new Set([...CURRENCIES, chosen.currency])];
@@ -37,19 +62,20 @@ function PreferencesPage({ initial }: { readonly initial: Chosen }) {
     <OnceAlive>
       <div className="flex max-w-3xl flex-col gap-6 pt-6">
         <div>
-          <h1 className="text-2xl font-semibold">Preferences</h1>
-          <p className="text-muted">Kept in this browser, from the moment they are chosen.</p>
+          <h1 className="text-2xl font-semibold">{m.preferences}</h1>
+          <p className="text-muted">{m.keptInThisBrowserFromThe}</p>
         </div>
+        <LanguageField language={language} />
         <section aria-labelledby="units" className="border-line flex flex-col gap-3 border-t pt-3">
           <h2 id="units" className="font-semibold">
-            Units
+            {m.units}
           </h2>
           <div className="flex flex-wrap gap-2">
             <button type="button" className="press" onClick={() => changePreferences(METRIC)}>
-              All metric
+              {m.allMetric}
             </button>
             <button type="button" className="press" onClick={() => changePreferences(CUSTOMARY)}>
-              All in feet, pounds and °F
+              {m.allInFeetPoundsAndF}
             </button>
           </div>
           <div className="grid gap-4 sm:grid-cols-2">
@@ -66,29 +92,29 @@ function PreferencesPage({ initial }: { readonly initial: Chosen }) {
         </section>
         <section aria-labelledby="writing" className="border-line flex flex-col gap-3 border-t pt-3">
           <h2 id="writing" className="font-semibold">
-            Clock, numbers and money
+            {m.clockNumbersAndMoney}
           </h2>
           <div className="grid gap-4 sm:grid-cols-2">
             <ChoiceField
-              label="Clock"
+              label={m.clock}
               value={chosen.clock}
               options={worded(CLOCKS, CLOCK_WORDS)}
               onChange={(clock) => changePreferences({ clock })}
             />
             <ChoiceField
-              label="First day of the week"
+              label={m.firstDayOfTheWeek}
               value={chosen.firstDay}
               options={worded(FIRST_DAYS, FIRST_DAY_WORDS)}
               onChange={(firstDay) => changePreferences({ firstDay })}
             />
             <ChoiceField
-              label="Fractions are written with"
+              label={m.fractionsAreWrittenWith}
               value={chosen.decimal}
               options={worded(DECIMALS, DECIMAL_WORDS)}
               onChange={(decimal) => changePreferences({ decimal })}
             />
             <ChoiceField<string>
-              label="Prices are typed in"
+              label={m.pricesAreTypedIn}
               value={chosen.currency}
               options={worded<string>(currencies, {})}
               onChange={(currency) => changePreferences({ currency })}
@@ -97,10 +123,10 @@ function PreferencesPage({ initial }: { readonly initial: Chosen }) {
         </section>
         <section aria-labelledby="colours" className="border-line flex flex-col gap-3 border-t pt-3">
           <h2 id="colours" className="font-semibold">
-            Colours
+            {m.colours}
           </h2>
           <ChoiceField
-            label="Colours of the screen"
+            label={m.coloursOfTheScreen}
             value={chosen.theme}
             options={worded(THEMES, THEME_WORDS)}
             onChange={(theme) => changePreferences({ theme })}

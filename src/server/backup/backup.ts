@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import {
   oneSlowSnapshot,
   oneSnapshot,
@@ -153,4 +154,7 @@ export async function exportOuting(
 }
 
 const unreadable = ({ leftOut }: BackupRows): AppError =>
-  new AppError("stored-unreadable", `This outing cannot be exported. ${leftOut.map(({ reason }) => reason).join(" ")}`);
+  new AppError(
+    "stored-unreadable",
+    m.thisOutingCannotBeExported({ leftOut: leftOut.map(({ reason }) => reason).join(" ") }),
+  );

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { Database } from "@/db";
 import type { Restored } from "@/formats/wire/restored";
 import { AppError } from "../app-error";
@@ -14,10 +15,10 @@ const fault = (code: string | null): Error => Object.assign(new Error("a file co
  */
 export async function restoreFile(database: Database, ownerId: string, bytes: Uint8Array): Promise<Restored> {
   const end = await restoreInThread({ bytes, databaseUrl: databaseUrl(), ownerId, nowMs: Date.now() });
-  if (end.kind === "notJson") throw new AppError("bad-input", "This file is not JSON. Take a file that was made here.");
+  if (end.kind === "notJson") throw new AppError("bad-input", m.thisFileIsNotJsonTake);
   if (end.kind === "failed") throw fault(end.code);
   if (end.kind === "refused") {
-    throw new AppError("bad-input", "This file cannot be restored; each problem is named with the reason.", {
+    throw new AppError("bad-input", m.thisFileCannotBeRestoredEach, {
       problems: end.problems,
     });
   }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import {
   addContents,
   addMissing,
@@ -110,7 +111,7 @@ async function addAll(
   if (foreign !== null)
     throw new Refused({
       path: `outings[${backup.outings.findIndex(({ id }) => id === foreign)}].wearings`,
-      reason: "wears a piece that belongs to somebody else here",
+      reason: m.wearsAPieceThatBelongsTo,
     });
   return made;
 }

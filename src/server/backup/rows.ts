@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { z } from "zod";
 import type { readBasics, WholeOuting } from "@/db";
 import { BACKUP_ROWS, type LeftOut } from "@/formats/backup/backup-schema";
@@ -56,7 +57,7 @@ export class BackupRows {
 
   piece(row: Basics["pieces"][number], jpeg: Buffer | undefined): RowOf<"piece"> | null {
     const { ownerId: _o, version: _v, createdAt: _c, updatedAt: _u, ...piece } = row;
-    if (!this.known.person.has(row.personId)) return this.missing("piece", row.name, "its person is left out");
+    if (!this.known.person.has(row.personId)) return this.missing("piece", row.name, m.itsPersonIsLeftOut);
     const content = (photo: string | null) => (): unknown => ({
       ...piece,
       label: readLabel(row.label, row.name),
@@ -72,7 +73,7 @@ export class BackupRows {
   }
 
   outfit({ id, personId, name, wearings }: Basics["outfits"][number]): RowOf<"outfit"> | null {
-    if (!this.known.person.has(personId)) return this.missing("outfit", name, "its person is left out");
+    if (!this.known.person.has(personId)) return this.missing("outfit", name, m.itsPersonIsLeftOut);
     return this.written("outfit", name, () => ({
       id,
       personId,
@@ -83,8 +84,8 @@ export class BackupRows {
 
   outing({ head, weather, phases, wearings, commands }: WholeOuting): RowOf<"outing"> | null {
     const { id, name, personId, placeId } = head;
-    if (!this.known.person.has(personId)) return this.missing("outing", name, "its person is left out");
-    if (!this.known.place.has(placeId)) return this.missing("outing", name, "its place is left out");
+    if (!this.known.person.has(personId)) return this.missing("outing", name, m.itsPersonIsLeftOut);
+    if (!this.known.place.has(placeId)) return this.missing("outing", name, m.itsPlaceIsLeftOut);
     const kept = wearings.filter(({ pieceId }) => this.known.piece.get(pieceId) === personId);
     const from = commands[0]?.position ?? head.commandsDone;
     const history = readHistory({
@@ -112,9 +113,8 @@ export class BackupRows {
     }));
     if (!written) return null;
     const gone = wearings.length - kept.length;
-    if (gone > 0) this.missing("wearing", name, `${gone} of what is worn on it is left out with its piece`);
-    if (history.commands.length < commands.length)
-      this.missing("history", name, "what was done to it before an entry that cannot be read can no longer be undone");
+    if (gone > 0) this.missing("wearing", name, m.ofWhatIsWornOnIt({ gone }));
+    if (history.commands.length < commands.length) this.missing("history", name, m.whatWasDoneToItBefore);
     return written;
   }
 

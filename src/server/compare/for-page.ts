@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { OutingLine } from "@/formats/wire/outing/outing-view";
 import { LOCAL_OWNER_ID } from "../access";
 import { AppError } from "../app-error";
@@ -18,8 +19,7 @@ export async function compareForPage(oneId: string | null, otherId: string | nul
     const outings = await outingLines(database(), LOCAL_OWNER_ID);
     const one = oneId ?? outings[0]?.id;
     const other = otherId ?? outings.find(({ id }) => id !== one)?.id;
-    if (!one || !other)
-      throw new AppError("not-found", "Two outings are needed to compare. Plan another, or copy one.");
+    if (!one || !other) throw new AppError("not-found", m.twoOutingsAreNeededToCompare);
     const cards = [
       await cardNow(database(), LOCAL_OWNER_ID, one),
       await cardNow(database(), LOCAL_OWNER_ID, other),

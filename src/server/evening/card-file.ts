@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import QRCode from "qrcode";
 import { cardFile } from "@/formats/card/card-file";
 import { squareText } from "@/formats/card/card-square";
@@ -12,7 +13,7 @@ export async function cardFileOf(
   outingId: string,
 ): Promise<{ name: string; text: string }> {
   const card = await fieldCardOf(from, ownerId, outingId);
-  return { name: `${card.view.name} card`, text: cardFile(card) };
+  return { name: m.ofCard({ name: card.view.name }), text: cardFile(card) };
 }
 
 /** The plan as a square another telephone scans, SVG. */

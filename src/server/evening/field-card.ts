@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { Database } from "@/db";
 import type { FieldCard } from "@/formats/wire/evening/field-card";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
@@ -15,8 +16,7 @@ export type CardNow = {
   readonly isRecomputing: boolean;
 };
 
-const cannotBeComputed = (): AppError =>
-  new AppError("bad-input", "This outing cannot be computed as planned. Open its day sheet: it says why.");
+const cannotBeComputed = (): AppError => new AppError("bad-input", m.thisOutingCannotBeComputedAs);
 
 /** @throws {AppError} `not-found`, `bad-input` where the plan cannot be computed */
 export async function cardNow(from: Database, ownerId: string, outingId: string): Promise<CardNow> {

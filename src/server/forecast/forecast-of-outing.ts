@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { totalMinutes } from "@/core/outing";
 import type { Database } from "@/db";
 import type { ForecastView } from "@/formats/wire/evening/forecast-view";
@@ -21,8 +22,8 @@ export async function forecastOfOuting(
   const { setting, startsAt, phases } = await openOuting(database, ownerId, outingId);
   const { latitudeDeg, longitudeDeg } = setting;
   if (latitudeDeg === undefined || longitudeDeg === undefined) {
-    throw new AppError("bad-input", "The place has no latitude and longitude. Give both under Place, then ask again.", {
-      problems: [{ path: "setting.latitudeDeg", reason: "is needed for a forecast" }],
+    throw new AppError("bad-input", m.thePlaceHasNoLatitudeAnd, {
+      problems: [{ path: "setting.latitudeDeg", reason: m.isNeededForAForecast }],
     });
   }
   const hours = hoursToAsk(totalMinutes(phases));

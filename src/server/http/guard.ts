@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { AppError } from "../app-error";
 
 const LOOPBACK_NAMES = ["127.0.0.1", "localhost", "[::1]"];
@@ -18,13 +19,13 @@ function knownHosts(): string[] {
 export function guardRequest(request: Request): void {
   const host = request.headers.get("host") ?? "";
   if (!knownHosts().includes(hostName(host))) {
-    throw new AppError("foreign-host", "This server does not answer to that host name.");
+    throw new AppError("foreign-host", m.thisServerDoesNotAnswerTo);
   }
   if (READING.includes(request.method)) return;
   const origin = request.headers.get("origin");
   const site = request.headers.get("sec-fetch-site");
   const sameOrigin = origin === null ? site === null || site === "same-origin" : isSameHost(origin, host);
-  if (!sameOrigin) throw new AppError("foreign-origin", "Writes from another site are refused.");
+  if (!sameOrigin) throw new AppError("foreign-origin", m.writesFromAnotherSiteAreRefused);
 }
 
 function isSameHost(origin: string, host: string): boolean {

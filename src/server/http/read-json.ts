@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { z } from "zod";
 import { problemsOf } from "@/formats/outing-file/parse";
 import { AppError } from "../app-error";
@@ -7,7 +8,7 @@ export const MOST_BODY_BYTES = 1_000_000;
 
 /** The parts of a body as they come. @throws {AppError} `body-too-large` */
 async function* readParts(request: Request, mostBytes: number): AsyncGenerator<Uint8Array> {
-  const tooLarge = new AppError("body-too-large", `The request may hold ${mostBytes} bytes at most.`);
+  const tooLarge = new AppError("body-too-large", m.theRequestMayHoldBytesAt({ mostBytes }));
   if (Number(request.headers.get("content-length") ?? 0) > mostBytes) throw tooLarge;
   let bytes = 0;
   // Length is counted as it comes: the header may be missing or untrue.
@@ -27,7 +28,7 @@ async function readText(request: Request, mostBytes: number): Promise<string> {
 
 function refuseOtherTypes(request: Request): void {
   if (!request.headers.get("content-type")?.startsWith("application/json")) {
-    throw new AppError("wrong-media-type", "Send JSON with the header content-type: application/json.");
+    throw new AppError("wrong-media-type", m.sendJsonWithTheHeaderContent);
   }
 }
 
@@ -54,11 +55,11 @@ export async function readJson<Schema extends z.ZodType>(
   try {
     value = JSON.parse(text);
   } catch {
-    throw new AppError("bad-input", "The request is not JSON.");
+    throw new AppError("bad-input", m.theRequestIsNotJson);
   }
   const parsed = schema.safeParse(value);
   if (parsed.success) return parsed.data;
-  throw new AppError("bad-input", "Some fields cannot be used; each is named with the reason.", {
+  throw new AppError("bad-input", m.someFieldsCannotBeUsedEach, {
     problems: problemsOf(parsed.error),
   });
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { ErrorBody } from "@/formats/wire/outing/outing-view";
 import { faultCode } from "@/db";
 import { APP_ERRORS, AppError } from "../app-error";
@@ -7,8 +8,7 @@ const JSON_HEADERS = { "content-type": "application/json; charset=utf-8", "cache
 export const json = (value: unknown, status = 200): Response =>
   new Response(JSON.stringify(value), { status, headers: JSON_HEADERS });
 
-const NOT_REACHED =
-  "The database cannot be reached or is too busy just now. What you did may not have been kept: look before you do it again.";
+const NOT_REACHED = m.theDatabaseCannotBeReachedOr;
 
 /** What a fault of the database means for who asked, by the driver's and PostgreSQL's codes. */
 const FAULTS: readonly (readonly [codes: RegExp, error: () => AppError])[] = [
@@ -17,12 +17,11 @@ const FAULTS: readonly (readonly [codes: RegExp, error: () => AppError])[] = [
     /^(ECONNREFUSED|ECONNRESET|EPIPE|CONNECT_TIMEOUT|CONNECTION_\w+|08\w{3}|53\w{3}|57P\w{2}|57014|55P03)$/,
     () => new AppError("database-unreachable", NOT_REACHED),
   ],
-  [/^23505$/, () => new AppError("bad-input", "An id is taken by something else. Give new rows ids of their own.")],
+  [/^23505$/, () => new AppError("bad-input", m.anIdIsTakenBySomething)],
   [
     // Class 22: a value that cannot be stored, such as a character of code 0, half a surrogate pair, a year 0.
     /^(22\w{3}|54001)$/,
-    () =>
-      new AppError("bad-input", "Something in it cannot be stored: an odd character, a date or a number out of range."),
+    () => new AppError("bad-input", m.somethingInItCannotBeStored),
   ],
 ];
 
@@ -37,8 +36,7 @@ export function errorResponse(error: unknown): Response {
   const known = toAppError(error);
   if (!known) {
     log.error({ err: error, code: faultCode(error) }, "request failed");
-    const message =
-      "Something went wrong on the server. What you did may not have been kept: look before you do it again.";
+    const message = m.somethingWentWrongOnTheServer;
     const body: ErrorBody = { error: { code: "internal", message } };
     return json(body, 500);
   }

@@ -14,6 +14,7 @@ const NOTHING_ALLOWED = `default-src 'none'; ${NO_FRAME}`;
 /** The answer with security headers; what is no page may load nothing at all. */
 export function secured(response: Response): Response {
   for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
+  response.headers.append("vary", "accept-language, cookie"); // language, units
   const isPage = response.headers.get("content-type")?.startsWith("text/html") ?? false;
   // What a person sees is theirs: no cache between keeps it, and none of yesterday is shown.
   if (isPage && !response.headers.has("cache-control")) response.headers.set("cache-control", "no-store");

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { readPeopleAndPlaces } from "@/db";
 import type { KitView } from "@/formats/wire/kit/kit-view";
 import { LOCAL_OWNER_ID } from "../access";
@@ -17,7 +18,7 @@ export async function kitForPage(personId: string | null): Promise<Found | Refus
   try {
     const { people } = await readPeopleAndPlaces(database(), LOCAL_OWNER_ID);
     const wanted = personId ?? people[0]?.id;
-    if (!wanted) throw new AppError("not-found", "There is nobody yet. A person comes with the first outing.");
+    if (!wanted) throw new AppError("not-found", m.thereIsNobodyYetAPerson);
     const kit = await kitOfPerson(database(), LOCAL_OWNER_ID, wanted);
     return { kind: "found", kit, people: people.map(({ id, name }) => ({ id, name })) };
   } catch (error) {

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import {
   createPieces,
   inTransaction,
@@ -14,13 +15,13 @@ import { savedOrRefused } from "../saved-or-refused";
 import { readCare } from "../stored/stored";
 import { toPieceView } from "./piece-view";
 
-const NO_PIECE = "There is no such piece.";
+const NO_PIECE = m.thereIsNoSuchPiece;
 
 /** @throws {AppError} `not-found` */
 export async function personOf(database: Database, ownerId: string, personId: string): Promise<KitView["person"]> {
   const { people } = await readPeopleAndPlaces(database, ownerId);
   const found = people.find(({ id }) => id === personId);
-  if (!found) throw new AppError("not-found", "There is no such person.");
+  if (!found) throw new AppError("not-found", m.thereIsNoSuchPerson);
   return { id: found.id, name: found.name };
 }
 

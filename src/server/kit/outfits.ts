@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { deleteOutfit, keepOutfit, lastOutingBefore, readOutfits, type Database } from "@/db";
 import { outfitOf, type OutfitsView } from "@/formats/wire/kit/outfit";
 import { beforeSchema, type NewOutfit } from "@/formats/wire/kit/outfit-schema";
@@ -19,7 +20,7 @@ export async function outfitsOf(
   before: string | null,
 ): Promise<OutfitsView> {
   const day = before === null ? new Date().toISOString() : before;
-  if (!beforeSchema.safeParse(day).success) throw new AppError("bad-input", "Give the day as ISO 8601 in UTC.");
+  if (!beforeSchema.safeParse(day).success) throw new AppError("bad-input", m.giveTheDayAsIso8601);
   await personOf(database, ownerId, personId);
   const rows = await readOutfits(database, ownerId, personId);
   const lastId = await lastOutingBefore(database, ownerId, personId, new Date(day));
@@ -44,7 +45,7 @@ export async function saveOutfit(
 /** @throws {AppError} `not-found` */
 export async function removeOutfit(database: Database, ownerId: string, outfitId: string): Promise<{ removed: 1 }> {
   if (!isUuid(outfitId) || !(await deleteOutfit(database, ownerId, outfitId))) {
-    throw new AppError("not-found", "There is no such outfit.");
+    throw new AppError("not-found", m.thereIsNoSuchOutfit);
   }
   return { removed: 1 };
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { MS_PER_DAY } from "@/core/units";
 import { daysBetween } from "@/formats/local-time";
 import type { OutingHeadChange, HeadChanged } from "@/formats/wire/outing/head-schema";
@@ -21,8 +22,8 @@ import { contentRows } from "./content-rows";
 import { missingOuting, openOuting } from "./open-outing";
 import { recompute } from "./recompute";
 
-const refuse = (path: string, reason: string): AppError =>
-  new AppError("bad-input", `The ${path} ${reason}. Choose another.`, { problems: [{ path, reason }] });
+const refuse = (path: string, message: string, reason: string): AppError =>
+  new AppError("bad-input", message, { problems: [{ path, reason }] });
 
 /** What the new sitter wears: pieces of the same names in their own kit; the rest stays off. */
 async function wornBy(
@@ -45,7 +46,7 @@ async function wornBy(
 async function settingOf(transaction: Connection, ownerId: string, placeId: string) {
   const { places } = await readPeopleAndPlaces(transaction, ownerId);
   const place = places.find(({ id }) => id === placeId);
-  if (!place) throw refuse("place", "is not known");
+  if (!place) throw refuse("place", m.placeNotKnownChoose, m.isNotKnown);
   return { placeId, setting: readSetting(place.setting, place.name) };
 }
 
@@ -101,15 +102,16 @@ export async function changeOutingHead(
     await lockParty(transaction, ownerId, outingId);
     const view = await openOuting(transaction, ownerId, outingId);
     if (view.version !== version) {
-      throw new AppError("version-conflict", "This outing was changed elsewhere since you opened it. Open it again.", {
+      throw new AppError("version-conflict", m.thisOutingWasChangedElsewhereSince, {
         currentVersion: view.version,
       });
     }
     const { people } = await readPeopleAndPlaces(transaction, ownerId);
-    if (!people.some(({ id }) => id === change.personId)) throw refuse("person", "is not known");
+    if (!people.some(({ id }) => id === change.personId)) throw refuse("person", m.personNotKnownChoose, m.isNotKnown);
     const others = view.partyId ? await othersInParty(transaction, ownerId, view.partyId, outingId) : [];
     const views = await Promise.all(others.map((id) => openOuting(transaction, ownerId, id)));
-    if (views.some(({ person }) => person.id === change.personId)) throw refuse("person", "already goes along");
+    if (views.some(({ person }) => person.id === change.personId))
+      throw refuse("person", m.personAlreadyAlong, m.alreadyGoesAlong);
     const leftOff = await changeOne(transaction, ownerId, view, change);
     for (const other of views) {
       const { startsAt, placeId } = change;

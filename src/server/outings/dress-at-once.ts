@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { StarterKitKey } from "@/core/starter-kit";
 import { createPieces, readOutfits, type Connection } from "@/db";
 import { genericKitIn, wornUsually } from "@/formats/wire/kit/generic-outfit";
@@ -8,9 +9,10 @@ import { AppError } from "../app-error";
 import { readOutfitWearings } from "../stored/stored";
 import { openOuting } from "./open-outing";
 
-const unknownDress = (what: string): AppError =>
-  new AppError("bad-input", `There is no such ${what} of this person. Choose other clothes.`, {
-    problems: [{ path: "dress", reason: "is not known" }],
+const UNKNOWN = { outing: m.noSuchOutingOfThis, outfit: m.noSuchOutfitOfThis } as const;
+const unknownDress = (what: keyof typeof UNKNOWN): AppError =>
+  new AppError("bad-input", UNKNOWN[what], {
+    problems: [{ path: "dress", reason: m.isNotKnown }],
   });
 
 /** What is wanted, with the generic kit that the cold asks for already chosen. */
@@ -42,7 +44,7 @@ export async function dressAtOnce(
     }
     case "generic": {
       const { pieces, fresh } = genericKitIn(view.kit, dress.kit);
-      const rows = fresh.map((piece) => ({ ...piece, personId: view.person.id, note: "generic, to begin with" }));
+      const rows = fresh.map((piece) => ({ ...piece, personId: view.person.id, note: m.genericToBeginWith }));
       if (rows.length > 0) await createPieces(transaction, ownerId, rows);
       return wornUsually(pieces, view.phases);
     }

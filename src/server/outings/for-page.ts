@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { inStandardDress } from "@/formats/wire/kit/generic-outfit";
 import { STANDARD_DRESS, type ComparedIn } from "@/formats/wire/kit/standard-dress";
 import { readPeopleAndPlaces } from "@/db";
@@ -23,8 +24,8 @@ export async function listForPage(now: number): Promise<Listed | Refused> {
     const outings = await outingLines(database(), LOCAL_OWNER_ID);
     const isNext = ({ startsAt }: OutingLine): boolean => Date.parse(startsAt) >= now;
     const groups = [
-      { title: "Next", outings: outings.filter(isNext) },
-      { title: "Past", outings: outings.filter((outing) => !isNext(outing)).reverse() },
+      { title: m.next2, outings: outings.filter(isNext) },
+      { title: m.past, outings: outings.filter((outing) => !isNext(outing)).reverse() },
     ];
     return { kind: "found", outings, groups: groups.filter((group) => group.outings.length > 0) };
   } catch (error) {
@@ -78,7 +79,7 @@ export async function sheetToCompareIn(
     const next = lines.find(({ startsAt }) => Date.parse(startsAt) >= now) ?? lines.at(-1);
     const isStandard = outingId === STANDARD_DRESS;
     const wanted = isStandard ? next?.id : (outingId ?? next?.id);
-    if (!wanted) throw new AppError("not-found", "There is no outing yet. Make one first: pieces are compared in it.");
+    if (!wanted) throw new AppError("not-found", m.thereIsNoOutingYetMake);
     const { view } = await openWithFigures(database(), LOCAL_OWNER_ID, wanted);
     return {
       kind: "found",

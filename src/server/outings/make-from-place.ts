@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { v7 as uuid } from "uuid";
 import { usualPhases } from "@/core/morning";
 import { totalMinutes, usualLevels } from "@/core/outing";
@@ -24,8 +25,8 @@ const USUAL_HUMIDITY_PERCENT = 80;
 
 const refuse = (path: string, message: string, reason: string): AppError =>
   new AppError("bad-input", message, { problems: [{ path, reason }] });
-const unknown = (what: string): AppError =>
-  refuse(what, `There is no such ${what}. Choose another or make a new one.`, "is not known");
+const UNKNOWN = { person: m.noSuchPersonChoose, place: m.noSuchPlaceChoose } as const;
+const unknown = (what: keyof typeof UNKNOWN): AppError => refuse(what, UNKNOWN[what], m.isNotKnown);
 
 type Hours = {
   readonly weather: readonly WeatherHourView[];
@@ -53,11 +54,7 @@ async function hoursOf(
     }
     case "forecast": {
       if (latitudeDeg === undefined || longitudeDeg === undefined) {
-        throw refuse(
-          "weather",
-          "The place has no point on the map, so there is no forecast for it. Set the point, or give low and high.",
-          "needs coordinates of the place",
-        );
+        throw refuse("weather", m.thePlaceHasNoPointOn, m.needsCoordinatesOfThePlace);
       }
       const asked = { latitudeDeg, longitudeDeg, startsAt, hours: hoursToAsk(minutes), asOfMs: Date.now() };
       const forecast = await forecastAt(forecasts, asked);

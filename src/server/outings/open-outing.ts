@@ -1,11 +1,11 @@
+import * as m from "@/messages";
 import { readOuting, type Connection } from "@/db";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { AppError } from "../app-error";
 import { isUuid } from "../uuid";
 import { toView } from "./to-view";
 
-export const missingOuting = (): AppError =>
-  new AppError("not-found", "There is no such outing. It may have been removed; go back to the list.");
+export const missingOuting = (): AppError => new AppError("not-found", m.thereIsNoSuchOutingIt);
 
 /** @throws {AppError} `not-found` */
 export async function openOuting(connection: Connection, ownerId: string, outingId: string): Promise<OutingView> {

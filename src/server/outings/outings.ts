@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import {
   inTransaction,
   listOutings,
@@ -81,9 +82,9 @@ export function refuseForeignPieces(
 ): void {
   const known = new Set(kit.map(({ id }) => id));
   const problems = wearings.flatMap(({ pieceId }, index) =>
-    known.has(pieceId) ? [] : [{ path: `wearings[${index}].pieceId`, reason: "is not a piece of this person's kit" }],
+    known.has(pieceId) ? [] : [{ path: `wearings[${index}].pieceId`, reason: m.isNotAPieceOfThis }],
   );
-  if (problems.length > 0) throw new AppError("bad-input", "Some pieces are not in the kit.", { problems });
+  if (problems.length > 0) throw new AppError("bad-input", m.somePiecesAreNotInThe, { problems });
 }
 
 /**
@@ -115,19 +116,12 @@ export async function saveOuting(
   });
   if (replaced.kind === "missing") throw missingOuting();
   if (replaced.kind === "removed") {
-    throw new AppError(
-      "not-found",
-      "This outing was removed, so nothing was saved. Have it back on the page Backup; your changes are still here.",
-    );
+    throw new AppError("not-found", m.thisOutingWasRemovedSoNothing);
   }
   if (replaced.kind === "conflict") {
-    throw new AppError(
-      "version-conflict",
-      "This outing was changed elsewhere since you opened it. Nothing was overwritten.",
-      {
-        currentVersion: replaced.version,
-      },
-    );
+    throw new AppError("version-conflict", m.thisOutingWasChangedElsewhereSinceTitle, {
+      currentVersion: replaced.version,
+    });
   }
   for (const id of [outingId, ...along]) recompute(database, ownerId, id);
   return { version: replaced.version };

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { v7 as uuid } from "uuid";
 import { same } from "@/formats/same";
 import { followPhases } from "@/core/outing";
@@ -30,15 +31,15 @@ export async function makeAlong(database: Database, ownerId: string, wanted: Out
   const view = await openOuting(database, ownerId, wanted.besides);
   const { person } = wanted;
   const refuse = (reason: string): AppError =>
-    new AppError("bad-input", `This person ${reason}. Choose another or make a new one.`, {
+    new AppError("bad-input", m.thisPersonChooseAnotherOrMake({ reason }), {
       problems: [{ path: "person", reason }],
     });
   if (person.kind === "known") {
     const { people } = await readPeopleAndPlaces(database, ownerId);
-    if (!people.some(({ id }) => id === person.id)) throw refuse("is not known");
+    if (!people.some(({ id }) => id === person.id)) throw refuse(m.isNotKnown);
     const others = view.partyId ? await othersInParty(database, ownerId, view.partyId, view.id) : [];
     const views = await Promise.all(others.map((id) => openOuting(database, ownerId, id)));
-    if ([view, ...views].some((own) => own.person.id === person.id)) throw refuse("already goes along");
+    if ([view, ...views].some((own) => own.person.id === person.id)) throw refuse(m.alreadyGoesAlong);
   }
   const rows = contentRows(view);
   await database.transaction(async (transaction) => {

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { PracticePreferences } from "@/core/changes";
 import { inTransaction, keepPracticePreferences, type Database } from "@/db";
 import { mergedThing } from "@/formats/sheet-commands/merge";
@@ -28,6 +29,6 @@ export async function savePracticePreferences(
         ),
       )
     : null;
-  if (!kept) throw new AppError("not-found", "There is no such person.");
+  if (!kept) throw new AppError("not-found", m.thereIsNoSuchPerson);
   return kept;
 }

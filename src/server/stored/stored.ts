@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { z } from "zod";
 import { traitsSchema } from "@/formats/outing-file/schema/piece-schema";
 import { settingSchema } from "@/formats/outing-file/schema/place-schema";
@@ -38,32 +39,28 @@ const reader =
     const parsed = schema.safeParse(upgrades.reduce((older, upgrade) => upgrade(older), value));
     if (parsed.success) return parsed.data;
     const problems = parsed.error.issues.map(({ path, message }) => ({ path: path.join("."), reason: message }));
-    throw new AppError(
-      "stored-unreadable",
-      `The ${words} of ${whose} is kept in a form that this version cannot read. It is still there, unchanged: a backup made by the version that wrote it can be restored.`,
-      { problems },
-    );
+    throw new AppError("stored-unreadable", m.theOfIsKeptInA({ words, whose }), { problems });
   };
 
 export const readSetting = reader("setting", settingSchema);
 export const readPracticePreferences = reader(
-  "list of practice preferences",
+  m.listOfPracticePreferences,
   practicePreferencesSchema,
   withDefaults({ avoids: [], practices: {} }),
 );
 export const readPreparation = reader("plan", preparationSchema, (value) => value ?? {});
 export const readLabel = reader("label", labelSchema);
-export const readTraits = reader("list of traits", traitsSchema, (value) => value ?? {});
+export const readTraits = reader(m.listOfTraits, traitsSchema, (value) => value ?? {});
 export const readCare = reader("care", careSchema, (value) => value ?? {});
 export const readEffort = reader("effort", doingExtras.effort.nullable());
-export const readRecurring = reader("list of tasks", z.array(recurringSchema), (value) => value ?? []);
+export const readRecurring = reader(m.listOfTasks, z.array(recurringSchema), (value) => value ?? []);
 export const readHeat = reader("heating", heatSpansSchema.nullable());
-export const readTyped = reader("number typed", typedSchema);
-export const readOutfitWearings = reader("list of pieces", outfitWearingsSchema);
+export const readTyped = reader(m.numberTyped, typedSchema);
+export const readOutfitWearings = reader(m.listOfPieces, outfitWearingsSchema);
 
 /** A person stored before a limit was known accepts the usual level of it. */
 export const readAccepted = (
   value: unknown,
   person: { readonly name: string; readonly ageYears: number; readonly massKg: number },
 ): z.output<typeof acceptedSchema> =>
-  reader("list of accepted levels", acceptedSchema, withDefaults(usualLevels(person)))(value, person.name);
+  reader(m.listOfAcceptedLevels, acceptedSchema, withDefaults(usualLevels(person)))(value, person.name);

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { availableParallelism } from "node:os";
 import pLimit from "p-limit";
 import { Piscina } from "piscina";
@@ -20,8 +21,9 @@ const RESTORING_THREADS = 1;
 let threads: Piscina | null = null;
 
 function pool(): Piscina {
-  const filename = process.env.UMIAK_THREADS;
-  if (!filename) throw new Error("UMIAK_THREADS is not set: run ./umiak start, or npm run dev");
+  const named = process.env.UMIAK_THREADS;
+  if (!named) throw new Error("UMIAK_THREADS is not set: run ./umiak start, or npm run dev");
+  const filename = named.replace("{language}", m.language);
   threads ??= new Piscina({
     filename,
     minThreads: 0,
@@ -63,6 +65,6 @@ export const restoreInThread = (job: RestoreJob): Promise<RestoreEnd> =>
       return (await pool().run(job, { name: "restore" })) as RestoreEnd;
     } catch (error) {
       if (!isOutOfMemory(error)) throw error;
-      throw new AppError("body-too-large", "This file takes more memory than a backup may. Nothing was changed.");
+      throw new AppError("body-too-large", m.thisFileTakesMoreMemoryThan);
     }
   });

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { atom } from "nanostores";
 import type { BenchSetting } from "@/core/bench";
 import type { Piece, PieceTraits } from "@/core/pieces";
@@ -14,7 +15,7 @@ export const $choices = atom<readonly Choice[]>([]);
 export const $benchProblem = atom<string | null>(null);
 
 const USUAL_HOURS = 4;
-const OUTSIDE = "This cannot be computed: a figure lies outside what the model knows.";
+const OUTSIDE = m.thisCannotBeComputedAFigure;
 
 const generic = (key: StarterPieceKey): Choice => {
   const { name, kind, label, massG, fingersTogether = false, traits = {} } = starterPiece(key);

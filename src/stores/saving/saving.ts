@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { atom } from "nanostores";
 import { v7 as uuid } from "uuid";
 import {
@@ -162,7 +163,7 @@ async function send(view: OutingView, history: History): Promise<SaveState> {
     renewKept(view.id);
     return { kind: "saved" };
   } catch {
-    return { kind: "failed", message: "The server cannot be reached. Your changes are kept in this browser." };
+    return { kind: "failed", message: m.theServerCannotBeReachedYour };
   }
 }
 
@@ -170,7 +171,7 @@ async function readError(response: Response): Promise<ErrorBody["error"]> {
   try {
     return ((await response.json()) as ErrorBody).error;
   } catch {
-    return { code: "unknown", message: `The server answered ${response.status}.` };
+    return { code: "unknown", message: m.theServerAnswered2({ status: response.status }) };
   }
 }
 
@@ -197,7 +198,7 @@ export async function doAgainOnNewer(): Promise<void> {
     $save.set({ kind: "changed" });
     replay((await newer.json()) as OutingView, savedHistory, mine);
   } catch {
-    $save.set({ kind: "conflict", message: "The newer state cannot be fetched just now; try again." });
+    $save.set({ kind: "conflict", message: m.theNewerStateCannotBeFetched });
   }
 }
 
@@ -214,7 +215,7 @@ export async function saveAsCopy(): Promise<void> {
         from: "outing",
         id,
         copyOf: view.id,
-        name: `${view.name}, copy`,
+        name: m.ofCopy({ name: view.name }),
         content: contentOfView(view),
       }),
     });
@@ -224,7 +225,7 @@ export async function saveAsCopy(): Promise<void> {
     $save.set({ kind: "saved" });
     window.location.assign(`/outings/${id}`);
   } catch {
-    $save.set({ kind: "conflict", message: "The copy could not be saved just now; try again." });
+    $save.set({ kind: "conflict", message: m.theCopyCouldNotBeSaved });
   }
 }
 

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { atom } from "nanostores";
 import type { OutingResult } from "@/core/simulation";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
@@ -67,7 +68,7 @@ async function compute(): Promise<void> {
     } catch {
       $computed.set({
         kind: "impossible",
-        message: "The computation stopped. Reload the page; what you changed is kept.",
+        message: m.theComputationStoppedReloadThePage,
         result: before,
       });
     }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { atom } from "nanostores";
 import { v7 as uuid } from "uuid";
 import {
@@ -70,9 +71,9 @@ function walk(step: typeof undone, words: string): void {
 }
 
 /** Takes the last command back. */
-export const undo = (): void => walk(undone, "taken back");
+export const undo = (): void => walk(undone, m.takenBack);
 /** Does the next undone command again. */
-export const redo = (): void => walk(redone, "done again");
+export const redo = (): void => walk(redone, m.doneAgain);
 
 /** What both sides had changed when commands were done again, in words; this page's stands. */
 export const $clashes = atom<readonly string[]>([]);
@@ -91,5 +92,5 @@ export function replay(view: OutingView, history: History, commands: readonly Sh
   }
   $history.set(list);
   $clashes.set([...clashing]);
-  put(next, "your changes, done again");
+  put(next, m.yourChangesDoneAgain);
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { v7 as uuid } from "uuid";
 import {
   splitPhase,
@@ -20,7 +21,7 @@ export const editSetting = (label: string, change: Partial<PlaceSetting>): void 
   edit(label, (view) => ({ ...view, setting: { ...view.setting, ...change } }));
 
 export const editHour = (index: number, change: Partial<WeatherHourView>): void =>
-  edit("weather of an hour", (view) => ({
+  edit(m.weatherOfAnHour, (view) => ({
     ...view,
     weatherShaped: false,
     weather: view.weather.map((hour, position) => (position === index ? { ...hour, ...change } : hour)),
@@ -34,27 +35,27 @@ export const editPhase = (label: string, index: number, change: Partial<Omit<Pha
 
 /** Gives a phase another length; what is worn moves with the phases. */
 export const editPhaseMinutes = (index: number, minutes: number): void =>
-  edit("length of a phase", (view) => ({ ...view, ...withPhaseMinutes(view.phases, view.wearings, index, minutes) }));
+  edit(m.lengthOfAPhase, (view) => ({ ...view, ...withPhaseMinutes(view.phases, view.wearings, index, minutes) }));
 
 export const insertPhase = (index: number, phase: Omit<PhaseView, "id">): void =>
-  edit("add a phase", (view) => ({
+  edit(m.addAPhase, (view) => ({
     ...view,
     ...withPhaseInserted(view.phases, view.wearings, index, { ...phase, id: uuid() }),
   }));
 
 export const removePhase = (index: number): void =>
-  edit("take a phase out", (view) => ({ ...view, ...withoutPhase(view.phases, view.wearings, index) }));
+  edit(m.takeAPhaseOut, (view) => ({ ...view, ...withoutPhase(view.phases, view.wearings, index) }));
 
 /** @param minute into the phase */
 export const cutPhase = (index: number, minute: number): void =>
-  edit("split a phase", (view) => ({
+  edit(m.splitAPhase, (view) => ({
     ...view,
     phases: splitPhase(view.phases, index, minute, (phase) => ({ ...phase, id: uuid() })),
   }));
 
 /** Cuts a wearing in two at a minute, so that its parts can be worn differently. */
 export const cutWearing = (id: string, minute: number): void =>
-  edit("split a piece's time", (view) => ({
+  edit(m.splitAPiecesTime, (view) => ({
     ...view,
     wearings: view.wearings.flatMap((wearing) =>
       wearing.id === id && wearing.fromMinute < minute && minute < wearing.toMinute
@@ -74,7 +75,7 @@ export const editWearing = (label: string, id: string, change: Partial<Omit<Wear
 
 /** Swaps a piece for another wherever this one is worn in the outing. */
 export const swapPiece = (fromId: string, toId: string): void =>
-  edit("swap a piece", (view) => ({
+  edit(m.swapAPiece, (view) => ({
     ...view,
     wearings: view.wearings.map((wearing) =>
       wearing.pieceId === fromId ? { ...wearing, pieceId: toId, withoutParts: [] } : wearing,
@@ -82,12 +83,12 @@ export const swapPiece = (fromId: string, toId: string): void =>
   }));
 
 export const removeWearing = (id: string): void =>
-  edit("leave a piece off", (view) => ({ ...view, wearings: view.wearings.filter((wearing) => wearing.id !== id) }));
+  edit(m.leaveAPieceOff, (view) => ({ ...view, wearings: view.wearings.filter((wearing) => wearing.id !== id) }));
 
 /** Wears a piece from a minute to the end. @returns the id of the new wearing */
 export function wear(pieceId: string, rank: number, fromMinute: number, side: WearingView["side"] = "both"): string {
   const id = uuid();
-  edit("put a piece on", (view) => ({
+  edit(m.putAPieceOn, (view) => ({
     ...view,
     wearings: [
       ...view.wearings,

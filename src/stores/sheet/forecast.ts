@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { atom } from "nanostores";
 import { hoursOfForecast, type ForecastView } from "@/formats/wire/evening/forecast-view";
 import { estimatedLine } from "@/formats/wire/outing/verdict-line";
@@ -54,12 +55,12 @@ export function takeForecast(forecast: ForecastView): void {
   const view = $view.get();
   if (!view) return;
   const { service, issuedAt, invented } = forecast;
-  editContent("take the forecast over", {
+  editContent(m.takeTheForecastOver, {
     weather: hoursOfForecast(forecast),
     weatherShaped: false,
     plan: { ...view.plan, forecast: { service, issuedAt, invented } },
   });
-  tell("The forecast is taken over.", undo);
+  tell(m.theForecastIsTakenOver, undo);
   $inNewest.set(null);
 }
 

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { STARTER_KITS } from "@/core/starter-kit";
 import { genericKitIn, wornUsually } from "@/formats/wire/kit/generic-outfit";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
@@ -17,10 +18,10 @@ export async function wearGenericByCold(): Promise<void> {
   if (!view) return;
   const avoidsAnimals = view.person.practicePreferences.avoids.includes("animals");
   const key = await workerFor("answer").chooseKit(viewToOuting(view), avoidsAnimals);
-  if (key === null) throw new Error("This outing cannot be computed, so nothing can be chosen for it.");
+  if (key === null) throw new Error(m.thisOutingCannotBeComputedSo);
   const { pieces, fresh } = genericKitIn(view.kit, key);
   await addToKit(fresh);
   const { phases } = $view.get() ?? view;
-  editContent(`wear ${STARTER_KITS[key].words.toLowerCase()}`, { wearings: wornUsually(pieces, phases) });
-  tell(`Dressed in generic clothes: ${STARTER_KITS[key].words.toLowerCase()}.`, undo);
+  editContent(m.wear2({ words: STARTER_KITS[key].words.toLowerCase() }), { wearings: wornUsually(pieces, phases) });
+  tell(m.dressedInGenericClothes({ words: STARTER_KITS[key].words.toLowerCase() }), undo);
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { movedLayer, type Layer } from "@/core/dressing";
 import { OUTING_RANGE } from "@/core/outing";
 import { edit } from "./editing";
@@ -6,7 +7,7 @@ import { edit } from "./editing";
 export function moveLayer(id: string, to: "over" | "under", layers: readonly Layer[]): void {
   const ranks = movedLayer(layers, id, to, OUTING_RANGE.rank[1]);
   if (ranks.size === 0) return;
-  edit("order of layers", (view) => ({
+  edit(m.orderOfLayers, (view) => ({
     ...view,
     wearings: view.wearings.map((wearing) => ({ ...wearing, rank: ranks.get(wearing.id) ?? wearing.rank })),
   }));

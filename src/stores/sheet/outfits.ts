@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { atom } from "nanostores";
 import { v7 as uuid } from "uuid";
 import { outfitOf, wornOutfit, type OutfitPiece, type OutfitsView } from "@/formats/wire/kit/outfit";
@@ -23,8 +24,8 @@ export function wearOutfit(name: string, pieces: readonly OutfitPiece[]): number
   const view = $view.get();
   if (!view) return 0;
   const { wearings, missing } = wornOutfit(view, pieces);
-  editContent(`wear ${name}`, { wearings });
-  tell(`Dressed as in “${name}”.`, undo);
+  editContent(m.wear2({ words: name }), { wearings });
+  tell(m.dressedAsIn({ name }), undo);
   return missing;
 }
 
@@ -33,7 +34,7 @@ export async function keepWorn(name: string): Promise<void> {
   const view = $view.get();
   if (!view) return;
   const wearings = outfitOf(view);
-  if (wearings.length === 0) throw new Error("Nothing is worn in the middle of the sit: there is nothing to keep.");
+  if (wearings.length === 0) throw new Error(m.nothingIsWornInTheMiddle);
   await ask(`/api/people/${view.person.id}/outfits`, "POST", { id: uuid(), name, wearings });
   await fetchOutfits();
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { v7 as uuid } from "uuid";
 import type { LeftWith, OutingPreparation } from "@/core/evening";
 import { edit } from "./editing";
@@ -9,19 +10,19 @@ const editPlan = (label: string, change: (plan: OutingPreparation) => Partial<Ou
 
 /** Ticks a line of the packing list, or takes the tick away. */
 export const tick = (key: string, isPacked: boolean): void =>
-  editPlan(isPacked ? "packed" : "not packed", ({ ticks = [] }) => ({
+  editPlan(isPacked ? "packed" : m.notPacked, ({ ticks = [] }) => ({
     ticks: isPacked ? [...ticks.filter((own) => own !== key), key] : ticks.filter((own) => own !== key),
   }));
 
-export const untickAll = (): void => editPlan("start packing again", () => ({ ticks: [] }));
+export const untickAll = (): void => editPlan(m.startPackingAgain2, () => ({ ticks: [] }));
 
 export const addExtra = (words: string): void =>
-  editPlan("a thing to take", ({ extras = [] }) => ({ extras: [...extras, { id: uuid(), words }] }));
+  editPlan(m.aThingToTake, ({ extras = [] }) => ({ extras: [...extras, { id: uuid(), words }] }));
 
 export const removeExtra = (id: string): void =>
-  editPlan("a thing less to take", ({ extras = [] }) => ({ extras: extras.filter((own) => own.id !== id) }));
+  editPlan(m.aThingLessToTake, ({ extras = [] }) => ({ extras: extras.filter((own) => own.id !== id) }));
 
-export const leaveWith = (leftWith: LeftWith | undefined): void => editPlan("who knows of it", () => ({ leftWith }));
+export const leaveWith = (leftWith: LeftWith | undefined): void => editPlan(m.whoKnowsOfIt, () => ({ leftWith }));
 
 export const tellPlace = (tellsPlace: boolean): void =>
-  editPlan("coordinates on the card", () => ({ tellsPlace: tellsPlace || undefined }));
+  editPlan(m.coordinatesOnTheCard, () => ({ tellsPlace: tellsPlace || undefined }));

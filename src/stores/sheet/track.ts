@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { OUTING_RANGE, walkMinutes, withPhaseMinutes, type WalkIn } from "@/core/outing";
 import { CONDITION_RANGE } from "@/core/sitter";
 import { SECONDS_PER_MINUTE } from "@/core/units";
@@ -24,10 +25,10 @@ function walkable(view: OutingView): OutingView {
 export function takeTrack(track: readonly TrackPoint[], { distanceM, climbM }: Way): string | null {
   const [shortest, longest] = OUTING_RANGE.walkDistanceM;
   if (distanceM < shortest || distanceM > longest) {
-    return `The way is ${Math.round(distanceM)} m long. A walk in is ${shortest} to ${longest} m.`;
+    return m.theWayIsMLongA({ distanceM: Math.round(distanceM), shortest, longest });
   }
   const [lowest, highest] = OUTING_RANGE.walkClimbM;
-  edit("track of the walk in", (view) => {
+  edit(m.trackOfTheWalkIn, (view) => {
     const before = view.setting.walkIn ?? { ...USUAL, distanceM, climbM: 0 };
     const climb = climbM === null ? before.climbM : Math.min(highest, Math.max(lowest, Math.round(climbM)));
     const walkIn = { ...before, distanceM: Math.round(distanceM), climbM: climb };
@@ -38,7 +39,7 @@ export function takeTrack(track: readonly TrackPoint[], { distanceM, climbM }: W
 
 /** Gives the first walk in and the last walk out their minutes; what is worn moves along. */
 export const editWalkMinutes = (inMinutes: number, outMinutes: number): void =>
-  edit("minutes of the way", (view) => {
+  edit(m.minutesOfTheWay, (view) => {
     const first = view.phases.findIndex(({ kind }) => kind === "walkIn");
     const last = view.phases.findLastIndex(({ kind }) => kind === "walkOut");
     const there = first < 0 ? view : { ...view, ...withPhaseMinutes(view.phases, view.wearings, first, inMinutes) };

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { atom } from "nanostores";
 import { v7 as uuid } from "uuid";
 import type { Outing } from "@/core/outing";
@@ -80,5 +81,5 @@ export async function keepTrial(): Promise<void> {
   const ids = new Map(fresh.map(({ id }, index) => [id, added[index]!.id]));
   const newest = $view.get();
   const content = newest && contentOfOuting(newest, withIds(trial.changed, ids), uuid);
-  if (content) editContent("keep a change", content);
+  if (content) editContent(m.keepAChange, content);
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { CoreError } from "../../errors";
 import { exponential } from "../../numeric";
 import { KELVIN_AT_ZERO_C_ROUNDED, MET_W_PER_M2 } from "../../units";
@@ -47,5 +48,5 @@ export function preferredTemperatureC(heatWPerM2: number): number {
     if (Math.abs(vote) < VOTE_TOLERANCE) return temperatureC;
     temperatureC -= vote / 3;
   }
-  throw new CoreError("not-converged", `no neutral temperature for ${heatWPerM2} W/m²`);
+  throw new CoreError("not-converged", m.noNeutralTemperatureForWM({ heatWPerM2 }));
 }

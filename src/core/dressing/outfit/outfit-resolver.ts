@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { BodyPerson } from "../../body";
 import type { ClothFactor, Misfit } from "../../clothing";
 import { CoreError } from "../../errors";
@@ -43,8 +44,7 @@ export class OutfitResolver {
     const places = new Map(pieces.map(({ id }, index) => [id, index]));
     const known = wearings.map((wearing): Worn => {
       const piece = byId.get(wearing.pieceId);
-      if (!piece)
-        throw new CoreError("unknown-piece", `a wearing names piece ${wearing.pieceId}, which is not in the outing`);
+      if (!piece) throw new CoreError("unknown-piece", m.aWearingNamesPieceWhichIs({ pieceId: wearing.pieceId }));
       const index = places.get(piece.id)!;
       return {
         ...wearing,

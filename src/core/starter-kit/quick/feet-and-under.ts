@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { Material, Wear } from "@/core/labels";
 import { asThick, BATTING, FOOT, label, ofSubstance, quick, thick, type QuickPiece } from "./quick-piece";
 
@@ -34,44 +35,44 @@ const foilOnFoam = (thicknessMm: number, wear: Wear) =>
   );
 
 export const FOOTGEAR = {
-  socks: quick("Socks", "sock", thick("Thickness, pressed lightly", 3), terry),
-  socksWaterproof: quick("Socks, waterproof", "sock", thick("Thickness", 2, [0.5, 8]), membraneSock, {
+  socks: quick(m.socks, "sock", thick(m.thicknessPressedLightly, 3), terry),
+  socksWaterproof: quick(m.socksWaterproof, "sock", thick(m.thickness, 2, [0.5, 8]), membraneSock, {
     traits: { waterResistance: 4 },
   }),
   socksNeoprene: quick(
-    "Socks, neoprene",
+    m.socksNeoprene,
     "sock",
-    thick("Thickness", 3, [1, 8]),
+    thick(m.thickness, 3, [1, 8]),
     ofSubstance([...FOOT, "sole"], "foamRubber", "coated", { fit: "tight" }),
     { traits: { waterResistance: 3 } },
   ),
-  socksHeated: quick("Socks, heated", "sock", thick("Thickness, pressed lightly", 3), terry, {
+  socksHeated: quick(m.socksHeated, "sock", thick(m.thicknessPressedLightly, 3), terry, {
     // Both socks together; powers and batteries as such socks have them (assumption).
     traits: { heat: { kind: "electric", levelsW: [3, 5, 8], batteryWh: 16 } },
   }),
   bootsPlain: quick(
-    "Boots, no insulation",
+    m.bootsNoInsulation,
     "footwear",
-    thick("Thickness of the leather", 2.5, [0.5, 8]),
+    thick(m.thicknessOfTheLeather, 2.5, [0.5, 8]),
     boot((thicknessMm) => [measured(thicknessMm)], RUBBER_SOLE),
   ),
   bootsRubber: quick(
-    "Rubber boots",
+    m.rubberBoots,
     "footwear",
-    thick("Thickness, rubber and lining", 3, [1, 15]),
+    thick(m.thicknessRubberAndLining, 3, [1, 15]),
     boot((thicknessMm) => [measured(thicknessMm)], RUBBER_SOLE),
     { traits: { waterResistance: 4, closure: "pullOn" } },
   ),
   bootsInsulated: quick(
-    "Boots, insulated",
+    m.bootsInsulated,
     "footwear",
-    { ...BATTING, words: "Insulation", usual: 400 },
+    { ...BATTING, words: m.insulation, usual: 400 },
     boot((massGPerM2) => [{ kind: "bootBatting", massGPerM2 }, measured(2)], WARM_SOLE),
   ),
   bootsFelt: quick(
-    "Boots, felt liner",
+    m.bootsFeltLiner,
     "footwear",
-    thick("Thickness of the felt", 9, [2, 20]),
+    thick(m.thicknessOfTheFelt, 9, [2, 20]),
     boot(
       (thicknessMm) => [
         { kind: "felt", thicknessMm },
@@ -81,39 +82,39 @@ export const FOOTGEAR = {
     ),
   ),
   bootsWading: quick(
-    "Wading boots",
+    m.wadingBoots,
     "footwear",
-    thick("Thickness of the upper", 3, [0.5, 10]),
+    thick(m.thicknessOfTheUpper, 3, [0.5, 10]),
     boot((thicknessMm) => [measured(thicknessMm)], [...RUBBER_SOLE, { kind: "felt", thicknessMm: 6 }]),
     { traits: { closure: "laces" } },
   ),
-  spareLiner: quick("Liner for a boot, felt", "liner", thick("Thickness", 9, [2, 20]), (thicknessMm, wear) =>
+  spareLiner: quick(m.linerForABootFelt, "liner", thick(m.thickness, 9, [2, 20]), (thicknessMm, wear) =>
     label([...FOOT, "sole"], [{ kind: "felt", thicknessMm }], "knit", wear),
   ),
-  footbedFelt: quick("Footbed, felt", "footbed", thick("Thickness", 6), (thicknessMm, wear) =>
+  footbedFelt: quick(m.footbedFelt, "footbed", thick(m.thickness, 6), (thicknessMm, wear) =>
     label(["sole"], [{ kind: "felt", thicknessMm }], "knit", wear),
   ),
   footbedSheepskin: quick(
-    "Footbed, sheepskin",
+    m.footbedSheepskin,
     "footbed",
-    thick("Thickness, stood on", 8, [2, 25]),
+    thick(m.thicknessStoodOn, 8, [2, 25]),
     ofSubstance(["sole"], "sheepskin", "open"),
   ),
-  footbedFoil: quick("Footbed, foil on foam", "footbed", thick("Thickness", 4, [1, 15]), foilOnFoam),
+  footbedFoil: quick(m.footbedFoilOnFoam, "footbed", thick(m.thickness, 4, [1, 15]), foilOnFoam),
 } as const satisfies Record<string, QuickPiece>;
 
 export const UNDER = {
   seatPad: quick(
-    "Seat pad, foam",
+    m.seatPadFoam,
     "pad",
-    thick("Thickness", 15),
+    thick(m.thickness, 15),
     ofSubstance(["seat", "thighOnSeat"], "closedCellFoam", "membrane"),
   ),
   sheepskin: quick(
-    "Sheepskin or fleece rug for the seat",
+    m.sheepskinOrFleeceRugForThe,
     "pad",
-    thick("Thickness", 30),
+    thick(m.thickness, 30),
     ofSubstance(["seat", "thighOnSeat"], "sheepskin", "open"),
   ),
-  footPad: quick("Foot pad, foam", "pad", thick("Thickness", 20), ofSubstance(["sole"], "closedCellFoam", "membrane")),
+  footPad: quick(m.footPadFoam, "pad", thick(m.thickness, 20), ofSubstance(["sole"], "closedCellFoam", "membrane")),
 } as const satisfies Record<string, QuickPiece>;

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { HEAD } from "../cuts";
 import type { PieceTraits } from "@/core/pieces";
 import {
@@ -26,66 +27,61 @@ const gloved: QuickPiece["labelOf"] = (massGPerM2, wear) =>
   label(HAND, [{ kind: "gloveBatting", massGPerM2 }], "membrane", wear, { assembly: "handwear", fit: "close" });
 
 export const HEADWEAR = {
-  hat: quick(
-    "Hat, knitted",
-    "headwear",
-    thick("Thickness, pressed lightly", 4),
-    asThick(HEAD, "knit", { fit: "close" }),
-  ),
-  balaclava: quick("Balaclava, fleece", "headwear", { ...FLEECE, usual: 150 }, fleeced([...HEAD, "neck"])),
+  hat: quick(m.hatKnitted, "headwear", thick(m.thicknessPressedLightly, 4), asThick(HEAD, "knit", { fit: "close" })),
+  balaclava: quick(m.balaclavaFleece, "headwear", { ...FLEECE, usual: 150 }, fleeced([...HEAD, "neck"])),
   faceMask: quick(
-    "Face mask, windproof",
+    m.faceMaskWindproof,
     "headwear",
-    thick("Thickness", 2),
+    thick(m.thickness, 2),
     asThick(["face"], "membrane", { fit: "close" }),
   ),
   helmet: quick(
-    "Helmet",
+    m.helmet,
     "protection",
-    thick("Foam inside", 20, [2, 50]),
+    thick(m.foamInside, 20, [2, 50]),
     ofSubstance(["scalp"], "closedCellFoam", "coated", { fit: "close" }),
   ),
-  neckTube: quick("Neck tube", "neckwear", thick("Thickness, as worn", 3), asThick(["neck"], "knit", { fit: "close" })),
+  neckTube: quick(m.neckTube, "neckwear", thick(m.thicknessAsWorn, 3), asThick(["neck"], "knit", { fit: "close" })),
 } as const satisfies Record<string, QuickPiece>;
 
 export const HANDWEAR = {
-  glovesKnitted: quick("Gloves, knitted", "handwear", { ...KNIT, usual: 250 }, knitted(HAND), {
+  glovesKnitted: quick(m.glovesKnitted, "handwear", { ...KNIT, usual: 250 }, knitted(HAND), {
     traits: { dexterity: 3 },
   }),
-  glovesInsulated: quick("Gloves, insulated", "handwear", { ...BATTING, words: "Insulation", usual: 150 }, gloved, {
+  glovesInsulated: quick(m.glovesInsulated, "handwear", { ...BATTING, words: m.insulation, usual: 150 }, gloved, {
     traits: { dexterity: 2 },
   }),
   glovesNeoprene: quick(
-    "Gloves, neoprene",
+    m.glovesNeoprene,
     "handwear",
-    thick("Thickness", 2.5, [0.5, 8]),
+    thick(m.thickness, 2.5, [0.5, 8]),
     ofSubstance(HAND, "foamRubber", "coated", { assembly: "handwear", fit: "tight" }),
     { traits: { dexterity: 2, waterResistance: 3 } },
   ),
   glovesHeated: quick(
-    "Gloves, heated",
+    m.glovesHeated,
     "handwear",
-    { ...BATTING, words: "Insulation", usual: 150 },
+    { ...BATTING, words: m.insulation, usual: 150 },
     gloved,
     // Both gloves together; powers and batteries as such gloves have them (assumption).
     { traits: { dexterity: 2, heat: { kind: "electric", levelsW: [4, 7, 12], batteryWh: 30 } } },
   ),
   mitts: quick(
-    "Mitts, insulated",
+    m.mittsInsulated,
     "handwear",
-    { ...BATTING, words: "Insulation", usual: 200 },
+    { ...BATTING, words: m.insulation, usual: 200 },
     mitted,
     mittens({ dexterity: 1 }),
   ),
   mittsOnCord: quick(
-    "Mitts on a cord",
+    m.mittsOnACord,
     "handwear",
-    { ...BATTING, words: "Insulation", usual: 200 },
+    { ...BATTING, words: m.insulation, usual: 200 },
     mitted,
     mittens({ dexterity: 1, isTethered: true }),
   ),
   muff: quick(
-    "Hand muff",
+    m.handMuff,
     "handwear",
     { ...BATTING, usual: 200 },
     (massGPerM2, wear) =>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { LABEL_RANGE, type Face, type Label, type Material, type SolidSubstance, type Wear } from "@/core/labels";
 import type { PieceKind, PieceTraits } from "@/core/pieces";
 import type { Range } from "@/core/errors";
@@ -36,9 +37,9 @@ export const thick = (words: string, usual: number, range: Range = LABEL_RANGE.t
   usual,
   range,
 });
-export const KNIT = grams("Weight of the knit", 200);
-export const FLEECE = grams("Weight of the fleece", 200);
-export const BATTING = grams("Batting", 150);
+export const KNIT = grams(m.weightOfTheKnit, 200);
+export const FLEECE = grams(m.weightOfTheFleece, 200);
+export const BATTING = grams(m.batting, 150);
 
 type PanelsLabel = Extract<Label, { kind: "panels" }>;
 export const label = (

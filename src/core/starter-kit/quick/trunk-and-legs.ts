@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { ARMS, LEGS, TRUNK } from "../cuts";
 import {
   asThick,
@@ -25,7 +26,7 @@ const IN_THE_WATER: readonly Patch[] = ["belly", "lowerBack", ...LEGS, "footUppe
 const NOT_OVER_BOOTS = { traits: { opensOverBoots: false } };
 const DOWN_FILL_POWER = 700;
 const downGrams = (usual: number, range: Range): Figure => ({
-  words: `Down, all of it (at ${DOWN_FILL_POWER} fill power)`,
+  words: m.downAllOfItAtFill({ downFillPower: DOWN_FILL_POWER }),
   unit: "g",
   usual,
   range,
@@ -40,72 +41,72 @@ const downed =
     });
 
 export const TRUNKWEAR = {
-  baseTop: quick("Base layer, top", "garment", KNIT, knitted(TOP)),
-  fleeceJacket: quick("Fleece jacket", "garment", FLEECE, fleeced(TOP)),
-  hoodie: quick("Hoodie, cotton", "garment", thick("Thickness", 2, [0.5, 6]), cotton(TOP, "knit")),
-  shirt: quick("Shirt, cotton", "garment", thick("Thickness", 0.5, [0.1, 3]), cotton(TOP, "woven")),
-  sweater: quick("Wool shirt or sweater", "garment", thick("Thickness", 4), asThick(TOP, "woven")),
-  vest: quick("Insulated vest", "garment", { ...BATTING, usual: 100 }, padded(TRUNK, "denseWeave")),
-  insulatedJacket: quick("Insulated jacket, batting", "garment", BATTING, padded(JACKET, "denseWeave")),
-  downVest: quick("Down vest", "garment", downGrams(120, [20, 500]), downed(TRUNK, 0.85, "sewnThrough")),
-  downJacket: quick("Down jacket", "garment", downGrams(250, [30, 900]), downed(JACKET, 1.8, "baffled")),
+  baseTop: quick(m.baseLayerTop, "garment", KNIT, knitted(TOP)),
+  fleeceJacket: quick(m.fleeceJacket, "garment", FLEECE, fleeced(TOP)),
+  hoodie: quick(m.hoodieCotton, "garment", thick(m.thickness, 2, [0.5, 6]), cotton(TOP, "knit")),
+  shirt: quick(m.shirtCotton, "garment", thick(m.thickness, 0.5, [0.1, 3]), cotton(TOP, "woven")),
+  sweater: quick(m.woolShirtOrSweater, "garment", thick(m.thickness, 4), asThick(TOP, "woven")),
+  vest: quick(m.insulatedVest, "garment", { ...BATTING, usual: 100 }, padded(TRUNK, "denseWeave")),
+  insulatedJacket: quick(m.insulatedJacketBatting, "garment", BATTING, padded(JACKET, "denseWeave")),
+  downVest: quick(m.downVest, "garment", downGrams(120, [20, 500]), downed(TRUNK, 0.85, "sewnThrough")),
+  downJacket: quick(m.downJacket, "garment", downGrams(250, [30, 900]), downed(JACKET, 1.8, "baffled")),
   shellJacket: quick(
-    "Shell jacket",
+    m.shellJacket,
     "garment",
-    thick("Thickness", 0.4, [0.1, 3]),
+    thick(m.thickness, 0.4, [0.1, 3]),
     asThick(JACKET, "membrane", { fit: "loose" }),
   ),
   raincoat: quick(
-    "Raincoat, coated",
+    m.raincoatCoated,
     "garment",
-    thick("Thickness", 0.5, [0.1, 3]),
+    thick(m.thickness, 0.5, [0.1, 3]),
     asThick([...JACKET, "thigh"], "coated", { fit: "loose" }),
     { traits: { waterResistance: 4 } },
   ),
   cover: quick(
-    "Cover over person and gear",
+    m.coverOverPersonAndGear,
     "garment",
-    thick("Thickness", 0.4, [0.1, 10]),
+    thick(m.thickness, 0.4, [0.1, 10]),
     asThick([...JACKET, "thigh", "knee"], "coated", { fit: "loose" }),
     { traits: { waterResistance: 3 } },
   ),
   chestProtector: quick(
-    "Chest protector",
+    m.chestProtector,
     "protection",
-    thick("Foam inside", 10, [2, 40]),
+    thick(m.foamInside, 10, [2, 40]),
     ofSubstance(["chest"], "closedCellFoam", "coated", { fit: "close" }),
   ),
 } as const satisfies Record<string, QuickPiece>;
 
 export const LEGWEAR = {
-  baseLegs: quick("Base layer, legs", "garment", KNIT, knitted(LEGS), NOT_OVER_BOOTS),
-  fleeceTrousers: quick("Fleece trousers", "garment", FLEECE, fleeced(LEGS), NOT_OVER_BOOTS),
+  baseLegs: quick(m.baseLayerLegs, "garment", KNIT, knitted(LEGS), NOT_OVER_BOOTS),
+  fleeceTrousers: quick(m.fleeceTrousers, "garment", FLEECE, fleeced(LEGS), NOT_OVER_BOOTS),
   walkingTrousers: quick(
-    "Walking trousers",
+    m.walkingTrousers,
     "garment",
-    thick("Thickness", 0.6, [0.2, 4]),
+    thick(m.thickness, 0.6, [0.2, 4]),
     asThick(LEGS, "denseWeave"),
     NOT_OVER_BOOTS,
   ),
-  jeans: quick("Jeans", "garment", thick("Thickness", 0.9, [0.3, 2]), cotton(LEGS, "woven"), NOT_OVER_BOOTS),
+  jeans: quick(m.jeans, "garment", thick(m.thickness, 0.9, [0.3, 2]), cotton(LEGS, "woven"), NOT_OVER_BOOTS),
   shellTrousers: quick(
-    "Shell trousers, side zips",
+    m.shellTrousersSideZips,
     "garment",
-    thick("Thickness", 0.4, [0.1, 3]),
+    thick(m.thickness, 0.4, [0.1, 3]),
     asThick(LEGS, "membrane", { fit: "loose" }),
     { traits: { opensOverBoots: true } },
   ),
   insulatedTrousers: quick(
-    "Insulated bib, side zips",
+    m.insulatedBibSideZips,
     "garment",
     { ...BATTING, usual: 130 },
     padded(["belly", "lowerBack", ...LEGS], "membrane"),
     { traits: { opensOverBoots: true } },
   ),
   waders: quick(
-    "Waders, membrane, neoprene feet",
+    m.wadersMembraneNeopreneFeet,
     "garment",
-    thick("Thickness of the feet", 4, [1, 8]),
+    thick(m.thicknessOfTheFeet, 4, [1, 8]),
     (thicknessMm, wear) => ({
       kind: "panels",
       panels: [
@@ -123,28 +124,28 @@ export const LEGWEAR = {
     { traits: { opensOverBoots: false, waterResistance: 4 } },
   ),
   neopreneWaders: quick(
-    "Waders, neoprene",
+    m.wadersNeoprene,
     "garment",
-    thick("Thickness", 4, [1, 8]),
+    thick(m.thickness, 4, [1, 8]),
     ofSubstance(IN_THE_WATER, "foamRubber", "coated"),
     { traits: { opensOverBoots: false, waterResistance: 4, floats: true } },
   ),
   kneeBrace: quick(
-    "Knee brace",
+    m.kneeBrace,
     "protection",
-    thick("Thickness", 4, [0.5, 15]),
+    thick(m.thickness, 4, [0.5, 15]),
     ofSubstance(["knee"], "foamRubber", "coated", { fit: "tight" }),
   ),
   shinGuards: quick(
-    "Shin guards",
+    m.shinGuards,
     "protection",
-    thick("Foam inside", 8, [2, 40]),
+    thick(m.foamInside, 8, [2, 40]),
     ofSubstance(["calf"], "closedCellFoam", "coated", { fit: "close" }),
   ),
   gaiters: quick(
-    "Gaiters",
+    m.gaiters,
     "protection",
-    thick("Thickness", 0.6, [0.1, 4]),
+    thick(m.thickness, 0.6, [0.1, 4]),
     asThick(["calf", "ankle", "footUpper"], "membrane", { fit: "loose" }),
   ),
 } as const satisfies Record<string, QuickPiece>;

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { Recurring } from "@/core/outing";
 import type { CardMoment } from "@/core/evening";
 import type { FieldCard } from "../../wire/evening/field-card";
@@ -9,21 +10,24 @@ import { isTooHot, limitWords } from "./limit-words";
 
 /** What comes again and again: "task with both hands, 4 min every 40 min". */
 export function rhythmWords({ kind, minutes, everyMinutes, firstAfterMinutes, hands }: Recurring): string {
-  const what = kind === "break" ? "move to get warm" : "task";
-  const withHands = hands === "both" ? ", both hands" : hands === "working" ? ", working hand" : "";
+  const what = kind === "break" ? m.moveToGetWarm : m.task;
+  const withHands = hands === "both" ? m.bothHands : hands === "working" ? m.workingHand : "";
   const again =
     everyMinutes === null
-      ? `once, after ${durationText(firstAfterMinutes)}`
-      : `every ${durationText(everyMinutes)}, first after ${durationText(firstAfterMinutes)}`;
+      ? m.onceAfter({ firstAfterMinutes: durationText(firstAfterMinutes) })
+      : m.everyFirstAfter({
+          everyMinutes: durationText(everyMinutes),
+          firstAfterMinutes: durationText(firstAfterMinutes),
+        });
   return `${what}${withHands}: ${durationText(minutes)} ${again}`;
 }
 
 /** First aid in the cold and what is never done, as it stands on every card (common practice; local rules come first). */
 export const EMERGENCY_WORDS: readonly string[] = [
-  "Fell in or soaked: out of the wind, dry set on next to the skin, everything over it, walk to shelter.",
-  "White, hard skin: warm it against skin, do not rub, no heat pack on bare skin; to a doctor.",
-  "Shivering stops, stumbling, confused: lie them down, insulate from the ground, call for help.",
-  "No burning heater in a closed hide or tent. Stay tied in at height. Ice: local rules and local knowledge first.",
+  m.fellInOrSoakedOutOf,
+  m.whiteHardSkinWarmItAgainst,
+  m.shiveringStopsStumblingConfusedLieThem,
+  m.noBurningHeaterInAClosed,
 ];
 
 /** A moment in words; dressing is told piece by piece. */
@@ -37,11 +41,11 @@ export function momentWords({ act }: CardMoment): string[] {
     case "dress":
       return act.steps.map(stepWords);
     case "watchYourself":
-      return ["look at yourself from now on: one in ten is too cold by now"];
+      return [m.lookAtYourselfFromNowOn];
     case "turnBack":
-      return ["TURN BACK NOW, whatever you see"];
+      return [m.turnBackNowWhateverYouSee];
     case "end":
-      return ["out, at the start again: tell whoever knows of it"];
+      return [m.outAtTheStartAgainTell];
   }
 }
 
@@ -50,14 +54,12 @@ export function endWords({ view, verdict, range, sit }: FieldCard): string {
   const clock = (minutes: number): string =>
     clockText(instantAt(view.startsAt, sit.fromMinute + minutes), view.place.timeZone);
   const bound = ({ kind, minutes }: FieldCard["range"]["low"]): string =>
-    kind === "longerThan" ? `later than ${clock(minutes)}` : clock(minutes);
-  const between = `between ${bound(range.low)} and ${bound(range.high)} in eight cases of ten`;
-  if (verdict.kind === "longerThan") return `Nothing ends it before ${clock(verdict.minutesStill)}; ${between}.`;
+    kind === "longerThan" ? m.laterThan({ clock: clock(minutes) }) : clock(minutes);
+  const between = m.betweenAndInEightCasesOf({ bound: bound(range.low), bound2: bound(range.high) });
+  if (verdict.kind === "longerThan") return m.nothingEndsItBefore({ clock: clock(verdict.minutesStill), between });
   const what = verdict.limit ? limitWords(verdict.limit, { part: verdict.part ?? "body", side: verdict.side }) : "";
   if (verdict.kind === "arrivesTooCold") {
-    return isTooHot(verdict.limit)
-      ? `Too hot on arrival: ${what}. Wear less on the way or go slower.`
-      : `Too cold on arrival: ${what}. Do not sit down.`;
+    return isTooHot(verdict.limit) ? m.tooHotOnArrivalWearLess({ what }) : m.tooColdOnArrivalDoNot({ what });
   }
-  return `About ${clock(verdict.minutesStill)}: ${what}; ${between}.`;
+  return m.about({ clock: clock(verdict.minutesStill), what, between });
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { quantityText } from "../quantities";
 import { PAD_MM } from "@/core/changes";
 import type { Avoided, ChangeKind, PracticeQuestion, Practice, Worth } from "@/core/changes";
@@ -7,47 +8,50 @@ type Names = (pieceId: string) => string;
 
 /** What practitioners answer differently. */
 export const PRACTICE_QUESTION_WORDS: Readonly<Record<PracticeQuestion, string>> = {
-  bigLayer: "When the big layer goes on",
-  socks: "Pairs of socks",
-  hands: "What the hands wait in",
-  shell: "A windproof over the insulation",
-  hood: "Hoods",
+  bigLayer: m.whenTheBigLayerGoesOn,
+  socks: m.pairsOfSocks,
+  hands: m.whatTheHandsWaitIn,
+  shell: m.aWindproofOverTheInsulation,
+  hood: m.hoods,
 };
 
 export const PRACTICE_WORDS: Readonly<Record<Practice, string>> = {
-  fromStart: "on from the start, closed",
-  fromStartOpen: "on from the start, open on the way",
-  seated: "on at the seat",
-  later: "on a quarter of an hour later, as cooling begins",
-  one: "one pair",
-  two: "two pairs",
-  allLayers: "all layers at once",
-  outerAlone: "the outer one alone",
-  innerAlone: "the inner one alone",
-  worn: "worn",
-  leftOff: "left off",
-  up: "up",
-  down: "down",
+  fromStart: m.onFromTheStartClosed,
+  fromStartOpen: m.onFromTheStartOpenOn,
+  seated: m.onAtTheSeat,
+  later: m.onAQuarterOfAnHour,
+  one: m.onePair,
+  two: m.twoPairs,
+  allLayers: m.allLayersAtOnce,
+  outerAlone: m.theOuterOneAlone,
+  innerAlone: m.theInnerOneAlone,
+  worn: m.worn,
+  leftOff: m.leftOff,
+  up: m.up,
+  down: m.down,
 };
 
 /** What is avoided, as a list says it. */
-export const AVOIDED_WORDS: Readonly<Record<Avoided, string>> = { animals: "anything of animals", down: "down" };
+export const AVOIDED_WORDS: Readonly<Record<Avoided, string>> = {
+  animals: m.anythingOfAnimals,
+  down: m.downAndFeathers,
+};
 
 const WORDS: Readonly<Record<Exclude<ChangeKind, "pair">, (names: readonly string[], id: string) => string>> = {
-  wearPiece: ([piece]) => `wear ${piece} as well`,
-  genericPiece: (_, id) => `${id.replace("generic ", "")}, which is not in your kit`,
-  swapPiece: ([fresh, worn]) => `${fresh} instead of ${worn}`,
-  seatPad: () => `a foam pad of ${quantityText("thickness", PAD_MM)} to sit on`,
-  solePad: () => `a foam pad of ${quantityText("thickness", PAD_MM)} under the feet`,
-  kneePad: () => `a foam pad of ${quantityText("thickness", PAD_MM)} under the knees`,
-  sitDown: () => "sit instead of stand",
-  closeOpening: (_, id) => `close the ${id.replace("close ", "")}`,
-  partBackOn: ([piece]) => `${piece} with all its parts`,
-  putOnEarlier: ([piece]) => `${piece} on 10 min earlier`,
-  walkEveryHour: () => "walk 5 min every hour",
-  heatIn: ([piece]) => `${piece}, opened as you leave or on while you sit`,
-  heatOn: ([piece]) => `${piece} switched on while you sit`,
-  changeOnArrival: ([fresh, worn]) => `change into a dry ${fresh} on arrival, for ${worn}`,
+  wearPiece: ([piece = ""]) => m.wearAsWell({ piece }),
+  genericPiece: (_, id) => m.whichIsNotInYourKit({ id: id.replace("generic ", "") }),
+  swapPiece: ([fresh = "", worn = ""]) => m.insteadOf({ fresh, worn }),
+  seatPad: () => m.aFoamPadOfToSit({ quantity: quantityText("thickness", PAD_MM) }),
+  solePad: () => m.aFoamPadOfUnderThe({ quantity: quantityText("thickness", PAD_MM) }),
+  kneePad: () => m.aFoamPadOfUnderThe2({ quantity: quantityText("thickness", PAD_MM) }),
+  sitDown: () => m.sitInsteadOfStand,
+  closeOpening: (_, id) => m.closeThe({ id: id.replace("close ", "") }),
+  partBackOn: ([piece = ""]) => m.withAllItsParts({ piece }),
+  putOnEarlier: ([piece = ""]) => m.on10MinEarlier({ piece }),
+  walkEveryHour: () => m.walk5MinEveryHour,
+  heatIn: ([piece = ""]) => m.openedAsYouLeaveOrOn({ piece }),
+  heatOn: ([piece = ""]) => m.switchedOnWhileYouSit({ piece }),
+  changeOnArrival: ([fresh = "", worn = ""]) => m.changeIntoADryOnArrival({ fresh, worn }),
   practice: (_, id) => PRACTICE_WORDS[id.split(" ")[2] as Practice],
 };
 
@@ -56,19 +60,19 @@ const singleWords = ({ kind, pieceIds, id }: Omit<Worth["change"], "parts">, nam
 
 /** A change in words: "Fleece trousers 200 instead of Walking trousers". */
 export function changeWords({ parts, ...change }: Worth["change"], nameOf: Names): string {
-  const words = (parts ?? [change]).map((part) => singleWords(part, nameOf)).join(", and ");
+  const words = (parts ?? [change]).map((part) => singleWords(part, nameOf)).join(m.andPart);
   return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
 }
 
 /** "+24 min", "at least +90 min", "−3 min". */
 export function gainWords({ gainedMinutes, atLeast }: Worth): string {
   const sign = gainedMinutes > 0 ? "+" : "";
-  return `${atLeast ? "at least " : ""}${sign}${plainNumber(gainedMinutes, 0)} min`;
+  return m.ofMin({ value: atLeast ? m.atLeast : "", sign, gainedMinutes: plainNumber(gainedMinutes, 0) });
 }
 
 /** "+350 g", "carries the same", "mass not known". */
 export function addedMassWords({ addedMassG }: Worth["change"]): string {
-  if (addedMassG === null) return "mass not known";
-  if (addedMassG === 0) return "no extra mass";
+  if (addedMassG === null) return m.massNotKnown;
+  if (addedMassG === 0) return m.noExtraMass;
   return `${addedMassG > 0 ? "+" : ""}${quantityText("smallMass", addedMassG)}`;
 }

@@ -1,43 +1,54 @@
+import * as m from "@/messages";
+import type { LeakPoint } from "@/core/patches";
+import { LEAK_POINT_WORDS, partWords, SIDE_WORDS } from "./body-words";
 import type { DressingSpot, DressingStep } from "@/core/evening";
 
 export const SPOT_WORDS: Readonly<Record<DressingSpot, string>> = {
-  home: "At home",
-  vehicle: "At the vehicle, before you walk",
-  out: "Out there",
+  home: m.atHome,
+  vehicle: m.atTheVehicleBeforeYouWalk,
+  out: m.outThere,
 };
 
-const sideWords = (side: "left" | "right" | "both"): string => (side === "both" ? "" : `, ${side} only`);
+const sideWords = (side: "left" | "right" | "both"): string =>
+  side === "both" ? "" : m.only({ side: SIDE_WORDS[side] });
 
-const closureWords = (name: string, open: readonly string[], without: readonly string[]): string => {
+const closureWords = (name: string, open: readonly LeakPoint[], without: readonly string[]): string => {
   const parts = [
-    ...(open.length > 0 ? [`zips and closures open at ${open.join(", ")}`] : []),
-    ...(without.length > 0 ? [`without ${without.join(", ")}`] : []),
+    ...(open.length > 0
+      ? [m.zipsAndClosuresOpenAt({ open: open.map((point) => LEAK_POINT_WORDS[point]).join(", ") })]
+      : []),
+    ...(without.length > 0 ? [m.without({ off: without.map(partWords).join(", ") })] : []),
   ];
-  return `${name}: ${parts.length > 0 ? parts.join("; ") : "everything closed and on"}`;
+  return `${name}: ${parts.length > 0 ? parts.join("; ") : m.everythingClosedAndOn}`;
 };
 
 /** A step of dressing in words. */
 export function stepWords({ act }: DressingStep): string {
   switch (act.kind) {
     case "putOn":
-      return `put on: ${act.piece.name}${sideWords(act.side)}`;
+      return m.putOn({ name: act.piece.name, side: sideWords(act.side) });
     case "takeOff":
-      return `take off: ${act.piece.name}${sideWords(act.side)}`;
+      return m.takeOff({ name: act.piece.name, side: sideWords(act.side) });
     case "keepOn":
-      return act.side === "both" ? `${act.piece.name}: both again` : `${act.piece.name}: ${act.side} only`;
+      return act.side === "both"
+        ? m.bothAgain({ name: act.piece.name })
+        : m.ofOnly({ name: act.piece.name, side: SIDE_WORDS[act.side] });
     case "setClosures":
       return closureWords(act.piece.name, act.open, act.without);
     case "tuckUnderwear":
-      return "tuck the long underwear flat into the socks, smooth every fold";
+      return m.tuckTheLongUnderwearFlatInto;
     case "strapThroughSlot":
       return act.piece.traits.hasStrapSlot
-        ? `harness strap out through the slot of ${act.piece.name}, never through the collar`
-        : `harness strap: ${act.piece.name} has no slot told; never lead it out through the collar`;
+        ? m.harnessStrapOutThroughTheSlot({ name: act.piece.name })
+        : m.harnessStrapHasNoSlotTold({ name: act.piece.name });
     case "legsOverBoots":
-      return `legs of ${act.piece.name} over the boots, outside, and fastened`;
+      return m.legsOfOverTheBootsOutside({ name: act.piece.name });
     case "checkGaps":
       return act.open.length === 0
-        ? "check for gaps all round with a bare hand: neck, wrists, waist, ankles"
-        : `check for gaps all round with a bare hand: open as planned ${act.open.length > 1 ? "are" : "is"} ${act.open.join(", ")}`;
+        ? m.checkForGapsAllRoundWith
+        : m.checkForGapsExceptAt({
+            count: act.open.length,
+            open: act.open.map((point) => LEAK_POINT_WORDS[point]).join(", "),
+          });
   }
 }

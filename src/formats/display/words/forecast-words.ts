@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { rainText } from "../quantities";
 import type { ForecastView } from "../../wire/evening/forecast-view";
 import type { OutingView, VerdictLine } from "../../wire/outing/outing-view";
@@ -14,7 +15,7 @@ export function issuedWords(
   { service, issuedAt }: Pick<ForecastView, "service" | "issuedAt">,
   timeZone: string,
 ): string {
-  return `${service}, issued ${dateText(issuedAt, timeZone)}, ${clockText(issuedAt, timeZone)}`;
+  return m.issued({ service, issuedAt: dateText(issuedAt, timeZone), issuedAt2: clockText(issuedAt, timeZone) });
 }
 
 const meanOf = (values: readonly number[]): number =>
@@ -35,23 +36,31 @@ export function differenceWords(view: OutingView, { hours }: ForecastView, { tem
     ...(Math.abs(airK) < NOTICED.airK
       ? []
       : [
-          `${plainNumber(Math.abs(degrees.fromSi(airK) - degrees.fromSi(0)), 1)} ${degrees.label} ${airK < 0 ? "colder" : "warmer"}`,
+          `${plainNumber(Math.abs(degrees.fromSi(airK) - degrees.fromSi(0)), 1)} ${degrees.label} ${airK < 0 ? m.colder : m.warmer}`,
         ]),
     ...(Math.abs(windMPerS) < NOTICED.windMPerS
       ? []
       : [
-          `wind ${plainNumber(Math.abs(speed.fromSi(windMPerS)), 1)} ${speed.label} ${windMPerS > 0 ? "more" : "less"}`,
+          m.wind({
+            abs: plainNumber(Math.abs(speed.fromSi(windMPerS)), 1),
+            label: speed.label,
+            value: windMPerS > 0 ? m.more : m.less,
+          }),
         ]),
     ...(Math.abs(rainMm) < NOTICED.rainMm
       ? []
-      : [`${rainText(Math.abs(rainMm))} ${rainMm > 0 ? "more" : "less"} rain or snow`]),
+      : [m.ofRainOrSnow({ abs: rainText(Math.abs(rainMm)), value: rainMm > 0 ? m.more : m.less })]),
   ];
-  return words.length === 0 ? "much the same" : words.join(", ");
+  return words.length === 0 ? m.muchTheSame : words.join(", ");
 }
 
 /** What it does to the minutes still: "24 min fewer: 2 h 40". */
 export function minutesChangeWords(before: VerdictLine, after: VerdictLine): string {
   const change = after.minutesStill - before.minutesStill;
-  if (change === 0) return "as many minutes still";
-  return `${durationText(Math.abs(change))} ${change > 0 ? "more" : "fewer"} still: ${durationText(after.minutesStill)}`;
+  if (change === 0) return m.asManyMinutesStill;
+  return m.still({
+    abs: durationText(Math.abs(change)),
+    value: change > 0 ? m.more : m.fewer,
+    minutesStill: durationText(after.minutesStill),
+  });
 }

@@ -1,8 +1,9 @@
+import * as m from "@/messages";
 import type { OutingLine, OutingView } from "../../wire/outing/outing-view";
 
 const words = (isInvented: boolean, isWeatherInvented: boolean): string | null => {
-  if (isInvented) return "invented demonstration";
-  return isWeatherInvented ? "invented weather: do not go by it" : null;
+  if (isInvented) return m.inventedDemonstration;
+  return isWeatherInvented ? m.inventedWeatherDoNotGoBy : null;
 };
 
 /** What of an outing is made up, said wherever its figures are shown; `null` where nothing is. */

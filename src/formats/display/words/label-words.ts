@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { insulationText, quantityText } from "../quantities";
 import type { Assembly, BattingFibre, Face, Material, MaterialKind, SolidSubstance, Wear } from "@/core/labels";
 import type { Fit } from "@/core/clothing";
@@ -7,16 +8,16 @@ import { plainNumber } from "../numbers";
 // What stands on labels, in words; and how to know better than a label tells.
 
 const SUBSTANCE_WORDS: Readonly<Record<SolidSubstance, string>> = {
-  rubber: "rubber",
-  cork: "cork",
-  closedCellFoam: "closed-cell foam",
-  foamRubber: "foam rubber",
-  sheepskin: "sheepskin",
-  foil: "reflecting foil",
+  rubber: m.rubber,
+  cork: m.cork,
+  closedCellFoam: m.closedCellFoam,
+  foamRubber: m.foamRubber,
+  sheepskin: m.sheepskin,
+  foil: m.reflectingFoil,
 };
 const FIBRE_WORDS: Readonly<Record<BattingFibre, string>> = {
-  loftyFine: "fine lofty batting",
-  continuousFilament: "continuous-filament batting",
+  loftyFine: m.fineLoftyBatting,
+  continuousFilament: m.continuousFilamentBatting,
 };
 
 const grams = (massGPerM2: number): string => quantityText("areal", massGPerM2);
@@ -26,29 +27,33 @@ const millimetres = (thicknessMm: number): string => quantityText("thickness", t
 export function materialWords(material: Material): string {
   switch (material.kind) {
     case "thickness":
-      return `measured ${millimetres(material.thicknessMm)}`;
+      return m.measured({ millimetres: millimetres(material.thicknessMm) });
     case "highPile":
-      return `high pile ${millimetres(material.thicknessMm)}`;
+      return m.highPile({ millimetres: millimetres(material.thicknessMm) });
     case "garmentBatting":
-      return `${FIBRE_WORDS[material.fibre]} ${grams(material.massGPerM2)}${material.quilted ? ", quilted" : ""}`;
+      return `${FIBRE_WORDS[material.fibre]} ${grams(material.massGPerM2)}${material.quilted ? m.quilted : ""}`;
     case "bootBatting":
-      return `boot batting ${grams(material.massGPerM2)}`;
+      return m.bootBatting({ grams: grams(material.massGPerM2) });
     case "gloveBatting":
-      return `glove batting ${grams(material.massGPerM2)}`;
+      return m.gloveBatting({ grams: grams(material.massGPerM2) });
     case "mittBatting":
-      return `mitt batting ${grams(material.massGPerM2)}`;
+      return m.mittBatting({ grams: grams(material.massGPerM2) });
     case "fleece":
-      return `fleece ${grams(material.massGPerM2)}`;
+      return m.fleece({ grams: grams(material.massGPerM2) });
     case "knit":
-      return `knit ${grams(material.massGPerM2)}`;
+      return m.knit({ grams: grams(material.massGPerM2) });
     case "felt":
-      return `felt ${millimetres(material.thicknessMm)}`;
+      return m.felt({ millimetres: millimetres(material.thicknessMm) });
     case "down":
       return material.peakLoftMm === undefined
-        ? `down ${quantityText("smallMass", material.fillG)} of ${material.fillPowerIn3PerOz} fill on ${plainNumber(material.panelAreaM2, 2)} m²`
-        : `down, chambers ${millimetres(material.peakLoftMm)} at their thickest`;
+        ? m.downOfFillOnM({
+            quantity: quantityText("smallMass", material.fillG),
+            fillPowerIn3PerOz: material.fillPowerIn3PerOz,
+            panelAreaM2: plainNumber(material.panelAreaM2, 2),
+          })
+        : m.downChambersAtTheirThickest({ millimetres: millimetres(material.peakLoftMm) });
     case "testSheet":
-      return `test sheet ${insulationText(material.insulationM2KPerW)}`;
+      return m.testSheet2({ insulationM2KPerW: insulationText(material.insulationM2KPerW) });
     case "solid":
       return `${SUBSTANCE_WORDS[material.substance]} ${millimetres(material.thicknessMm)}`;
   }
@@ -61,56 +66,55 @@ export const BETTER_KNOWN: Readonly<Record<MaterialKind, string | null>> = {
   felt: null,
   testSheet: null,
   solid: null,
-  garmentBatting:
-    "Thickness is taken from the grams by a typical loft. Pinch it without pressing: how many millimetres?",
-  bootBatting: "Boot battings are dense; thickness is taken from the grams. Pinch the shaft: how many millimetres?",
-  gloveBatting: "Glove battings are dense; thickness is taken from the grams. Pinch the back of the hand.",
-  mittBatting: "Thickness is taken from the grams by a typical loft. Pinch the back of the hand.",
-  fleece: "Thickness is taken from the grams by a typical density. Pinch it: how many millimetres?",
-  knit: "Thickness is taken from the grams by a typical knit. Pinch it: how many millimetres?",
-  down: "Loft is taken from fill weight, fill power and an assumed area. Lay it flat: how thick are the chambers?",
+  garmentBatting: m.thicknessIsTakenFromTheGrams,
+  bootBatting: m.bootBattingsAreDenseThicknessIs,
+  gloveBatting: m.gloveBattingsAreDenseThicknessIs,
+  mittBatting: m.thicknessIsTakenFromTheGramsTitle,
+  fleece: m.thicknessIsTakenFromTheGrams2,
+  knit: m.thicknessIsTakenFromTheGrams3,
+  down: m.loftIsTakenFromFillWeight,
 };
 
 export const FACE_WORDS: Readonly<Record<Face, string>> = {
-  coated: "coated, vapour-tight",
-  membrane: "membrane, windproof",
-  denseWeave: "dense weave",
-  woven: "woven",
-  knit: "knit",
-  open: "open knit or mesh",
+  coated: m.coatedVapourTight,
+  membrane: m.membraneWindproof,
+  denseWeave: m.denseWeave,
+  woven: m.woven,
+  knit: m.knit2,
+  open: m.openKnitOrMesh,
 };
 export const FIT_WORDS: Readonly<Record<Fit, string>> = {
-  tight: "tight",
-  close: "close",
-  regular: "regular",
-  loose: "loose",
+  tight: m.tight,
+  close: m.close,
+  regular: m.regular,
+  loose: m.loose,
 };
-export const WEAR_WORDS: Readonly<Record<Wear, string>> = { new: "as new", used: "used", muchUsed: "much used" };
+export const WEAR_WORDS: Readonly<Record<Wear, string>> = { new: m.asNew, used: m.used, muchUsed: m.muchUsed };
 export const ASSEMBLY_WORDS: Readonly<Record<Assembly, string>> = {
-  none: "plain",
-  sewnThrough: "sewn through",
-  baffled: "baffled",
-  handwear: "handwear",
-  boot: "boot",
+  none: m.plain,
+  sewnThrough: m.sewnThrough,
+  baffled: m.baffled,
+  handwear: m.handwear,
+  boot: m.boot,
 };
 export const KIND_WORDS: Readonly<Record<PieceKind, string>> = {
-  garment: "garment",
-  footwear: "footwear",
-  sock: "sock",
-  liner: "liner",
-  footbed: "footbed",
-  handwear: "handwear",
-  headwear: "headwear",
-  neckwear: "neckwear",
-  pad: "pad",
-  protection: "protection",
-  heatSource: "heat source",
+  garment: m.garment,
+  footwear: m.footwear,
+  sock: m.sock,
+  liner: m.liner,
+  footbed: m.footbed,
+  handwear: m.handwear,
+  headwear: m.headwear,
+  neckwear: m.neckwear,
+  pad: m.pad,
+  protection: m.protection,
+  heatSource: m.heatSource,
 };
 
 export const CLOSURE_WORDS: Readonly<Record<Closure, string>> = {
-  pullOn: "pulled on",
-  laces: "laces",
-  zip: "a zip",
-  buckles: "buckles",
-  dial: "a dial",
+  pullOn: m.pulledOn,
+  laces: m.laces,
+  zip: m.aZip,
+  buckles: m.buckles,
+  dial: m.aDial,
 };

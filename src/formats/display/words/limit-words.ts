@@ -1,3 +1,5 @@
+import * as m from "@/messages";
+import { onSide } from "./body-words";
 import {
   isOfGroup,
   LIMIT_TABLE,
@@ -13,12 +15,12 @@ import type { Preferences } from "../preferences";
 import { durationText } from "../time";
 
 const PART_WORDS: Readonly<Record<LimitPart, string>> = {
-  toes: "toes",
-  fingers: "fingers",
-  nose: "nose",
-  cheeks: "cheeks",
-  ears: "ears",
-  body: "body",
+  toes: m.toes,
+  fingers: m.fingers,
+  nose: m.nose,
+  cheeks: m.cheeks,
+  ears: m.ears,
+  body: m.body,
 };
 
 type Words = {
@@ -33,42 +35,42 @@ type Words = {
 const LIMIT_WORDS: Readonly<Record<Limit, Words>> = {
   toes: {
     name: null,
-    sign: "Toes: scrunch them every few minutes. Once you cannot feel them, get up and go; feet hardly recover out there.",
+    sign: m.toesScrunchThemEveryFewMinutes,
     isAlwaysOnCard: true,
   },
   fingers: {
     name: null,
-    sign: "Fingers: touch thumb to little finger. Once you cannot, put them under the arms and go.",
+    sign: m.fingersTouchThumbToLittleFinger,
     isAlwaysOnCard: true,
   },
   face: {
     name: null,
-    sign: "Face: press nose and cheeks with a warm hand. White, waxy or without feeling: cover at once and go.",
+    sign: m.facePressNoseAndCheeksWith,
     isAlwaysOnCard: true,
   },
   shivering: {
-    name: "shivering",
-    sign: "Body: shivering that you cannot hold back means go now.",
+    name: m.shivering,
+    sign: m.bodyShiveringThatYouCannotHold,
     isAlwaysOnCard: false,
   },
   meanSkin: {
-    name: "cold all over",
-    sign: "Body: cold all over and unable to sit quietly or think of anything else means go.",
+    name: m.coldAllOver,
+    sign: m.bodyColdAllOverAndUnable,
     isAlwaysOnCard: false,
   },
   trunk: {
-    name: "a cold core",
-    sign: "Body: stumbling, slurred words, not caring any more, or shivering that has stopped: this is an emergency.",
+    name: m.aColdCore,
+    sign: m.bodyStumblingSlurredWordsNotCaring,
     isAlwaysOnCard: true,
   },
   heat: {
-    name: "an overheated body",
-    sign: "Body: too hot, dizzy or sick, skin flushed: stop, open up and take layers off, drink; cooling down comes first.",
+    name: m.anOverheatedBody,
+    sign: m.bodyTooHotDizzyOrSick,
     isAlwaysOnCard: false,
   },
   heatDebt: {
-    name: "heat debt",
-    sign: "Body: shivering that does not stop when you stamp and swing your arms means go now.",
+    name: m.heatDebt,
+    sign: m.bodyShiveringThatDoesNotStop,
     isAlwaysOnCard: false,
   },
 };
@@ -87,28 +89,28 @@ const isPlural = ({ part }: Pick<LimitPlace, "part">): boolean => ["toes", "fing
 /** "left toes", "fingers", "cold all over". */
 export function limitWords(limit: Limit, { part, side }: LimitPlace): string {
   const words = LIMIT_WORDS[limit].name ?? PART_WORDS[part];
-  return side === "left" || side === "right" ? `${side} ${words}` : words;
+  return onSide(words, side);
 }
 
 /** What was beyond its limit as the sit began and is left: "fingers back in 12 min". */
 export const recoveryWords = ({ limit, place, backAfterMinutes }: Recovery): string =>
-  `${limitWords(limit, place)} back in ${durationText(backAfterMinutes)}`;
+  m.backIn({ limit: limitWords(limit, place), backAfterMinutes: durationText(backAfterMinutes) });
 
 /** A curve that runs along its limit: "nose stays about 7 °C, along its limit". */
 export function grazeWords({ limit, place, value }: Graze, { temperature }: Pick<Preferences, "temperature">): string {
   const { unit } = LIMIT_TABLE[limit];
   const told = unit === "°C" ? temperatureText(value, temperature) : `${plainNumber(value, 1)} ${unit}`;
   const words = limitWords(limit, { ...place, side: null });
-  return `${words} ${isPlural(place) ? "stay" : "stays"} about ${told}, along the limit`;
+  return m.aboutAlongTheLimit({ words, value: isPlural(place) ? m.stay : m.stays, told });
 }
 
 /** What ends a sit, as the verdict says it: "left toes end it". */
 export function endsItWords(limit: Limit, place: LimitPlace): string {
   const words = limitWords(limit, place);
-  return `${words} ${isPlural(place) ? "end" : "ends"} it`;
+  return m.it({ words, value: isPlural(place) ? m.end : m.ends });
 }
 
 export const isTooHot = (limit: Limit | null): boolean => limit !== null && isOfGroup(limit, "heat");
 
 /** How somebody arrives whose sit ends as it begins. */
-export const arrivesWords = (limit: Limit | null): string => (isTooHot(limit) ? "arrives too hot" : "arrives too cold");
+export const arrivesWords = (limit: Limit | null): string => (isTooHot(limit) ? m.arrivesTooHot : m.arrivesTooCold);

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { instantAt } from "../../outing-file/to-outing";
 import type { OutingLine, VerdictLine } from "../../wire/outing/outing-view";
 import { clockText } from "../time";
@@ -23,8 +24,12 @@ export function weakest(party: readonly Sitting[]): Sitting | null {
 export function partyWords(party: readonly Sitting[], startsAt: string, timeZone: string): string {
   const first = weakest(party);
   const minute = first && leavesAt(first.verdict);
-  if (!first?.verdict || minute === null) return "Nothing that was looked at ends it for any of them.";
+  if (!first?.verdict || minute === null) return m.nothingThatWasLookedAtEnds;
   const { limit, part, side } = first.verdict;
   const what = limit ? limitWords(limit, { part: part ?? "body", side }) : "";
-  return `The party leaves when its first must: ${first.personName}, ${what}, ${clockText(instantAt(startsAt, minute), timeZone)}.`;
+  return m.thePartyLeavesWhenItsFirst({
+    personName: first.personName,
+    what,
+    instantAt: clockText(instantAt(startsAt, minute), timeZone),
+  });
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { Figure, Sex } from "@/core/body";
 import { levelEverywhere, LEVELS, type AcceptedLevels, type Level } from "@/core/limits";
 import type { PersonChange } from "@/core/morning";
@@ -6,28 +7,28 @@ import type { Side } from "@/core/patches";
 import { same } from "../../same";
 import { durationText } from "../time";
 
-export const SEX_WORDS: Readonly<Record<Sex, string>> = { female: "female", male: "male" };
+export const SEX_WORDS: Readonly<Record<Sex, string>> = { female: m.female, male: m.male };
 export const FEELS_WORDS: Readonly<Record<Feels, string>> = {
-  cold: "colder than others dressed alike",
-  usual: "about as others do",
-  warm: "warmer than others dressed alike",
+  cold: m.colderThanOthersDressedAlike,
+  usual: m.aboutAsOthersDo,
+  warm: m.warmerThanOthersDressedAlike,
 };
-export const HAND_WORDS: Readonly<Record<Side, string>> = { left: "left", right: "right" };
+export const HAND_WORDS: Readonly<Record<Side, string>> = { left: m.left, right: m.right };
 export const FIGURE_WORDS: Readonly<Record<Figure, string>> = {
-  thin: "thin",
-  lean: "lean",
-  ordinary: "ordinary",
-  round: "round",
-  stout: "stout",
+  thin: m.thin,
+  lean: m.lean,
+  ordinary: m.ordinary,
+  round: m.round,
+  stout: m.stout,
 };
 
 /** How cold a person lets it get before they get up. */
 export const ACCEPTED_WORDS: Readonly<Record<Level, string>> = {
-  comfort: "stays comfortable: leaves when toes turn cool",
-  cold: "puts up with cold: leaves when toes begin to hurt",
-  hard: "puts up with much: leaves only when toes go numb",
+  comfort: m.staysComfortableLeavesWhenToesTurn,
+  cold: m.putsUpWithColdLeavesWhen,
+  hard: m.putsUpWithMuchLeavesOnly,
 };
-export const ACCEPTED_ONE_BY_ONE = "set limit by limit";
+export const ACCEPTED_ONE_BY_ONE = m.setLimitByLimit;
 
 /** The level accepted everywhere; `null` where limits differ. */
 export const levelOf = (accepted: AcceptedLevels): Level | null =>
@@ -37,32 +38,30 @@ export const levelOf = (accepted: AcceptedLevels): Level | null =>
 export function personChangeWords(change: PersonChange): string {
   switch (change.kind) {
     case "body":
-      return "in the body of an ordinary adult";
+      return m.inTheBodyOfAnOrdinary;
     case "fat":
-      return `with ${Math.round(change.percent)} % of fat`;
+      return m.withOfFat({ percent: Math.round(change.percent) });
     case "feels":
-      return change.feels === "usual"
-        ? "if you felt the cold as others do"
-        : `if you felt it ${FEELS_WORDS[change.feels]}`;
+      return change.feels === "usual" ? m.ifYouFeltTheColdAs : m.ifYouFeltIt({ feels: FEELS_WORDS[change.feels] });
     case "coldHands":
-      return change.has ? "with hands and feet that are often cold" : "without hands and feet that are often cold";
+      return change.has ? m.withHandsAndFeetThatAre : m.withoutHandsAndFeetThatAre;
     case "level":
       return {
-        comfort: "leaving while still comfortable",
-        cold: "leaving when toes begin to hurt",
-        hard: "leaving only when toes go numb",
+        comfort: m.leavingWhileStillComfortable,
+        cold: m.leavingWhenToesBeginToHurt,
+        hard: m.leavingOnlyWhenToesGoNumb,
       }[change.level];
   }
 }
 
 /** Minutes of a standard morning. */
 export const morningMinutesText = (minutes: number | null): string =>
-  minutes === null ? "longer than is looked at" : minutes === 0 ? "arrives too cold" : durationText(minutes);
+  minutes === null ? m.longerThanIsLookedAt : minutes === 0 ? m.arrivesTooCold : durationText(minutes);
 
 /** What a change is worth against the minutes as they are: "+12 min". */
 export function morningDifferenceText(minutes: number | null, now: number | null): string {
-  if (minutes === null || now === null) return minutes === now ? "the same" : "";
+  if (minutes === null || now === null) return minutes === now ? m.theSame : "";
   const difference = minutes - now;
-  if (difference === 0) return "the same";
+  if (difference === 0) return m.theSame;
   return `${difference > 0 ? "+" : "−"}${durationText(Math.abs(difference))}`;
 }

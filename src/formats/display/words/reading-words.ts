@@ -3,7 +3,7 @@ import { readLabel, type Label } from "@/core/labels";
 import type { Patch } from "@/core/patches";
 import type { LaneName } from "@/core/pieces";
 import { cloFromInsulation } from "@/core/units";
-import { PATCH_WORDS } from "./sheet-words";
+import { PATCH_WORDS } from "./body-words";
 
 /** What a label comes to on patches that read alike. */
 export type ReadingRow = {
@@ -28,7 +28,7 @@ export function readingRows(label: Label): ReadingRow[] {
   }
   return [...groups.values()]
     .map(({ patches, insulation, spread }) => ({
-      parts: patches.map((patch) => PATCH_WORDS[patch] ?? patch).join(", "),
+      parts: patches.map((patch) => PATCH_WORDS[patch]).join(", "),
       patches,
       insulationM2KPerW: insulation,
       spreadM2KPerW: spread,
@@ -60,7 +60,7 @@ export function cloThatMatters(
   const rows = readingRows(label);
   for (const patch of MATTERS[lane]) {
     const row = rows.find(({ patches }) => patches.includes(patch));
-    if (row) return { row, part: PATCH_WORDS[patch] ?? patch };
+    if (row) return { row, part: PATCH_WORDS[patch] };
   }
   return rows[0] ? { row: rows[0], part: rows[0].parts } : null;
 }

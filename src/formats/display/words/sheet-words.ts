@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { Digit } from "@/core/digits";
 import type { Level, LimitPlace } from "@/core/limits";
 import type { PhaseKind, WhenOff } from "@/core/outing";
@@ -9,101 +10,93 @@ import { durationText } from "../time";
 import { arrivesWords, limitWords } from "./limit-words";
 
 export const PHASE_WORDS: Readonly<Record<PhaseKind, string>> = {
-  walkIn: "walk in",
-  setUp: "set up",
-  sit: "sit",
-  task: "task",
-  break: "break",
-  warmUp: "warm up",
-  walkOut: "walk out",
+  walkIn: m.walkIn,
+  setUp: m.setUp,
+  sit: m.sit,
+  task: m.task,
+  break: m.breakWords,
+  warmUp: m.warmUp,
+  walkOut: m.walkOut,
 };
 
-export const LEVEL_WORDS: Readonly<Record<Level, string>> = { comfort: "comfort", cold: "cold", hard: "hard" };
-
-/** Patches whose name in code is no word. */
-export const PATCH_WORDS: Readonly<Record<string, string>> = {
-  lowerBack: "lower back",
-  upperArm: "upper arm",
-  thighOnSeat: "thigh on the seat",
-  footUpper: "foot",
-};
+export const LEVEL_WORDS: Readonly<Record<Level, string>> = { comfort: m.comfort, cold: m.cold, hard: m.hard };
 
 /** A verdict in a line, for lists. */
 export function verdictWords(verdict: VerdictLine): string {
   const where: LimitPlace = { part: verdict.part ?? "body", side: verdict.side };
-  if (verdict.kind === "longerThan") return `longer than ${durationText(verdict.minutesStill)}`;
+  if (verdict.kind === "longerThan") return m.longerThan({ minutesStill: durationText(verdict.minutesStill) });
   const what = verdict.limit ? limitWords(verdict.limit, where) : "";
   if (verdict.kind === "arrivesTooCold") return `${arrivesWords(verdict.limit)}: ${what}`;
-  return `${durationText(verdict.minutesStill)} still, then ${what}`;
+  return m.stillThen({ minutesStill: durationText(verdict.minutesStill), what });
 }
 
 /** How a verdict stands to the plan: "20 min short", "35 min to spare". */
 export function againstPlanWords(verdict: VerdictLine): string {
   const spare = verdict.minutesStill - verdict.plannedMinutes;
-  if (spare === 0) return "just the planned time";
-  return spare < 0 ? `${durationText(-spare)} short of the plan` : `${durationText(spare)} to spare`;
+  if (spare === 0) return m.justThePlannedTime;
+  return spare < 0 ? m.shortOfThePlan({ duration: durationText(-spare) }) : m.toSpare({ spare: durationText(spare) });
 }
 
-export const LIGHT_WORDS = { dark: "dark", twilight: "twilight", day: "day" } as const;
+export const LIGHT_WORDS = { dark: m.dark, twilight: m.twilight, day: m.day } as const;
 
 /** Heat of a minute, by where it comes from or goes to. */
 export const LEDGER_WORDS: Readonly<Record<string, string>> = {
-  made: "made at rest and by work",
-  shivering: "shivering",
-  body: "given up by the body, which cools",
-  air: "the air",
-  sky: "sky and surroundings",
-  ground: "seat and ground",
-  vapour: "vapour through the clothes",
-  breath: "breath",
-  kept: "kept, the body warms",
-  "from air": "from the air",
-  "from sky": "from sun and surroundings",
-  "from ground": "from the seat",
-  "from vapour": "from vapour",
-  "from breath": "from breath",
+  made: m.madeAtRestAndByWork,
+  shivering: m.shivering,
+  body: m.givenUpByTheBodyWhich,
+  air: m.theAir,
+  sky: m.skyAndSurroundings,
+  ground: m.seatAndGround,
+  vapour: m.vapourThroughTheClothes,
+  breath: m.breath,
+  kept: m.keptTheBodyWarms,
+  "from air": m.fromTheAir,
+  "from sky": m.fromSunAndSurroundings,
+  "from ground": m.fromTheSeat,
+  "from vapour": m.fromVapour,
+  "from breath": m.fromBreath,
 };
 
-export const STATE_WORDS = { warm: "warm", cool: "cool", cold: "cold", numb: "near numb" } as const;
+export const STATE_WORDS = { warm: m.warm, cool: m.cool, cold: m.cold, numb: m.nearNumb } as const;
 
 export const WHEN_OFF_WORDS: Readonly<Record<WhenOff, string>> = {
-  pack: "carried in the pack",
-  vehicle: "left at the vehicle",
-  hung: "hung up to dry",
-  home: "left at home",
+  pack: m.carriedInThePack,
+  vehicle: m.leftAtTheVehicle2,
+  hung: m.hungUpToDry,
+  home: m.leftAtHome,
 };
 
 export const WETTING_WORDS: Readonly<Record<WettingKind, string>> = {
-  spray: "spray",
-  branches: "snow off branches",
-  overflow: "slush about the hole",
-  wetHands: "hands in water, fish, wet line",
+  spray: m.spray,
+  branches: m.snowOffBranches,
+  overflow: m.slushAboutTheHole,
+  wetHands: m.handsInWaterFishWetLine,
 };
 
 export const TOUCHED_WORDS: Readonly<Record<Touched, string>> = {
-  aluminium: "aluminium",
-  steel: "steel",
-  glass: "glass",
-  plastic: "plastic",
-  wood: "wood",
-  foam: "foam",
+  aluminium: m.aluminium,
+  steel: m.steel,
+  glass: m.glass,
+  plastic: m.plastic,
+  wood: m.wood,
+  foam: m.foam,
 };
 
 export const WET_PART_WORDS: Readonly<Record<WetPart, string>> = {
-  trunk: "trunk",
-  feet: "feet",
-  hands: "hands",
-  head: "head",
-  legs: "legs",
-  mouth: "over the mouth",
+  trunk: m.trunk,
+  feet: m.feet,
+  hands: m.hands,
+  head: m.head,
+  legs: m.legs,
+  mouth: m.overTheMouth,
 };
 
 export const DIGIT_WORDS: Readonly<Record<Digit, string>> = {
-  leftFingers: "left fingers",
-  rightFingers: "right fingers",
-  leftToes: "left toes",
-  rightToes: "right toes",
-  nose: "nose",
-  cheeks: "cheeks",
-  ears: "ears",
+  leftFingers: m.leftFingers,
+  rightFingers: m.rightFingers,
+  leftToes: m.leftToes,
+  rightToes: m.rightToes,
+  nose: m.nose,
+  cheeks: m.cheeks,
+  ears: m.ears,
 };

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { insulationFromClo } from "@/core/units";
 import { insulationText } from "../quantities";
 import { totalMinutes } from "@/core/outing";
@@ -9,29 +10,29 @@ import type { Caution, GoOrStay, StayReason } from "@/core/opinion";
 import { durationText } from "../time";
 
 const STAY_WORDS: Readonly<Record<StayReason, string>> = {
-  arrivesNumb: "fingers, toes or face are numb on arrival",
-  arrivesTooHot: "the way in overheats the body: wear less on it or go slower",
-  hardLimitSoon: "a hard limit comes within half an hour",
-  frostbiteHazard: "bare skin may freeze within ten minutes",
-  motionlessInDeepCold: "sitting motionless below −18 °C, where experienced people stay at home (common practice)",
+  arrivesNumb: m.fingersToesOrFaceAreNumb,
+  arrivesTooHot: m.theWayInOverheatsTheBody,
+  hardLimitSoon: m.aHardLimitComesWithinHalf,
+  frostbiteHazard: m.bareSkinMayFreezeWithinTen,
+  motionlessInDeepCold: m.sittingMotionlessBelow18CWhere,
 };
 
 /** Advice in a line; `null` when there is nothing to say against going. */
 export function stayWords(advice: GoOrStay): string | null {
   if (advice.kind === "go") return null;
-  if (advice.kind === "short") return `The plan is ${durationText(advice.missingMinutes)} too long.`;
-  return `Better stay at home or change the plan: ${advice.reasons.map((reason) => STAY_WORDS[reason]).join("; ")}.`;
+  if (advice.kind === "short") return m.thePlanIsTooLong({ missingMinutes: durationText(advice.missingMinutes) });
+  return m.betterStayAtHomeOrChange({ reasons: advice.reasons.map((reason) => STAY_WORDS[reason]).join("; ") });
 }
 
 export const CAUTION_WORDS: Readonly<Record<Caution, string>> = {
-  outsideAdultModel: "This person lies outside the adult model: figures are extrapolated, call them in early.",
-  askADoctorAboutColdHands: "Cold hands or feet often, or white fingers: ask a doctor before long sits.",
+  outsideAdultModel: m.thisPersonLiesOutsideTheAdult,
+  askADoctorAboutColdHands: m.coldHandsOrFeetOftenOr,
 };
 
 const KIND_WORDS: Readonly<Record<DayRun["kind"], string>> = {
-  stays: "The day stays much as it begins.",
-  warms: "The day warms.",
-  turnsWorse: "The day turns worse.",
+  stays: m.theDayStaysMuchAsIt,
+  warms: m.theDayWarms,
+  turnsWorse: m.theDayTurnsWorse,
 };
 const MOST_ADVICE = 2;
 
@@ -40,8 +41,8 @@ export function dayWords({ kind, advice }: DayRun, view: Pick<OutingView, "start
   const end = totalMinutes(view.phases);
   const clock = (minute: number): string => clockText(instantAt(view.startsAt, minute), view.place.timeZone);
   const within = advice.filter(({ minute }) => minute > 0 && minute < end).slice(0, MOST_ADVICE);
-  const words = within.map(
-    ({ action, minute, byClo }) => `${action} about ${insulationText(insulationFromClo(byClo), 1)} by ${clock(minute)}`,
+  const words = within.map(({ action, minute, byClo }) =>
+    m.aboutBy({ action, insulationFromClo: insulationText(insulationFromClo(byClo), 1), clock: clock(minute) }),
   );
-  return words.length === 0 ? KIND_WORDS[kind] : `${KIND_WORDS[kind]} Against the start: ${words.join(", ")}.`;
+  return words.length === 0 ? KIND_WORDS[kind] : m.againstTheStart({ kind: KIND_WORDS[kind], words: words.join(", ") });
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { CONDITION_RANGE } from "@/core/sitter";
 import { OUTING_RANGE } from "@/core/outing";
 import { instantSchema, wholeWithin, within } from "../../within";
@@ -13,7 +14,7 @@ export const minute = wholeWithin([0, OUTING_RANGE.totalMinutes[1]]);
 export const temperatureC = within(CONDITION_RANGE.airTemperatureC);
 
 /** An IANA time zone this machine knows. */
-export const timeZoneSchema = z.string().refine(isTimeZone, "is not a time zone of the IANA list");
+export const timeZoneSchema = z.string().refine(isTimeZone, m.isNotATimeZoneOf);
 
 function isTimeZone(zone: string): boolean {
   try {

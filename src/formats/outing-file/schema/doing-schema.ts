@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { z } from "zod";
 import { EFFORT_CLASS, RIDE_RANGE, TERRAIN_FACTOR, WALK_RANGE } from "@/core/effort";
 import { BARINGS, OUTING_RANGE, TASK_HANDS } from "@/core/outing";
@@ -50,5 +51,5 @@ export const recurringSchema = doingSchema
   })
   .refine(({ minutes, everyMinutes }) => everyMinutes === null || minutes < everyMinutes, {
     path: ["everyMinutes"],
-    message: "must be longer than the task itself",
+    message: m.mustBeLongerThanTheTask,
   });

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { z } from "zod";
 import { HEAT_RANGE } from "@/core/heat";
 import { wholeWithin, within } from "../../within";
@@ -26,7 +27,7 @@ export const heatSpansSchema = z
       .strictObject({ fromMinute: minute, toMinute: minute, level: wholeWithin(HEAT_RANGE.levels) })
       .refine(({ fromMinute, toMinute }) => fromMinute < toMinute, {
         path: ["toMinute"],
-        message: "must come after fromMinute",
+        message: m.mustComeAfterFromminute,
       }),
   )
   .max(HEAT_RANGE.spans[1]);

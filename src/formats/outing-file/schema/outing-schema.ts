@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { OUTING_RANGE, totalMinutes } from "@/core/outing";
 import { shapedHours } from "../shaped-weather";
 import { z } from "zod";
@@ -48,7 +49,7 @@ function checkReferences({ pieces, wearings, phases }: Referring, context: z.cor
   const ids = new Set<string>();
   pieces.forEach(({ id }, index) => {
     if (ids.has(id))
-      context.addIssue({ code: "custom", path: ["pieces", index, "id"], message: `id ${id} is taken twice` });
+      context.addIssue({ code: "custom", path: ["pieces", index, "id"], message: m.idIsTakenTwice({ id }) });
     ids.add(id);
   });
   wearings.forEach(({ pieceId }, index) => {
@@ -56,11 +57,11 @@ function checkReferences({ pieces, wearings, phases }: Referring, context: z.cor
     context.addIssue({
       code: "custom",
       path: ["wearings", index, "pieceId"],
-      message: `no piece has the id ${pieceId}`,
+      message: m.noPieceHasTheId({ pieceId }),
     });
   });
   if (!phases.some(({ kind }) => kind === "sit")) {
-    context.addIssue({ code: "custom", path: ["phases"], message: "needs at least one phase of kind sit" });
+    context.addIssue({ code: "custom", path: ["phases"], message: m.needsAtLeastOnePhaseOf });
   }
 }
 
@@ -74,7 +75,7 @@ function checkWeather({ weather, lowHigh }: Weathered, context: z.core.$Refineme
     context.addIssue({
       code: "custom",
       path: ["weather"],
-      message: "give either hours of weather or lowHigh, one of the two",
+      message: m.giveEitherHoursOfWeatherOr,
     });
   }
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { CLOSURES, PIECE_KINDS, SIDE_VIEW } from "@/core/pieces";
 import { LEAK_POINTS } from "@/core/patches";
 import { OUTING_RANGE, WEARING_SIDES, WHEN_OFF } from "@/core/outing";
@@ -25,7 +26,7 @@ export const wearingSchema = z
   })
   .refine(({ fromMinute, toMinute }) => fromMinute < toMinute, {
     path: ["toMinute"],
-    message: "must come after fromMinute",
+    message: m.mustComeAfterFromminute,
   });
 
 const leakPoints = z.array(z.enum(LEAK_POINTS)).max(LEAK_POINTS.length).optional();

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { CONDITION_RANGE } from "@/core/sitter";
 import { LOW_HIGH_RANGE } from "@/core/day";
 import { OUTING_RANGE } from "@/core/outing";
@@ -26,4 +27,4 @@ export const lowHighSchema = z
     relativeHumidityPercent: within(CONDITION_RANGE.relativeHumidityPercent),
     cloudShare: within(OUTING_RANGE.cloudShare).nullable().optional(),
   })
-  .refine(({ lowC, highC }) => lowC <= highC, { path: ["lowC"], message: "must not lie above highC" });
+  .refine(({ lowC, highC }) => lowC <= highC, { path: ["lowC"], message: m.mustNotLieAboveHighc });

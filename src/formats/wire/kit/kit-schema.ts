@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { z } from "zod";
 import { OUTING_RANGE } from "@/core/outing";
 import { PIECE_KINDS, PIECE_STATUSES } from "@/core/pieces";
@@ -28,7 +29,7 @@ export const pieceShape = {
     .default(null),
   currency: z
     .string()
-    .regex(/^[A-Z]{3}$/, "is a currency code of three capitals")
+    .regex(/^[A-Z]{3}$/, m.isACurrencyCodeOfThree)
     .nullable()
     .default(null),
   note: z.string().max(LONGEST_NOTE).default(""),
@@ -38,7 +39,7 @@ export const pieceShape = {
 type Priced = { readonly priceMinor: number | null; readonly currency: string | null };
 export const isPriceWhole = ({ priceMinor, currency }: Priced): boolean =>
   (priceMinor === null) === (currency === null);
-export const PRICE_PROBLEM = { path: ["currency"], message: "comes with a price, and a price with it" };
+export const PRICE_PROBLEM = { path: ["currency"], message: m.comesWithAPriceAndA };
 
 /** A piece as a file of the kit holds it. */
 export const pieceSchema = z.strictObject(pieceShape).refine(isPriceWhole, PRICE_PROBLEM);

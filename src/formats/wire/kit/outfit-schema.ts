@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { z } from "zod";
 import { OUTING_RANGE, WEARING_SIDES, WHEN_OFF } from "@/core/outing";
 import { LEAK_POINTS } from "@/core/patches";
@@ -19,7 +20,7 @@ export const outfitWearingsSchema = z
       whenOff: z.enum(WHEN_OFF),
     }),
   )
-  .min(1, "an outfit holds at least one piece")
+  .min(1, m.anOutfitHoldsAtLeastOne)
   .max(OUTING_RANGE.wearings[1]);
 
 /** An outfit to keep under its name. */

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { z } from "zod";
 import { LOW_HIGH_RANGE } from "@/core/day";
 import { OUTING_RANGE } from "@/core/outing";
@@ -25,7 +26,7 @@ const lowHighSchema = z
     windMPerS: within(CONDITION_RANGE.windMPerS),
     cloudShare: within(OUTING_RANGE.cloudShare).nullable().default(null),
   })
-  .refine(({ lowC, highC }) => lowC <= highC, { path: ["lowC"], message: "must not lie above highC" });
+  .refine(({ lowC, highC }) => lowC <= highC, { path: ["lowC"], message: m.mustNotLieAboveHighc });
 
 /** Where its hours come from. */
 const weatherSchema = z.discriminatedUnion("kind", [

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { z } from "zod";
 import { OUTING_RANGE, totalMinutes } from "@/core/outing";
 import { MOST_COMMANDS, MOST_UNACKNOWLEDGED, SHEET_COLLECTIONS } from "../../sheet-commands/sheet-command";
@@ -71,15 +72,15 @@ export const contentShape = {
     .array(savedHourSchema)
     .min(OUTING_RANGE.weatherHours[0])
     .max(OUTING_RANGE.weatherHours[1])
-    .refine((hours) => new Set(hours.map(({ at }) => Date.parse(at))).size === hours.length, "names an hour twice"),
+    .refine((hours) => new Set(hours.map(({ at }) => Date.parse(at))).size === hours.length, m.namesAnHourTwice),
   phases: z
     .array(sheetPhaseSchema.extend({ id }))
     .min(OUTING_RANGE.phases[0])
     .max(OUTING_RANGE.phases[1])
-    .refine((phases) => phases.some(({ kind }) => kind === "sit"), "needs at least one phase in which the person sits")
+    .refine((phases) => phases.some(({ kind }) => kind === "sit"), m.needsAtLeastOnePhaseIn)
     .refine(
       (phases) => totalMinutes(phases) <= OUTING_RANGE.totalMinutes[1],
-      `may last ${OUTING_RANGE.totalMinutes[1]} minutes in all`,
+      m.mayLastMinutesInAll({ totalMinutes: OUTING_RANGE.totalMinutes[1] }),
     ),
   wearings: z.array(sheetWearingSchema.safeExtend({ id, pieceId: id })).max(OUTING_RANGE.wearings[1]),
 };

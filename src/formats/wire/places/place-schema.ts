@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { z } from "zod";
 import { OUTING_RANGE } from "@/core/outing";
 import { within } from "../../within";
@@ -20,7 +21,7 @@ const placeShape = {
   timeZone: timeZoneSchema,
   setting: settingSchema.refine(wholeOnEarth, {
     path: ["longitudeDeg"],
-    message: "comes with a latitude, and a latitude with it",
+    message: m.comesWithALatitudeAndA,
   }),
 };
 

@@ -1,10 +1,11 @@
+import * as m from "@/messages";
 import { insulationText, quantityText } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
 import { memo } from "react";
 import { gramReading } from "@/core/labels";
 import { headShare } from "@/core/trace";
 import { plainNumber } from "@/formats/display/numbers";
-import { PATCH_WORDS } from "@/formats/display/words/sheet-words";
+import { PATCH_WORDS } from "@/formats/display/words/body-words";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { $look } from "@/stores/answer/derived-results";
 import { drawnFrom } from "../drawn-from";
@@ -20,9 +21,8 @@ function HeadBelief() {
   const { ofLoss, ofSkin } = headShare(look);
   return (
     <li>
-      <strong>“Most heat leaves through the head.”</strong> In this minute the head gives off {percent(ofLoss)} of what
-      all the skin loses dry, on {percent(ofSkin)} of the skin. A bare head beside a well dressed body loses more than
-      its share, never most.
+      <strong>{m.mostHeatLeavesThroughTheHead}</strong> {m.inThisMinuteTheHeadGives} {percent(ofLoss)}{" "}
+      {m.ofWhatAllTheSkinLoses} {percent(ofSkin)} {m.ofTheSkinABareHead}
     </li>
   );
 }
@@ -39,7 +39,15 @@ function gramRows({ kit, wearings }: OutingView): Row[] {
       if (!reading) return [];
       const { massGPerM2, patch, insulationM2KPerW } = reading;
       return [
-        { id, name, massGPerM2, text: `${insulationText(insulationM2KPerW, 1)} at the ${PATCH_WORDS[patch] ?? patch}` },
+        {
+          id,
+          name,
+          massGPerM2,
+          text: m.ofAtThe({
+            insulationM2KPerW: insulationText(insulationM2KPerW, 1),
+            patch: PATCH_WORDS[patch],
+          }),
+        },
       ];
     })
     .sort((one, other) => other.massGPerM2 - one.massGPerM2);
@@ -51,8 +59,7 @@ function GramsBelief({ view }: Props) {
   if (rows.length < 2) return null;
   return (
     <li>
-      <strong>“Grams compare, and add up.”</strong> The same grams mean another thickness in a parka, a boot, a glove, a
-      knit:
+      <strong>{m.gramsCompareAndAddUp}</strong> {m.theSameGramsMeanAnotherThickness}
       <ul className="text-muted mt-1">
         {rows.map(({ id, name, massGPerM2, text }) => (
           <li key={id}>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import type { Preferences } from "@/formats/display/preferences";
 import { CAUTION_WORDS, dayWords, stayWords } from "@/formats/display/words/stay-words";
@@ -26,7 +27,7 @@ export function BesideAnswer({
           </p>
         )}
         <p className="text-muted" data-testid="standard-opinion">
-          {opinion ? opinion.sentence : "the standard’s opinion …"}{" "}
+          {opinion ? opinion.sentence : m.theStandardsOpinion}{" "}
           {opinion && view && <span data-testid="kind-of-day">{dayWords(opinion.run, view)}</span>}
         </p>
         {view && <ForecastChanged view={view} preferences={preferences} />}

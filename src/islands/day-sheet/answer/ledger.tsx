@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { memo } from "react";
 import { ledgerBars, type LedgerPart } from "@/charts/ledger-bars";
@@ -55,19 +56,21 @@ function Bars({ minute }: { readonly minute: number }) {
   const look = useStore($look);
   const bars = look && ledgerBars(look.ledger);
   return (
-    <section aria-label="Heat of the minute" className="border-line border-t pt-3">
-      <h2 className="text-lg font-semibold">Heat of this minute</h2>
-      {!bars && (
-        <p className="text-muted text-sm">{minute < 1 ? "The outing has not begun." : "looking at the minute …"}</p>
-      )}
+    <section aria-label={m.heatOfTheMinute} className="border-line border-t pt-3">
+      <h2 className="text-lg font-semibold">{m.heatOfThisMinute}</h2>
+      {!bars && <p className="text-muted text-sm">{minute < 1 ? m.theOutingHasNotBegun : m.lookingAtTheMinute}</p>}
       {bars && (
         <>
-          <p className="text-muted mt-1 text-sm">From: {listed(bars.gains)}</p>
+          <p className="text-muted mt-1 text-sm">
+            {m.fromTitle} {listed(bars.gains)}
+          </p>
           <svg viewBox={`0 0 ${WIDTH} ${2 * BAR + 4}`} aria-hidden="true" className="my-1 block w-full">
             <Parts parts={bars.gains} y={0} />
             <Parts parts={bars.losses} y={BAR + 4} />
           </svg>
-          <p className="text-muted text-sm">To: {listed(bars.losses)}</p>
+          <p className="text-muted text-sm">
+            {m.toTitle} {listed(bars.losses)}
+          </p>
         </>
       )}
     </section>

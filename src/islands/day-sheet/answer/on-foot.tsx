@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { lightSpans } from "@/core/day";
 import { LIMIT_TABLE } from "@/core/limits";
 import type { AfterWalkOut, Standing } from "@/core/emergency";
@@ -18,21 +19,26 @@ function isDarkAt({ setting, startsAt }: OutingView, minute: number): boolean | 
 }
 
 const standingWords = ({ toesC, fingersC, trunkC, trunkWaterGPerM2 }: Standing, { temperature }: Preferences): string =>
-  `toes ${temperatureText(toesC, temperature)}, fingers ${temperatureText(fingersC, temperature)}, trunk ${temperatureText(trunkC, temperature, 1)}, ${plainNumber(trunkWaterGPerM2, 0)} g/m² of water in what is worn on it`;
+  m.toesFingersTrunkGMOf({
+    toesC: temperatureText(toesC, temperature),
+    fingersC: temperatureText(fingersC, temperature),
+    trunkC: temperatureText(trunkC, temperature, 1),
+    trunkWaterGPerM2: plainNumber(trunkWaterGPerM2, 0),
+  });
 
 /** The vehicle stays: how one stands after walking on, and after an hour of waiting there. */
 export function OnFoot({ view, told, preferences }: Props) {
-  if (!told) return <li className="border-line border-t py-1">On foot: …</li>;
+  if (!told) return <li className="border-line border-t py-1">{m.onFoot}</li>;
   const { endMinute, onArrival, afterWaiting, hardPassed } = told;
   const arrival = instantAt(view.startsAt, endMinute);
   const isDark = isDarkAt(view, endMinute);
   const passed = hardPassed.map((limit) => limitWords(limit, { part: LIMIT_TABLE[limit].parts[0]!, side: "both" }));
   return (
     <li className="border-line border-t py-1" data-testid="on-foot">
-      On foot until {clockText(arrival, view.place.timeZone)}
-      {isDark === true && ", in the dark"}: {standingWords(onArrival, preferences)}. After an hour of standing there:{" "}
-      {standingWords(afterWaiting, preferences)}.{" "}
-      <strong>{passed.length > 0 ? `Past the hard limit: ${passed.join(", ")}.` : "No hard limit is passed."}</strong>
+      {m.onFootUntil} {clockText(arrival, view.place.timeZone)}
+      {isDark === true && m.inTheDark}: {standingWords(onArrival, preferences)}
+      {m.afterAnHourOfStandingThere} {standingWords(afterWaiting, preferences)}.{" "}
+      <strong>{passed.length > 0 ? m.pastTheHardLimit({ passed: passed.join(", ") }) : m.noHardLimitIsPassed}</strong>
     </li>
   );
 }

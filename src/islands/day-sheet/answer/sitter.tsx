@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { insulationText } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
 import { Pause, Play } from "lucide-react";
@@ -10,7 +11,8 @@ import { SITE_INDEX, SITES } from "@/core/patches";
 import { plainNumber, temperatureText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText } from "@/formats/display/time";
-import { PATCH_WORDS, STATE_WORDS } from "@/formats/display/words/sheet-words";
+import { onSide, PATCH_WORDS } from "@/formats/display/words/body-words";
+import { STATE_WORDS } from "@/formats/display/words/sheet-words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { $look, askLook } from "@/stores/answer/derived-results";
@@ -67,7 +69,7 @@ function partOf(shape: FigureShape, series: OutingSeries, minute: number): Part 
   const temperatureC = temperatureOf(shape, series, minute);
   const kind = patch === "toes" || patch === "fingers" ? patch : shape.digit ? "face" : "skin";
   return {
-    words: `${side ? `${side} ` : ""}${PATCH_WORDS[patch] ?? patch}`,
+    words: onSide(PATCH_WORDS[patch], side),
     temperatureC,
     state: stateOfPart(temperatureC, kind),
     site: SITE_INDEX[side ? `${patch}.${side}` : patch]!,
@@ -139,13 +141,13 @@ function Pointed({ part, preferences }: { readonly part: Part | null; readonly p
           {site && (
             <span className="text-muted">
               {" "}
-              · {insulationText(site.insulationM2KPerW, 1)} to the {site.touches ? "ground" : "air"}, loses{" "}
-              {plainNumber(site.lostW, 1)} W
+              · {insulationText(site.insulationM2KPerW, 1)} {m.toThe} {site.touches ? m.ground : m.air2}
+              {m.loses} {plainNumber(site.lostW, 1)} W
             </span>
           )}
         </>
       ) : (
-        <span className="text-muted">Point at a part: its skin, its clothing, what it loses.</span>
+        <span className="text-muted">{m.pointAtAPartItsSkin}</span>
       )}
     </p>
   );
@@ -164,10 +166,10 @@ function SeatedFigure({ view, result, minute, preferences }: Props) {
   const drawn = { series, minute: at, preferences, onPoint: setPointed, reached, onReach: setReached };
   const { width, height } = FIGURE_SIZE;
   return (
-    <section aria-label="Sitter" className="own-layer flex break-inside-avoid flex-col gap-1 print:max-w-lg">
+    <section aria-label={m.sitter} className="own-layer flex break-inside-avoid flex-col gap-1 print:max-w-lg">
       <div className="flex items-center justify-between gap-3">
         <p>
-          <strong className="text-lg">{clock}</strong> <span className="text-muted text-sm">drag over the curves</span>
+          <strong className="text-lg">{clock}</strong> <span className="text-muted text-sm">{m.dragOverTheCurves}</span>
         </p>
         <button
           type="button"
@@ -175,14 +177,14 @@ function SeatedFigure({ view, result, minute, preferences }: Props) {
           onClick={() => setPlaying(!isPlaying)}
         >
           {isPlaying ? <Pause aria-hidden="true" size={15} /> : <Play aria-hidden="true" size={15} />}
-          {isPlaying ? "Stop" : "Play"}
+          {isPlaying ? m.stop : m.play}
         </button>
       </div>
       <svg
         viewBox={`0 0 ${2 * width} ${height + 4}`}
         role="group"
-        aria-label={`Sitter at ${clock}`}
-        aria-description="Arrow keys go from part to part."
+        aria-label={m.sitterAt({ clock })}
+        aria-description={m.arrowKeysGoFromPartTo}
         className="block w-full"
         onPointerLeave={() => setPointed(null)}
       >

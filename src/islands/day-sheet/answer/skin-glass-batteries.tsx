@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { DEVICE_RANGE, devicePlan } from "@/core/devices";
 import { drinkWh, USUAL_DRINK } from "@/core/heat";
 import { fog, THIN_GLOVE_M2K_PER_W, touch, TOUCH_RANGE, touchesToFreezing, type Touched } from "@/core/touch";
@@ -34,8 +35,8 @@ const SHORT_TOUCH = { seconds: 5, everyS: 120 };
 
 function againWords(thingC: number, gloveM2KPerW: number): string {
   const count = touchesToFreezing("aluminium", thingC, { ...SHORT_TOUCH, gloveM2KPerW });
-  if (count === null) return "a hundred times do not freeze the skin";
-  return count === 1 ? "freezing the first time" : `freezing at the ${plainNumber(count, 0)}th time`;
+  if (count === null) return m.aHundredTimesDoNotFreeze;
+  return count === 1 ? m.freezingTheFirstTime : m.freezingAtTheThTime({ count: plainNumber(count, 0) });
 }
 
 function Touch({ airTemperatureC, preferences }: Omit<Props, "view" | "minute">) {
@@ -43,34 +44,30 @@ function Touch({ airTemperatureC, preferences }: Omit<Props, "view" | "minute">)
   return (
     <>
       <h3 className="mt-2 text-sm font-semibold">
-        Bare skin on a thing at {temperatureText(airTemperatureC, preferences.temperature)}
+        {m.bareSkinOnAThingAt} {temperatureText(airTemperatureC, preferences.temperature)}
       </h3>
       <ul className="text-sm">
         {SHOWN.map((touched) => {
           const { contactC, secondsToFreezing } = touch(touched, thingC);
           return (
             <li key={touched}>
-              {TOUCHED_WORDS[touched]}: meets it at {temperatureText(contactC, preferences.temperature)},{" "}
+              {TOUCHED_WORDS[touched]}
+              {m.meetsItAt} {temperatureText(contactC, preferences.temperature)},{" "}
               <strong>
                 {secondsToFreezing === null
-                  ? "does not freeze by touch alone"
-                  : `freezing after ${secondsText(secondsToFreezing)}`}
+                  ? m.doesNotFreezeByTouchAlone
+                  : m.freezingAfter({ secondsToFreezing: secondsText(secondsToFreezing) })}
               </strong>
             </li>
           );
         })}
       </ul>
       <p className="text-sm">
-        Aluminium held {SHORT_TOUCH.seconds} s every {SHORT_TOUCH.everyS / 60} min: {againWords(thingC, 0)} bare,{" "}
-        {againWords(thingC, THIN_GLOVE_M2K_PER_W)} through a thin glove.{" "}
-        <span className="text-muted">By ISO 13732-3 as remembered; a thing that is thin or warmed harms less.</span>
+        {m.aluminiumHeld} {SHORT_TOUCH.seconds} {m.sEvery} {SHORT_TOUCH.everyS / 60} {m.minPart} {againWords(thingC, 0)}{" "}
+        {m.barePart} {againWords(thingC, THIN_GLOVE_M2K_PER_W)} {m.throughAThinGlove}{" "}
+        <span className="text-muted">{m.byIso137323AsRemembered}</span>
       </p>
-      {airTemperatureC <= COLDEST_TOUCH_WARNED_C && (
-        <p className="text-sm">
-          Below −15 °C a nose or cheek pressed to a camera is harmed again and again over days (common practice): tape
-          or foam on what touches the face.
-        </p>
-      )}
+      {airTemperatureC <= COLDEST_TOUCH_WARNED_C && <p className="text-sm">{m.below15CANoseOr}</p>}
     </>
   );
 }
@@ -83,15 +80,15 @@ function Glass({ view, minute, airTemperatureC }: Omit<Props, "preferences">) {
   );
   return (
     <>
-      <h3 className="mt-2 text-sm font-semibold">Goggles and eyepiece</h3>
+      <h3 className="mt-2 text-sm font-semibold">{m.gogglesAndEyepiece}</h3>
       <p className="text-sm">
         {covered!.fogs || bare!.fogs
-          ? `Glass as cold as the air fogs ${bare!.fogs ? "from breath even with a bare face" : "when a covered nose sends breath up"}; it stays clear about ${plainNumber((bare!.fogs ? bare! : covered!).warmerByK, 0)} K warmer.`
-          : "Glass as cold as the air stays clear, breath or not."}{" "}
-        <span className="text-muted">
-          Bring cold things into the warm slowly, in a closed bag. Sun on snow: glasses, screen on the skin, balm on the
-          lips.
-        </span>
+          ? m.glassAsColdAsTheAir({
+              value: bare!.fogs ? m.fromBreathEvenWithABare : m.whenACoveredNoseSendsBreath,
+              warmerByK: plainNumber((bare!.fogs ? bare! : covered!).warmerByK, 0),
+            })
+          : m.glassAsColdAsTheAirTitle}{" "}
+        <span className="text-muted">{m.bringColdThingsIntoTheWarm}</span>
       </p>
     </>
   );
@@ -118,18 +115,16 @@ function Batteries({ airTemperatureC, device, onDevice }: BatteriesProps) {
   );
   return (
     <>
-      <h3 className="mt-2 text-sm font-semibold">A device and its batteries</h3>
+      <h3 className="mt-2 text-sm font-semibold">{m.aDeviceAndItsBatteries}</h3>
       <div className="flex flex-wrap gap-3">
-        {field("Battery", "Wh", "batteryWh", 1, 1)}
-        {field("Draws", "W", "drawW", 0.5, 1)}
-        {field("Batteries", "", "batteries", 1, 0)}
+        {field(m.battery, m.wh, "batteryWh", 1, 1)}
+        {field(m.draws, "W", "drawW", 0.5, 1)}
+        {field(m.batteries, "", "batteries", 1, 0)}
       </div>
       <p className="text-sm" role="status">
-        Change the battery after <strong>{durationText(swapAfterMinutes)}</strong>; all together, warmed against the
-        body in between, last about {durationText(Math.round(lastsMinutes))}. {rotation} go round without waiting.{" "}
-        <span className="text-muted">
-          By energy alone: under load a cold battery gives up sooner. Practice at −40 °C swaps every ten minutes.
-        </span>
+        {m.changeTheBatteryAfter} <strong>{durationText(swapAfterMinutes)}</strong>
+        {m.allTogetherWarmedAgainstTheBody} {durationText(Math.round(lastsMinutes))}. {rotation}{" "}
+        {m.goRoundWithoutWaiting} <span className="text-muted">{m.byEnergyAloneUnderLoadA}</span>
       </p>
     </>
   );
@@ -139,11 +134,10 @@ const WH_OF_DRINK = drinkWh(USUAL_DRINK.massG, USUAL_DRINK.temperatureC);
 
 const Drink = () => (
   <>
-    <h3 className="mt-2 text-sm font-semibold">A hot drink</h3>
+    <h3 className="mt-2 text-sm font-semibold">{m.aHotDrink}</h3>
     <p className="text-sm">
-      A mug of {USUAL_DRINK.massG} ml at {USUAL_DRINK.temperatureC} °C brings {plainNumber(WH_OF_DRINK, 0)} W·h: a small
-      help to the body, a good one to the hands that hold it. Nothing with caffeine where hands have to be steady; no
-      alcohol in the cold.
+      {m.aMugOf} {USUAL_DRINK.massG} {m.mlAt} {USUAL_DRINK.temperatureC} {m.cBrings} {plainNumber(WH_OF_DRINK, 0)}{" "}
+      {m.wHASmallHelpTo}
     </p>
   </>
 );

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { memo } from "react";
 import { LEVELS, STANDARD_LIMIT, type LevelVerdict } from "@/core/limits";
 import type { OutingResult, SitAnswer } from "@/core/simulation";
@@ -36,37 +37,41 @@ const clockOf = (view: OutingView, sit: SitAnswer, minute: number): string =>
 const ESTIMATED = "≈\u2009";
 
 const headlineText = ({ headline: { kind, minutes }, isEstimated }: ShownHeadline): string =>
-  `${isEstimated ? ESTIMATED : ""}${kind === "longerThan" ? "over " : ""}${durationText(minutes)}`;
+  `${isEstimated ? ESTIMATED : ""}${kind === "longerThan" ? m.over2 : ""}${durationText(minutes)}`;
 
 function short(verdict: LevelVerdict, ratio: number): string {
   if (verdict.kind === "longerThan") return `> ${durationText(verdict.minutes)}`;
-  return verdict.kind === "ends" ? durationText(Math.round(verdict.minutesStill * ratio)) : "too cold on arrival";
+  return verdict.kind === "ends" ? durationText(Math.round(verdict.minutesStill * ratio)) : m.tooColdOnArrival;
 }
 
 function againstPlan({ fromMinute, toMinute }: SitAnswer, { minutes }: Headline): string {
   const planned = toMinute - fromMinute;
   const spare = minutes - planned;
-  if (spare < 0) return `${durationText(-spare)} short of the ${durationText(planned)} planned`;
-  return `enough for the ${durationText(planned)} planned`;
+  if (spare < 0) return m.shortOfThePlanned({ duration: durationText(-spare), planned: durationText(planned) });
+  return m.enoughForThePlanned({ planned: durationText(planned) });
 }
 
 /** In how many of the members of the range it is this that ends the sit. */
 const shareText = ({ endedBy, members }: MinutesRange): string =>
-  endedBy[0] ? ` in ${endedBy[0].members} of ${members} cases` : "";
+  endedBy[0] ? m.inOfCases({ members: endedBy[0].members, members2: members }) : "";
 
 /** What ends it in other members, where the single run knows nothing that comes next. */
 function otherwiseText(range: MinutesRange | null): string {
   const second = range?.endedBy[1];
   return range && second
-    ? `else ${limitWords(second.limit, second.place)}, in ${second.members} of ${range.members} cases`
-    : "nothing else within the time computed";
+    ? m.elseInOfCases({
+        limit: limitWords(second.limit, second.place),
+        members: second.members,
+        members2: range.members,
+      })
+    : m.nothingElseWithinTheTimeComputed;
 }
 
 type SitProps = { readonly view: OutingView; readonly sit: SitAnswer; readonly headline: Headline };
 
 function Ending({ view, sit, headline, range }: SitProps & { readonly range: MinutesRange | null }) {
   const { endedBy, runnerUp } = headline;
-  if (!endedBy) return <p className="text-moss-text font-semibold">nothing ends it</p>;
+  if (!endedBy) return <p className="text-moss-text font-semibold">{m.nothingEndsIt}</p>;
   return (
     <>
       <p className="flex items-center gap-2 font-semibold">
@@ -80,7 +85,10 @@ function Ending({ view, sit, headline, range }: SitProps & { readonly range: Min
       </p>
       <p className="text-muted text-sm">
         {runnerUp
-          ? `next: ${limitWords(runnerUp.limit, runnerUp.place)} at ${clockOf(view, sit, runnerUp.minute)}`
+          ? m.nextAt({
+              limit: limitWords(runnerUp.limit, runnerUp.place),
+              clockOf: clockOf(view, sit, runnerUp.minute),
+            })
           : otherwiseText(range)}
       </p>
     </>
@@ -107,9 +115,9 @@ function Computed({
           </span>
           <br />
           <strong>
-            {headline.kind === "ends" && `until ${clockOf(view, sit, headline.minutes)}`}
+            {headline.kind === "ends" && m.until({ clockOf: clockOf(view, sit, headline.minutes) })}
             {headline.kind === "arrivesTooCold" && arrivesWords(headline.endedBy?.limit ?? null)}
-            {headline.kind === "longerThan" && "and then not computed further"}
+            {headline.kind === "longerThan" && m.andThenNotComputedFurther}
           </strong>
         </p>
       </div>
@@ -125,7 +133,7 @@ function Notes({ view, sit, headline, preferences }: SitProps & { readonly prefe
   const notes = [
     ...(sit.standardMinutes === null || headline.endedBy?.limit === STANDARD_LIMIT
       ? []
-      : [`ISO 11079 would end it at ${clockOf(view, sit, sit.standardMinutes)}, by heat debt`]),
+      : [m.iso11079WouldEndItAt({ clockOf: clockOf(view, sit, sit.standardMinutes) })]),
     ...sit.recoveries.slice(0, MOST_RECOVERIES).map(recoveryWords),
     ...(sit.graze ? [grazeWords(sit.graze, preferences)] : []),
   ];
@@ -140,8 +148,8 @@ function Notes({ view, sit, headline, preferences }: SitProps & { readonly prefe
 }
 
 function boundText({ kind, minutes }: MinutesBound): string {
-  if (kind === "longerThan") return `over ${durationText(minutes)}`;
-  return minutes === 0 ? "too cold on arrival" : durationText(minutes);
+  if (kind === "longerThan") return m.over({ hours: durationText(minutes) });
+  return minutes === 0 ? m.tooColdOnArrival : durationText(minutes);
 }
 
 const rangeText = ({ low, high }: MinutesRange): string =>
@@ -161,7 +169,7 @@ function Beside({ view, result, shown, range, ratio, preferences }: BesideProps)
         <p className="font-semibold" data-testid="range">
           <Term of="range" /> {range ? rangeText(range) : "…"}
         </p>
-        <p className="text-muted">eight cases of ten, as far as the inputs decide</p>
+        <p className="text-muted">{m.eightCasesOfTenAsFar}</p>
       </div>
       <div className="text-sm">
         <p className="font-semibold">{againstPlan(sit, shown.headline)}</p>
@@ -177,8 +185,8 @@ function Beside({ view, result, shown, range, ratio, preferences }: BesideProps)
       <Notes view={view} sit={sit} headline={shown.headline} preferences={preferences} />
       {result.extrapolated && (
         <p className="max-w-60 text-sm max-sm:max-w-none">
-          <strong>Outside the adult model: extrapolated.</strong>{" "}
-          <span className="text-muted">Children cool faster; their limits here are stricter.</span>
+          <strong>{m.outsideTheAdultModelExtrapolated}</strong>{" "}
+          <span className="text-muted">{m.childrenCoolFasterTheirLimitsHere}</span>
         </p>
       )}
     </>
@@ -189,10 +197,10 @@ function Band({ view, result, shown, range, ratio, preferences, before }: Props)
   return (
     <>
       <section
-        aria-label="Verdict"
+        aria-label={m.verdict}
         className="border-line bg-ground own-layer stays-on-top sticky top-0 z-10 flex flex-wrap items-center gap-x-8 gap-y-1 border-b py-3 max-sm:py-2"
       >
-        <h2 className="sr-only">Verdict</h2>
+        <h2 className="sr-only">{m.verdict}</h2>
         <SpokenAnswer />
         {result && shown ? (
           <>
@@ -203,10 +211,10 @@ function Band({ view, result, shown, range, ratio, preferences, before }: Props)
           </>
         ) : (
           <p className="text-4xl leading-none font-bold sm:text-5xl">
-            {before?.kind === "longerThan" ? "over " : ""}
+            {before?.kind === "longerThan" ? m.over2 : ""}
             {before ? durationText(before.minutesStill) : "–"}
             <span className="text-muted ml-3 text-sm font-normal">
-              {before ? "minutes still, as last computed …" : "no verdict yet"}
+              {before ? m.minutesStillAsLastComputed : m.noVerdictYet}
             </span>
           </p>
         )}

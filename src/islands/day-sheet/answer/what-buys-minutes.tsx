@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { memo, useState } from "react";
 import type { Worth } from "@/core/changes";
@@ -17,26 +18,24 @@ function priceOf(view: OutingView, { change }: Worth): string | null {
   if (change.kind !== "wearPiece" && change.kind !== "swapPiece") return null;
   const piece = view.kit.find(({ id }) => id === change.pieceIds[0]);
   if (!piece || piece.priceMinor === null || piece.currency === null) return null;
-  return `yours, ${moneyText(piece.priceMinor, piece.currency)}`;
+  return m.yours({ priceMinor: moneyText(piece.priceMinor, piece.currency) });
 }
 
 function Ranked({ view }: Props) {
   const worths = useStore($worths);
   const [isLong, setLong] = useState(false);
-  const nameOf = (id: string): string => view.kit.find((piece) => piece.id === id)?.name ?? "a piece";
+  const nameOf = (id: string): string => view.kit.find((piece) => piece.id === id)?.name ?? m.aPiece;
   const useful = worths?.filter(({ gainedMinutes, change }) => gainedMinutes > 0 && change.kind !== "practice") ?? [];
   const shown = isLong ? useful : useful.slice(0, SHOWN_AT_FIRST);
   return (
-    <section aria-label="What buys minutes" className="border-line border-t pt-3">
-      <h2 className="text-lg font-semibold">What buys minutes</h2>
+    <section aria-label={m.whatBuysMinutesTitle} className="border-line border-t pt-3">
+      <h2 className="text-lg font-semibold">{m.whatBuysMinutesTitle}</h2>
       {worths === null && (
         <p role="status" className="text-muted text-sm">
-          trying every single change …
+          {m.tryingEverySingleChange}
         </p>
       )}
-      {worths !== null && useful.length === 0 && (
-        <p className="text-muted text-sm">No single change of this kit and plan gains a minute.</p>
-      )}
+      {worths !== null && useful.length === 0 && <p className="text-muted text-sm">{m.noSingleChangeOfThisKit}</p>}
       <ol>
         {shown.map((worth) => (
           <WorthRow
@@ -49,7 +48,7 @@ function Ranked({ view }: Props) {
       </ol>
       {useful.length > SHOWN_AT_FIRST && (
         <button type="button" className="press mt-2" onClick={() => setLong(!isLong)}>
-          {isLong ? "Show the best alone" : `Show all ${useful.length}`}
+          {isLong ? m.showTheBestAlone : m.showAll({ length: useful.length })}
         </button>
       )}
     </section>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { degreesOfKelvin, differenceText, unitLabel } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
@@ -22,7 +23,11 @@ const COLDER_RANGE_K = [1, 30] as const;
 const WIND_FACTOR = 2;
 
 const minutesWords = (minutes: number | null, toShelter: boolean): string =>
-  minutes === null ? (toShelter ? "not before shelter" : "not within four hours") : `after ${durationText(minutes)}`;
+  minutes === null
+    ? toShelter
+      ? m.notBeforeShelter
+      : m.notWithinFourHours
+    : m.after({ minutes: durationText(minutes) });
 
 /** Less than this is even. */
 const EVEN_WH_PER_M2 = 0.5;
@@ -33,13 +38,13 @@ function changeWords(wet: FallTold, dry: FallTold): string {
   const then = wet.debtThen - dry.debtThen;
   const costs =
     soon > EVEN_WH_PER_M2
-      ? `Changing bares you and costs ${plainNumber(soon, 0)} W·h/m² in the first quarter of an hour`
-      : "Changing costs nothing worth counting";
-  const end = wet.onArrival ? "on arrival" : "after an hour";
-  if (Math.abs(then) < EVEN_WH_PER_M2) return `${costs}; ${end} it is even.`;
+      ? m.changingBaresYouAndCostsW({ soon: plainNumber(soon, 0) })
+      : m.changingCostsNothingWorthCounting;
+  const end = wet.onArrival ? m.onArrival : m.afterAnHour;
+  if (Math.abs(then) < EVEN_WH_PER_M2) return m.itIsEven({ costs, end });
   return then > 0
-    ? `${costs}; ${end} it has saved ${plainNumber(then, 0)}.`
-    : `${costs}; ${end} it has not paid yet (${plainNumber(-then, 0)} more gone): on so short a way go on, change under a roof.`;
+    ? m.itHasSaved({ costs, end, then: plainNumber(then, 0) })
+    : m.itHasNotPaidYetMore({ costs, end, plainNumber: plainNumber(-then, 0) });
 }
 
 function Lever({ words, told }: { readonly words: string; readonly told: LeverTold | null }) {
@@ -50,9 +55,11 @@ function Lever({ words, told }: { readonly words: string; readonly told: LeverTo
         "…"
       ) : (
         <>
-          <strong>{told.lasts ? "lasts as accepted" : `short by ${durationText(told.shortMinutes)}`}</strong>, by the
-          hard limits{" "}
-          {told.hardMinutes === null ? "it lasts" : `${durationText(told.hardMinutes)} from the sit's start`}
+          <strong>
+            {told.lasts ? m.lastsAsAccepted : m.shortBy({ shortMinutes: durationText(told.shortMinutes) })}
+          </strong>
+          {m.byTheHardLimits}{" "}
+          {told.hardMinutes === null ? m.itLasts : m.fromTheSitsStart({ hardMinutes: durationText(told.hardMinutes) })}
         </>
       )}
     </li>
@@ -71,15 +78,16 @@ function Fall({
   const { fingersNumbAfter, trunkHardAfter, onArrival, debtThen } = told;
   return (
     <li className="border-line border-t py-1">
-      <strong>{title}</strong>: fingers numb {minutesWords(fingersNumbAfter, onArrival !== null)}, trunk at its hard
-      limit {minutesWords(trunkHardAfter, onArrival !== null)}, {plainNumber(debtThen, 0)} W·h/m² of heat gone{" "}
-      {onArrival ? "by then" : "within an hour"}.
+      <strong>{title}</strong>
+      {m.fingersNumb} {minutesWords(fingersNumbAfter, onArrival !== null)}
+      {m.trunkAtItsHardLimit} {minutesWords(trunkHardAfter, onArrival !== null)}, {plainNumber(debtThen, 0)}{" "}
+      {m.wHMOfHeatGone} {onArrival ? m.byThen : m.withinAnHour}.
       {onArrival && (
         <>
           {" "}
-          On foot to shelter in {durationText(onArrival.minutes)}: fingers at{" "}
-          {temperatureText(onArrival.fingersC, preferences.temperature)}, trunk at{" "}
-          {temperatureText(onArrival.trunkC, preferences.temperature, 1)}.
+          {m.onFootToShelterIn} {durationText(onArrival.minutes)}
+          {m.fingersAt} {temperatureText(onArrival.fingersC, preferences.temperature)}
+          {m.trunkAt} {temperatureText(onArrival.trunkC, preferences.temperature, 1)}.
         </>
       )}
     </li>
@@ -104,7 +112,7 @@ function Answers({ view, minute, preferences, levers, onLevers }: AnswersProps) 
     <>
       <div className="flex flex-wrap gap-3">
         <NumberField
-          label="Lasts longer by"
+          label={m.lastsLongerBy}
           unit="h"
           value={hours}
           low={0.5}
@@ -114,7 +122,7 @@ function Answers({ view, minute, preferences, levers, onLevers }: AnswersProps) 
           onChange={(typed) => onLevers({ ...levers, hours: typed })}
         />
         <NumberField
-          label="Gets colder by"
+          label={m.getsColderBy}
           unit={unitLabel("temperature")}
           value={degreesOfKelvin(colderK)}
           low={degreesOfKelvin(COLDER_RANGE_K[0])}
@@ -124,8 +132,8 @@ function Answers({ view, minute, preferences, levers, onLevers }: AnswersProps) 
           onChange={(typed) => onLevers({ ...levers, colderK: typed / degreesOfKelvin(1) })}
         />
         <NumberField
-          label="The vehicle stays: on foot for"
-          unit="min"
+          label={m.theVehicleStaysOnFootFor}
+          unit={m.min2}
           value={walkMinutes}
           low={10}
           high={600}
@@ -135,34 +143,35 @@ function Answers({ view, minute, preferences, levers, onLevers }: AnswersProps) 
         />
       </div>
       <ul className="text-sm" aria-live="polite">
-        <Lever words={`${plainNumber(hours, 1)} h longer`} told={told?.longer ?? null} />
-        <Lever words={`${differenceText(colderK, 0)} colder all day`} told={told?.colder ?? null} />
-        <Lever words={`${WIND_FACTOR} times the wind`} told={told?.windier ?? null} />
+        <Lever words={m.hLonger({ hours: plainNumber(hours, 1) })} told={told?.longer ?? null} />
+        <Lever words={m.colderAllDay({ colderK: differenceText(colderK, 0) })} told={told?.colder ?? null} />
+        <Lever words={m.timesTheWind({ windFactor: WIND_FACTOR })} told={told?.windier ?? null} />
         <OnFoot view={view} told={told?.onFoot ?? null} preferences={preferences} />
       </ul>
-      <h3 className="text-sm font-semibold">Into the water at {clock}, the minute read out</h3>
+      <h3 className="text-sm font-semibold">
+        {m.intoTheWaterAt} {clock}
+        {m.theMinuteReadOut}
+      </h3>
       {told?.wet ? (
         <ul className="text-sm">
-          <Fall title="In what is worn" told={told.wet} preferences={preferences} />
+          <Fall title={m.inWhatIsWorn} told={told.wet} preferences={preferences} />
           {told.dry ? (
             <>
-              <Fall title={`With a dry set (${told.drySet.join(", ")})`} told={told.dry} preferences={preferences} />
+              <Fall
+                title={m.withADrySet({ drySet: told.drySet.join(", ") })}
+                told={told.dry}
+                preferences={preferences}
+              />
               <li className="text-muted">{changeWords(told.wet, told.dry)}</li>
             </>
           ) : (
-            <li className="border-line border-t py-1">
-              No dry set: nothing of the kit that goes next to the skin or on the feet is left at home today.
-            </li>
+            <li className="border-line border-t py-1">{m.noDrySetNothingOfThe}</li>
           )}
         </ul>
       ) : (
         <p className="text-muted text-sm">…</p>
       )}
-      <p className="text-muted text-sm">
-        Three minutes in the water are computed, and a head kept dry. Cold shock, swimming and getting out are not: ice
-        that may not carry is no place for a figure. Fix the time to leave beforehand, tell somebody, and carry a dry
-        set in a waterproof pouch.
-      </p>
+      <p className="text-muted text-sm">{m.threeMinutesInTheWaterAre}</p>
     </>
   );
 }

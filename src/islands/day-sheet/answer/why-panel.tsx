@@ -1,9 +1,11 @@
+import * as m from "@/messages";
+import type { Patch, Side } from "@/core/patches";
 import { insulationText, quantityText } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
 import type { PieceTrace, StackTrace, Trace } from "@/core/trace";
 import { plainNumber, temperatureText, windText } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
-import { PATCH_WORDS } from "@/formats/display/words/sheet-words";
+import { onSide, PATCH_WORDS } from "@/formats/display/words/body-words";
 import { limitWords } from "@/formats/display/words/limit-words";
 import { $why } from "@/stores/answer/derived-results";
 
@@ -12,8 +14,7 @@ type Shown = { readonly preferences: Preferences };
 
 const watts = (value: number): string => `${plainNumber(value, 0)} W`;
 const perArea = (value: number): string => `${plainNumber(value, 0)} W/m²`;
-const placeWords = (patch: string, side: string | null): string =>
-  `${side ? `${side} ` : ""}${PATCH_WORDS[patch] ?? patch}`;
+const placeWords = (patch: Patch, side: Side | null): string => onSide(PATCH_WORDS[patch], side);
 
 function PieceStep({ piece }: { readonly piece: PieceTrace }) {
   return (
@@ -29,9 +30,19 @@ function PieceStep({ piece }: { readonly piece: PieceTrace }) {
             {insulationText(reading.insulationM2KPerW, 2)} <span className="text-muted">({reading.source})</span>
           </li>
         ))}
-        {piece.assemblyFactor !== 1 && <li>seams and openings leave {plainNumber(piece.assemblyFactor * 100, 0)} %</li>}
-        {piece.loftKept !== 1 && <li>wear leaves {plainNumber(piece.loftKept * 100, 0)} %</li>}
-        <li className="text-muted">source: {piece.source}</li>
+        {piece.assemblyFactor !== 1 && (
+          <li>
+            {m.seamsAndOpeningsLeave} {plainNumber(piece.assemblyFactor * 100, 0)} %
+          </li>
+        )}
+        {piece.loftKept !== 1 && (
+          <li>
+            {m.wearLeaves} {plainNumber(piece.loftKept * 100, 0)} %
+          </li>
+        )}
+        <li className="text-muted">
+          {m.source} {piece.source}
+        </li>
       </ul>
     </details>
   );
@@ -41,18 +52,23 @@ function StackStep({ stack }: { readonly stack: StackTrace }) {
   return (
     <details open className="border-line border-l pl-3">
       <summary>
-        Over the {placeWords(stack.patch, stack.side)}: <strong>{insulationText(stack.totalM2KPerW, 2)}</strong> to the{" "}
-        {stack.touches ? "ground" : "air"}
+        {m.overThe} {placeWords(stack.patch, stack.side)}: <strong>{insulationText(stack.totalM2KPerW, 2)}</strong>{" "}
+        {m.toThe} {stack.touches ? m.ground : m.air2}
       </summary>
-      {stack.leaks && <p className="text-sm">An opening lets wind in here.</p>}
+      {stack.leaks && <p className="text-sm">{m.anOpeningLetsWindInHere}</p>}
       {stack.overfillMm > 0 && (
-        <p className="text-sm">Too tight by {quantityText("thickness", stack.overfillMm)}: pressed, with less blood.</p>
+        <p className="text-sm">
+          {m.tooTightBy} {quantityText("thickness", stack.overfillMm)}
+          {m.pressedWithLessBlood}
+        </p>
       )}
-      {stack.pieces.length === 0 && <p className="text-sm">bare</p>}
+      {stack.pieces.length === 0 && <p className="text-sm">{m.bare}</p>}
       {stack.pieces.map((piece) => (
         <PieceStep key={piece.pieceId} piece={piece} />
       ))}
-      <p className="text-muted text-sm">source: {stack.source}</p>
+      <p className="text-muted text-sm">
+        {m.source} {stack.source}
+      </p>
     </details>
   );
 }
@@ -63,18 +79,21 @@ function Heat({ trace }: { readonly trace: Ended }) {
     <ul className="list-disc pl-5">
       {digit && (
         <li>
-          It loses {perArea(digit.lostWPerM2)}
+          {m.itLoses} {perArea(digit.lostWPerM2)}
           {digit.byBloodWPerM2 !== null &&
-            `; blood brings ${perArea(digit.byBloodWPerM2)}, the limb beside it ${perArea(digit.fromBesideWPerM2 ?? 0)}`}
+            m.bloodBringsTheLimbBesideIt({
+              perArea: perArea(digit.byBloodWPerM2),
+              perArea2: perArea(digit.fromBesideWPerM2 ?? 0),
+            })}
           .
         </li>
       )}
       <li>
-        The body makes {watts(body.madeW)} ({watts(body.shiveringW)} by shivering) and loses {watts(body.dryW)} dry,{" "}
-        {watts(body.breathedW)} by breath, {watts(body.vapourW)} by vapour.
+        {m.theBodyMakes} {watts(body.madeW)} ({watts(body.shiveringW)} {m.byShiveringAndLoses} {watts(body.dryW)}{" "}
+        {m.dry} {watts(body.breathedW)} {m.byBreath} {watts(body.vapourW)} {m.byVapour}
       </li>
       <li>
-        Most goes at the{" "}
+        {m.mostGoesAtThe}{" "}
         {body.greatestLosses
           .slice(0, 3)
           .map(({ patch, side, lostW }) => `${placeWords(patch, side)} ${watts(lostW)}`)
@@ -97,14 +116,18 @@ export function TraceSteps({ trace, preferences }: Shown & { readonly trace: End
   return (
     <div className="flex flex-col gap-3">
       <p>
-        Limit reached: <strong>{limitWords(limit.limit, limit.place)}</strong>, {value}, at the level “{limit.level}”.{" "}
-        <span className="text-muted">Source: {limit.source}.</span>
+        {m.limitReached} <strong>{limitWords(limit.limit, limit.place)}</strong>, {value}
+        {m.atTheLevel}
+        {limit.level}”.{" "}
+        <span className="text-muted">
+          {m.sourceTitle} {limit.source}.
+        </span>
       </p>
       <p>
-        Air {temperatureText(conditions.airTemperatureC, preferences.temperature, 1)}, wind past the body{" "}
-        {windText(conditions.relativeWindMPerS, preferences.wind, 1)}, ground{" "}
-        {temperatureText(conditions.groundTemperatureC, preferences.temperature, 1)}, heat made{" "}
-        {plainNumber(conditions.activityRatio, 1)} times basal.
+        {m.air} {temperatureText(conditions.airTemperatureC, preferences.temperature, 1)}
+        {m.windPastTheBody} {windText(conditions.relativeWindMPerS, preferences.wind, 1)}
+        {m.groundPart} {temperatureText(conditions.groundTemperatureC, preferences.temperature, 1)}
+        {m.heatMade} {plainNumber(conditions.activityRatio, 1)} {m.timesBasal}
       </p>
       <Heat trace={trace} />
       {stacks.map((stack) => (
@@ -117,7 +140,12 @@ export function TraceSteps({ trace, preferences }: Shown & { readonly trace: End
 /** From the verdict to the limit, the heat of that minute, the stack, the label and its source. */
 export function Why({ preferences }: Shown) {
   const trace = useStore($why);
-  if (trace === null) return <p role="status">looking at that minute …</p>;
-  if (trace.kind === "longerThan") return <p>Nothing ends the sit within the time computed: {trace.why}.</p>;
+  if (trace === null) return <p role="status">{m.lookingAtThatMinute}</p>;
+  if (trace.kind === "longerThan")
+    return (
+      <p>
+        {m.nothingEndsTheSitWithinThe} {trace.why}.
+      </p>
+    );
   return trace.kind === "ended" && <TraceSteps trace={trace} preferences={preferences} />;
 }

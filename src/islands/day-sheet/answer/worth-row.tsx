@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useState } from "react";
 import type { Worth } from "@/core/changes";
@@ -29,26 +30,24 @@ export function WorthRow({ worth, words, price = null }: Props) {
       </p>
       {isTried && trial.canBeKept && (
         <button type="button" className="press press-small border-accent" onClick={() => void keep()}>
-          Keep
+          {m.keepChange}
         </button>
       )}
       <button
         type="button"
         className="press press-small"
         aria-pressed={isTried}
-        aria-label={`${isTried ? "Put away" : "Try"}: ${words}`}
+        aria-label={`${isTried ? m.putAway : m.tryWords}: ${words}`}
         onClick={() => void tryChange(change.id)}
       >
-        {isTried ? "Put away" : "Try"}
+        {isTried ? m.putAway : m.tryWords}
       </button>
       {problem !== null && (
         <p role="alert" className="text-cranberry basis-full text-sm">
           {problem}
         </p>
       )}
-      {isTried && !trial.canBeKept && (
-        <p className="text-muted basis-full text-sm">Shown only: the sheet cannot hold this change yet.</p>
-      )}
+      {isTried && !trial.canBeKept && <p className="text-muted basis-full text-sm">{m.shownOnlyTheSheetCannotHold}</p>}
     </li>
   );
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { Dialog } from "../../page/dialog";
@@ -11,17 +12,17 @@ type Props = { readonly view: OutingView; readonly isOpen: boolean; readonly onC
 type Source = "kit" | "outfits" | "starter" | "own";
 
 const SOURCES: readonly (readonly [Source, string])[] = [
-  ["kit", "From the kit"],
-  ["outfits", "Outfits"],
-  ["starter", "Generic starter kit"],
-  ["own", "Type my own"],
+  ["kit", m.fromTheKit],
+  ["outfits", m.outfits],
+  ["starter", m.genericStarterKit],
+  ["own", m.typeMyOwn],
 ];
 
 function Sources({ view }: { readonly view: OutingView }) {
   const [source, setSource] = useState<Source>(view.kit.length > 0 ? "kit" : "starter");
   return (
     <>
-      <OneOf label="From where" value={source} options={SOURCES} onChoose={setSource} />
+      <OneOf label={m.fromWhere} value={source} options={SOURCES} onChoose={setSource} />
       {source === "kit" && <FromKit view={view} />}
       {source === "outfits" && <Outfits view={view} />}
       {source === "starter" && <FromStarterKit view={view} />}
@@ -32,7 +33,7 @@ function Sources({ view }: { readonly view: OutingView }) {
 
 /** Clothes onto the sheet: from the kit, from generic pieces, or typed by the figure on their label. */
 export const AddClothes = ({ view, isOpen, onClose }: Props) => (
-  <Dialog title="Add clothes" isOpen={isOpen} onClose={onClose} isWide>
+  <Dialog title={m.addClothes} isOpen={isOpen} onClose={onClose} isWide>
     <Sources view={view} />
   </Dialog>
 );

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { minutesStillOf } from "@/core/limits";
 import { useStore } from "@nanostores/react";
 import { memo, useEffect, useState } from "react";
@@ -21,7 +22,7 @@ function ownMinutes({ sits, decidingSit }: OutingResult): number | null {
 }
 
 const minutesText = (minutes: number | null): string =>
-  minutes === null ? "longer than is looked at" : durationText(minutes);
+  minutes === null ? m.longerThanIsLookedAt : durationText(minutes);
 
 /** What the plan comes to without what is avoided. */
 function Cost({ view, result }: Props) {
@@ -33,17 +34,20 @@ function Cost({ view, result }: Props) {
   }, [view, avoids]);
   if (!cost) return null;
   const own = ownMinutes(result);
-  if (cost.swaps.length === 0) return <p className="text-sm">Nothing of it is worn in this plan.</p>;
+  if (cost.swaps.length === 0) return <p className="text-sm">{m.nothingOfItIsWornIn}</p>;
   const by = own !== null && cost.minutes !== null ? cost.minutes - own : null;
   return (
     <>
       <p className="text-sm" data-testid="avoided-cost">
-        Without it the sit lasts <strong>{minutesText(cost.minutes)}</strong> instead of {minutesText(own)}
-        {by !== null && ` (${by > 0 ? "+" : by < 0 ? "−" : "±"}${Math.abs(by)} min)`}, with:
+        {m.withoutItTheSitLasts} <strong>{minutesText(cost.minutes)}</strong> {m.insteadOf2} {minutesText(own)}
+        {by !== null && m.min3({ value: by > 0 ? "+" : by < 0 ? "−" : "±", abs: Math.abs(by) })}
+        {m.withWords}
       </p>
       <ul className="text-muted text-sm">
         {cost.swaps.map(({ from, to }) => (
-          <li key={from}>{to === null ? `${from} left off: nothing stands in` : `${to} instead of ${from}`}</li>
+          <li key={from}>
+            {to === null ? m.leftOffNothingStandsIn({ from }) : m.insteadOf({ fresh: to, worn: from })}
+          </li>
         ))}
       </ul>
     </>
@@ -60,7 +64,7 @@ function WhatIsAvoided({ view, result }: Props) {
   return (
     <>
       <fieldset className="flex flex-wrap gap-4 py-1">
-        <legend className="sr-only">Avoided</legend>
+        <legend className="sr-only">{m.avoided}</legend>
         {AVOIDABLE.map((avoided) => (
           <label key={avoided} className="flex min-h-6 items-center gap-1.5">
             <input
@@ -82,7 +86,7 @@ function WhatIsAvoided({ view, result }: Props) {
             goByStandard(event.target.checked).catch((error: Error) => setProblem(error.message));
           }}
         />
-        goes by the standard: heat debt ends a sit (ISO 11079)
+        {m.goesByTheStandardHeatDebt}
       </label>
       <Problem words={problem} />
       {avoids.length > 0 && <Cost view={view} result={result} />}

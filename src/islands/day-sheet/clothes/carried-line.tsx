@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { loadText } from "@/formats/display/quantities";
 import { totalMinutes } from "@/core/outing";
 import { memo } from "react";
@@ -19,9 +20,10 @@ function Carried({ view, minute }: Props) {
   if (view.wearings.length === 0) return null;
   return (
     <p className="text-muted bg-ground relative py-0.5 text-xs" data-testid="carried">
-      at this minute: worn {loadText(wornG)} · in the pack {loadText(packG)}, about {plainNumber(packL, 0)} L
-      {unknownMass > 0 && ` · ${unknownMass} without a known mass`}
-      <span className="max-sm:hidden"> · bar: worn, dots: carried</span>
+      {m.atThisMinuteWorn} {loadText(wornG)} {m.inThePack2} {loadText(packG)}
+      {m.aboutPart} {plainNumber(packL, 0)} {m.lWords}
+      {unknownMass > 0 && m.withoutAKnownMass({ unknownMass })}
+      <span className="max-sm:hidden"> {m.barWornDotsCarried}</span>
     </p>
   );
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { wearUsually } from "@/stores/sheet/kit";
 import { PieceButtons } from "./piece-buttons";
@@ -6,7 +7,7 @@ import { PieceButtons } from "./piece-buttons";
 export function FromKit({ view }: { readonly view: OutingView }) {
   const worn = new Set(view.wearings.map(({ pieceId }) => pieceId));
   if (view.kit.length === 0) {
-    return <p>This kit is empty. Take generic pieces from the starter kit, or type your own.</p>;
+    return <p>{m.thisKitIsEmptyTakeGeneric}</p>;
   }
   return (
     <PieceButtons

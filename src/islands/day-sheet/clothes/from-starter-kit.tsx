@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import { STARTER_PIECES, starterPiece, type StarterPieceKey } from "@/core/starter-kit";
 import { genericPiece } from "@/formats/wire/kit/generic-outfit";
@@ -28,10 +29,7 @@ export function FromStarterKit({ view }: { readonly view: OutingView }) {
   };
   return (
     <>
-      <p className="text-muted mb-2 text-sm">
-        Made-up pieces with figures as labels print them. Take what comes near to your own; change it when you know
-        more.
-      </p>
+      <p className="text-muted mb-2 text-sm">{m.madeUpPiecesWithFiguresAs}</p>
       <Problem words={problem} />
       <PieceButtons
         pieces={KEYS.map((key) => {

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { insulationFigure, loadText, unitLabel } from "@/formats/display/quantities";
 import { useEffect, useState } from "react";
 import { NOISE } from "@/core/pieces";
@@ -12,7 +13,7 @@ export type NamedOutfit = { readonly name: string; readonly pieces: readonly Out
 type Props = { readonly view: OutingView; readonly outfits: readonly NamedOutfit[] };
 type Row = FigureRow<OutfitWorth, NamedOutfit>;
 
-const NOT_KNOWN = "not known of all";
+const NOT_KNOWN = m.notKnownOfAll;
 /** As many as can be read beside each other. */
 const MOST_OUTFITS = 6;
 
@@ -20,33 +21,33 @@ const SITE_WORDS: Readonly<Record<(typeof SHOWN_SITES)[number], string>> = {
   scalp: "head",
   neck: "neck",
   chest: "chest",
-  "upperArm.left": "upper arm",
+  "upperArm.left": m.upperArm,
   "fingers.left": "fingers",
   "thigh.left": "thigh",
   "toes.left": "toes",
-  "sole.left": "sole, under weight",
+  "sole.left": m.soleUnderWeight,
 };
 
 const rowsOf = (currency: string | null): Row[] => [
-  { title: "Which", text: (_, { name }) => name },
+  { title: m.which, text: (_, { name }) => name },
   {
-    title: "Minutes still here",
-    text: ({ minutes }) => (minutes === null ? "longer than is looked at" : durationText(minutes)),
+    title: m.minutesStillHere,
+    text: ({ minutes }) => (minutes === null ? m.longerThanIsLookedAt : durationText(minutes)),
   },
   ...SHOWN_SITES.map((site, index): Row => ({
-    title: `Skin to air, ${unitLabel("insulation")}: ${SITE_WORDS[site]}`,
+    title: m.skinToAir({ unitLabel: unitLabel("insulation"), site: SITE_WORDS[site] }),
     text: ({ sitesM2KPerW }) => insulationFigure(sitesM2KPerW[index]!, 2),
   })),
   {
-    title: "Mass",
+    title: m.mass,
     text: ({ massG }) => (massG === null ? NOT_KNOWN : loadText(massG)),
   },
-  { title: "Packed", text: ({ volumeL }) => (volumeL === null ? NOT_KNOWN : `${plainNumber(volumeL, 0)} L`) },
+  { title: m.packed, text: ({ volumeL }) => (volumeL === null ? NOT_KNOWN : `${plainNumber(volumeL, 0)} L`) },
   {
-    title: "Price",
+    title: m.price,
     text: ({ priceMinor }) => (priceMinor === null || currency === null ? NOT_KNOWN : moneyText(priceMinor, currency)),
   },
-  { title: "Loudest piece", text: ({ noise }) => (noise === null ? "not known" : NOISE[noise]!) },
+  { title: m.loudestPiece, text: ({ noise }) => (noise === null ? m.notKnown : NOISE[noise]!) },
 ];
 
 /** Outfits side by side in this plan's weather, place and phases. */
@@ -74,9 +75,9 @@ export function OutfitTable({ view, outfits }: Props) {
   if (shown.length === 0) return null;
   const currency = kit.find((piece) => piece.currency !== null)?.currency ?? null;
   return (
-    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Outfits side by side">
+    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={m.outfitsSideBySide}>
       <FigureTable
-        head="Outfit"
+        head={m.outfit}
         rows={rowsOf(currency)}
         answers={shown.map((_, index) => worths[index] ?? null)}
         chosen={shown}

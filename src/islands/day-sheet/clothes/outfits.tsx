@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useEffect, useState, type FormEvent } from "react";
 import type { OutfitPiece, OutfitsView } from "@/formats/wire/kit/outfit";
@@ -9,11 +10,10 @@ import { TextField } from "../../fields/text-field";
 type Props = { readonly view: OutingView };
 
 const lastOf = ({ last }: OutfitsView): NamedOutfit[] =>
-  last && last.wearings.length > 0 ? [{ name: `as for ${last.name}`, pieces: last.wearings }] : [];
+  last && last.wearings.length > 0 ? [{ name: m.asFor({ name: last.name }), pieces: last.wearings }] : [];
 const kept = ({ outfits }: OutfitsView): NamedOutfit[] =>
   outfits.map(({ name, wearings }) => ({ name, pieces: wearings }));
-const countText = (pieces: readonly OutfitPiece[]): string =>
-  `${pieces.length} ${pieces.length === 1 ? "piece" : "pieces"}`;
+const countText = (pieces: readonly OutfitPiece[]): string => m.countOfPieces({ count: pieces.length });
 
 /** Whole outfits: what was worn the last time, and what was kept under a name. */
 export function Outfits({ view }: Props) {
@@ -33,14 +33,14 @@ export function Outfits({ view }: Props) {
   }, [view.person.id]);
   const wear = (words: string, pieces: readonly OutfitPiece[]): void => {
     const missing = wearOutfit(words, pieces);
-    const left = missing === 0 ? "" : ` ${missing} no longer in the kit, left out.`;
-    setTold({ words: `You wear ${words} now. Undo brings back what was there.${left}`, isProblem: false });
+    const left = missing === 0 ? "" : m.noLongerInTheKitLeft({ missing });
+    setTold({ words: m.youWearNowUndoBringsBack({ words, left }), isProblem: false });
   };
   const keep = (event: FormEvent): void => {
     event.preventDefault();
     const wanted = name.trim();
-    if (wanted === "") setTold({ words: "Give the outfit a name.", isProblem: true });
-    else void run(() => keepWorn(wanted), `${wanted} is kept.`);
+    if (wanted === "") setTold({ words: m.giveTheOutfitAName, isProblem: true });
+    else void run(() => keepWorn(wanted), m.isKept({ wanted }));
   };
   const last = found?.last;
   return (
@@ -48,8 +48,12 @@ export function Outfits({ view }: Props) {
       <ul className="flex flex-col gap-2">
         {last && last.wearings.length > 0 && (
           <li className="flex flex-wrap items-center gap-3">
-            <button type="button" className="press" onClick={() => wear(`the same as for ${last.name}`, last.wearings)}>
-              The same as last time
+            <button
+              type="button"
+              className="press"
+              onClick={() => wear(m.theSameAsFor({ name: last.name }), last.wearings)}
+            >
+              {m.theSameAsLastTime}
             </button>
             <span className="text-muted text-sm">
               {last.name}, {countText(last.wearings)}
@@ -65,19 +69,20 @@ export function Outfits({ view }: Props) {
             <button
               type="button"
               className="press press-small"
-              onClick={() => void run(() => removeOutfit(id), `${own} is forgotten.`)}
+              onClick={() => void run(() => removeOutfit(id), m.isForgotten({ own }))}
             >
-              Forget<span className="sr-only"> {own}</span>
+              {m.forget}
+              <span className="sr-only"> {own}</span>
             </button>
           </li>
         ))}
-        {found && found.outfits.length === 0 && <li className="text-muted">No outfit is kept under a name yet.</li>}
+        {found && found.outfits.length === 0 && <li className="text-muted">{m.noOutfitIsKeptUnderA}</li>}
       </ul>
       {found && <OutfitTable view={view} outfits={[...lastOf(found), ...kept(found)]} />}
       <form className="flex flex-wrap items-end gap-3" onSubmit={keep} noValidate>
-        <TextField label="Keep what is worn in the sit as" value={name} onChange={setName} />
+        <TextField label={m.keepWhatIsWornInThe} value={name} onChange={setName} />
         <button type="submit" className="press border-accent">
-          Keep outfit
+          {m.keepOutfit}
         </button>
       </form>
       {told && (

@@ -1,3 +1,5 @@
+import * as m from "@/messages";
+import { LANE_WORDS } from "@/formats/display/words/body-words";
 import { LANES, laneOf } from "@/core/pieces";
 import type { Label } from "@/core/labels";
 import type { PieceKind } from "@/core/pieces";
@@ -21,8 +23,8 @@ export function PieceButtons({ pieces, onPress }: Props) {
         const own = pieces.filter((piece) => laneOf(piece) === lane);
         if (own.length === 0) return null;
         return (
-          <section key={lane} aria-label={lane}>
-            <h3 className="border-line text-muted border-b text-sm">{lane}</h3>
+          <section key={lane} aria-label={LANE_WORDS[lane]}>
+            <h3 className="border-line text-muted border-b text-sm">{LANE_WORDS[lane]}</h3>
             <ul>
               {own.map(({ key, name, massG, isWorn }) => (
                 <li key={key}>
@@ -33,7 +35,7 @@ export function PieceButtons({ pieces, onPress }: Props) {
                   >
                     <span>
                       {name}
-                      {isWorn && <span className="text-moss-text text-sm"> · on the sheet</span>}
+                      {isWorn && <span className="text-moss-text text-sm"> {m.onTheSheet}</span>}
                     </span>
                     <span className="text-muted text-sm">{massG === null ? "" : `${massG} g`}</span>
                   </button>

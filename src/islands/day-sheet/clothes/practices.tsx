@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { memo, useMemo, useState } from "react";
 import { PRACTICES, practiceChoicesOf, type PracticeChoice, type Practice } from "@/core/changes";
@@ -19,16 +20,16 @@ function Question({ view, practice }: { readonly view: OutingView; readonly prac
   const [problem, setProblem] = useState<string | null>(null);
   const held = view.person.practicePreferences.practices[question];
   const heldWorth = worths?.find(({ change }) => change.id === `practice ${question} ${held}`);
-  const nameOf = (id: string): string => view.kit.find((piece) => piece.id === id)?.name ?? "a piece";
+  const nameOf = (id: string): string => view.kit.find((piece) => piece.id === id)?.name ?? m.aPiece;
   return (
     <section aria-label={PRACTICE_QUESTION_WORDS[question]}>
       <h3 className="mt-2 text-sm font-semibold">{PRACTICE_QUESTION_WORDS[question]}</h3>
-      <p className="text-muted text-sm">{own ? `You plan: ${PRACTICE_WORDS[own]}.` : "You plan another way."}</p>
+      <p className="text-muted text-sm">{own ? m.youPlan({ own: PRACTICE_WORDS[own] }) : m.youPlanAnotherWay}</p>
       <ChoiceField<Practice | "">
-        label={`How ${view.person.name} does it`}
+        label={m.howDoesIt({ name: view.person.name })}
         value={held ?? ""}
         options={[
-          ["", "now this, now that"],
+          ["", m.nowThisNowThat],
           ...PRACTICES[question].map((way: Practice): [Practice, string] => [way, PRACTICE_WORDS[way]]),
         ]}
         onChange={(way) => {
@@ -38,7 +39,8 @@ function Question({ view, practice }: { readonly view: OutingView; readonly prac
       />
       {held && held !== own && heldWorth && (
         <p className="text-sm">
-          Your own way, {PRACTICE_WORDS[held]}, would be <strong>{gainWords(heldWorth)}</strong> here.
+          {m.yourOwnWay} {PRACTICE_WORDS[held]}
+          {m.wouldBe} <strong>{gainWords(heldWorth)}</strong> {m.here}
         </p>
       )}
       <Problem words={problem} />
@@ -63,14 +65,10 @@ function Questions({ view }: Props) {
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [phases, wearings, kit],
   );
-  if (practices.length === 0)
-    return <p className="text-muted text-sm">Nothing in this plan is done in several ways.</p>;
+  if (practices.length === 0) return <p className="text-muted text-sm">{m.nothingInThisPlanIsDone}</p>;
   return (
     <>
-      <p className="text-muted text-sm">
-        Practitioners disagree here. No way is right everywhere: this is what each costs or gains on this day, in this
-        plan.
-      </p>
+      <p className="text-muted text-sm">{m.practitionersDisagreeHereNoWayIs}</p>
       {practices.map((practice) => (
         <Question key={practice.question} view={view} practice={practice} />
       ))}

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useId, useRef, useState, type FormEvent } from "react";
 import type { Wear } from "@/core/labels";
 import { OUTING_RANGE } from "@/core/outing";
@@ -52,8 +53,16 @@ export function QuickAdd({ view }: { readonly view: OutingView }) {
     if (!isFigureUsable || !isMassUsable) {
       setProblem(
         isFigureUsable
-          ? `Give a mass from ${quantityText("smallMass", leastG)} to ${quantityText("smallMass", mostG)}, or leave it empty.`
-          : `Give ${words.toLowerCase()} from ${plainNumber(unit.fromSi(range[0]), unit.decimals)} to ${plainNumber(unit.fromSi(range[1]), unit.decimals)} ${unit.label}.`,
+          ? m.giveAMassFromToOr({
+              quantity: quantityText("smallMass", leastG),
+              quantity2: quantityText("smallMass", mostG),
+            })
+          : m.giveFromTo({
+              words: words.toLowerCase(),
+              fromSi: plainNumber(unit.fromSi(range[0]), unit.decimals),
+              fromSi2: plainNumber(unit.fromSi(range[1]), unit.decimals),
+              label: unit.label,
+            }),
       );
       return;
     }
@@ -70,7 +79,7 @@ export function QuickAdd({ view }: { readonly view: OutingView }) {
     try {
       const [piece] = await addToKit([fresh]);
       if (piece) wearUsually(piece);
-      setTold(`${fresh.name} is in the kit and on the sheet.`);
+      setTold(m.isInTheKitAndOn({ name: fresh.name }));
       setName("");
       setMassText("");
       first.current?.focus();
@@ -81,13 +90,11 @@ export function QuickAdd({ view }: { readonly view: OutingView }) {
   const worn = view.wearings.length;
   return (
     <form className="flex flex-col gap-3" onSubmit={(event) => void add(event)} noValidate>
-      <p className="text-muted text-sm">
-        Choose what it is (type its first letters), give the figure on the label, press Enter; the next begins at once.
-      </p>
+      <p className="text-muted text-sm">{m.chooseWhatItIsTypeIts}</p>
       <div className="flex flex-wrap items-end gap-4">
         <div className="flex flex-col gap-1">
           <label htmlFor={`${id}-what`} className="text-muted text-sm">
-            What it is
+            {m.whatItIs}
           </label>
           <select
             id={`${id}-what`}
@@ -118,7 +125,9 @@ export function QuickAdd({ view }: { readonly view: OutingView }) {
           />
         </div>
         <label className="flex flex-col gap-1">
-          <span className="text-muted text-sm">Mass, {massUnit.label} (if known)</span>
+          <span className="text-muted text-sm">
+            {m.massTitle} {massUnit.label} {m.ifKnown}
+          </span>
           <input
             className="field w-28"
             inputMode="numeric"
@@ -128,7 +137,7 @@ export function QuickAdd({ view }: { readonly view: OutingView }) {
           />
         </label>
         <label className="flex flex-col gap-1">
-          <span className="text-muted text-sm">Name (if you like)</span>
+          <span className="text-muted text-sm">{m.nameIfYouLike}</span>
           <input
             className="field w-44"
             value={name}
@@ -136,15 +145,15 @@ export function QuickAdd({ view }: { readonly view: OutingView }) {
             onChange={(event) => setName(event.target.value)}
           />
         </label>
-        <ChoiceField label="Wear" value={wear} options={optionsOf(WEAR_WORDS)} onChange={setWear} />
+        <ChoiceField label={m.wearTitle} value={wear} options={optionsOf(WEAR_WORDS)} onChange={setWear} />
         <button type="submit" className="press border-accent">
-          Add
+          {m.add}
         </button>
       </div>
       <Problem words={problem} />
       <p role="status" className="text-sm">
         {told ? `${told} ` : ""}
-        {worn} on the sheet.
+        {worn} {m.onTheSheetPart}
       </p>
     </form>
   );

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useEffect, useState } from "react";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
@@ -12,7 +13,7 @@ export function Undressed({ view, onAddClothes }: { readonly view: OutingView; r
   }, [view.person.id]);
   const last = outfits?.last && outfits.last.wearings.length > 0 ? outfits.last : null;
   const generic = async (): Promise<void> => {
-    setTold("Choosing by the cold …");
+    setTold(m.choosingByTheCold);
     try {
       // Generic clothes are fetched when they are wanted: most sheets are dressed.
       const { wearGenericByCold } = await import("@/stores/sheet/generic-outfit");
@@ -29,14 +30,15 @@ export function Undressed({ view, onAddClothes }: { readonly view: OutingView; r
     >
       <div>
         <h2 id="undressed" className="text-xl font-semibold">
-          Put something on first
+          {m.putSomethingOnFirst}
         </h2>
-        <p className="text-muted text-sm">Nothing is worn in the sit, so there is no figure to go by yet.</p>
+        <p className="text-muted text-sm">{m.nothingIsWornInTheSit}</p>
       </div>
       <div className="flex flex-wrap gap-2">
         {last && (
           <button type="button" className="press" onClick={() => wearOutfit(last.name, last.wearings)}>
-            As in “{last.name}”
+            {m.asIn}
+            {last.name}”
           </button>
         )}
         {outfits?.outfits.map(({ id, name, wearings }) => (
@@ -45,10 +47,10 @@ export function Undressed({ view, onAddClothes }: { readonly view: OutingView; r
           </button>
         ))}
         <button type="button" className="press" onClick={() => void generic()}>
-          Generic clothes, chosen by the cold
+          {m.genericClothesChosenByTheCold}
         </button>
         <button type="button" className="press" onClick={onAddClothes}>
-          Piece by piece …
+          {m.pieceByPiece}
         </button>
       </div>
       {told && (

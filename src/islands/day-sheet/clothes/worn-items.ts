@@ -1,3 +1,5 @@
+import * as m from "@/messages";
+import { partWords } from "@/formats/display/words/body-words";
 import { laneOf } from "@/core/pieces";
 import { coveredPatches } from "@/core/labels";
 import { problemWords } from "@/formats/display/words/problem-words";
@@ -15,10 +17,10 @@ const opensInFront = ({ kind, label }: PieceView): boolean =>
 function partOf(part: string, { withoutParts }: WearingView): Regulator {
   const isOn = !withoutParts.includes(part);
   return {
-    name: part,
+    name: partWords(part),
     isOn,
-    state: `${part} ${isOn ? "on" : "off"}`,
-    command: `${part} ${isOn ? "off" : "on"}`,
+    state: isOn ? m.partOn({ part: partWords(part) }) : m.partOff({ part: partWords(part) }),
+    command: isOn ? m.partOff({ part: partWords(part) }) : m.partOn({ part: partWords(part) }),
     toggled: { withoutParts: isOn ? [...withoutParts, part] : withoutParts.filter((own) => own !== part) },
   };
 }
@@ -27,10 +29,10 @@ function partOf(part: string, { withoutParts }: WearingView): Regulator {
 function zipOf({ opened }: WearingView): Regulator {
   const isShut = !opened.includes("neck");
   return {
-    name: "zip",
+    name: m.zip,
     isOn: isShut,
-    state: `zip ${isShut ? "shut" : "open"}`,
-    command: isShut ? "zip open" : "zip shut",
+    state: isShut ? m.zipIsShut : m.zipIsOpen,
+    command: isShut ? m.zipIsOpen : m.zipIsShut,
     toggled: { opened: isShut ? [...opened, "neck"] : opened.filter((point) => point !== "neck") },
   };
 }
@@ -66,7 +68,7 @@ export function wornItems(view: Pick<OutingView, "kit" | "wearings" | "phases">)
     if (!piece) return [];
     const problem = problems.get(wearing.id);
     const other = problem && kit.get(problem.otherPieceId)?.name;
-    const words = problem ? problemWords(problem.kind, other ?? "another piece").reason : null;
+    const words = problem ? problemWords(problem.kind, other ?? m.anotherPiece).reason : null;
     return [keptItemOf(wearing, piece, words)];
   });
 }

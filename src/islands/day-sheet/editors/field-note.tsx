@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { FIELD_GLOSSARY, type FieldGlossaryKey } from "@/formats/display/words/field-glossary";
 import { Explained } from "../../page/explained";
 
@@ -5,7 +6,7 @@ import { Explained } from "../../page/explained";
 export const FieldNote = ({ of }: { readonly of: FieldGlossaryKey }) => (
   <Explained
     entry={FIELD_GLOSSARY[of]}
-    label={`What “${FIELD_GLOSSARY[of].term}” means`}
+    label={m.whatMeans({ term: FIELD_GLOSSARY[of].term })}
     className="text-muted border-line size-5 cursor-help rounded-full border text-xs leading-none"
   >
     ?

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { totalMinutes } from "@/core/outing";
 import { heatCourse, HEAT_RANGE, type HeatSource, type HeatSpan } from "@/core/heat";
 import { heatSpansOf } from "@/core/dressing";
@@ -21,8 +22,8 @@ function Budget({ view, wearing, source }: Props) {
   if (source.kind === "pack") {
     return (
       <p className="text-muted text-sm">
-        {plainNumber(source.powerW, 1)} W a pack for {plainNumber(source.hours, 0)} h, at work{" "}
-        {plainNumber(source.startUpMinutes, 0)} min after it is opened. It needs a little air, and keeps off bare skin.
+        {plainNumber(source.powerW, 1)} {m.wAPackFor} {plainNumber(source.hours, 0)} {m.hAtWork}{" "}
+        {plainNumber(source.startUpMinutes, 0)} {m.minAfterItIsOpenedIt}
       </p>
     );
   }
@@ -36,9 +37,9 @@ function Budget({ view, wearing, source }: Props) {
   return (
     <p className="text-sm" role="status">
       {emptyAtMinute === null
-        ? `The battery keeps ${plainNumber(PERCENT * (leftShare ?? 0), 0)} % for the way out or a longer day.`
-        : `The battery is empty at ${clock(emptyAtMinute)}: a lower level or fewer hours.`}{" "}
-      <span className="text-muted">Switched off it still insulates.</span>
+        ? m.theBatteryKeepsForTheWay({ percent: plainNumber(PERCENT * (leftShare ?? 0), 0) })
+        : m.theBatteryIsEmptyAtA({ clock: clock(emptyAtMinute) })}{" "}
+      <span className="text-muted">{m.switchedOffItStillInsulates}</span>
     </p>
   );
 }
@@ -46,20 +47,20 @@ function Budget({ view, wearing, source }: Props) {
 /** When a piece that brings heat runs, and what its battery says to that. */
 export function HeatEditor({ view, wearing, source }: Props) {
   const spans = heatSpansOf(wearing, source);
-  const set = (heat: readonly HeatSpan[]): void => editWearing("when it heats", wearing.id, { heat });
+  const set = (heat: readonly HeatSpan[]): void => editWearing(m.whenItHeats, wearing.id, { heat });
   const change = (index: number, part: Partial<HeatSpan>): void =>
     set(spans.map((span, at) => (at === index ? { ...span, ...part } : span)));
   const clock = { startsAt: view.startsAt, timeZone: view.place.timeZone };
   const isPack = source.kind === "pack";
   return (
     <fieldset className="border-line flex flex-col gap-2 border-t pt-2">
-      <legend className="text-muted text-sm">Heat it brings</legend>
+      <legend className="text-muted text-sm">{m.heatItBrings}</legend>
       {spans.map((span, index) => (
         <div key={index} className="flex flex-wrap items-end gap-3">
           <ClockField
             key={`${wearing.id} heat ${index} from`}
             {...clock}
-            label={isPack ? "Opened at" : "On at"}
+            label={isPack ? m.openedAt : m.onAt}
             minute={span.fromMinute}
             low={isPack ? HEAT_RANGE.openedMinute[0] : 0}
             high={span.toMinute - 1}
@@ -69,7 +70,7 @@ export function HeatEditor({ view, wearing, source }: Props) {
             <ClockField
               key={`${wearing.id} heat ${index} to`}
               {...clock}
-              label="Off at"
+              label={m.offAt}
               minute={span.toMinute}
               low={span.fromMinute + 1}
               high={Math.max(wearing.toMinute, span.toMinute)}
@@ -78,7 +79,7 @@ export function HeatEditor({ view, wearing, source }: Props) {
           )}
           {!isPack && (
             <ChoiceField
-              label="Level"
+              label={m.level}
               value={String(span.level)}
               options={source.levelsW.map((levelW, at): [string, string] => [
                 String(at + 1),
@@ -93,7 +94,7 @@ export function HeatEditor({ view, wearing, source }: Props) {
               className="press press-small"
               onClick={() => set(spans.filter((_, at) => at !== index))}
             >
-              Take out
+              {m.takeOut}
             </button>
           )}
         </div>
@@ -114,7 +115,7 @@ export function HeatEditor({ view, wearing, source }: Props) {
               ])
             }
           >
-            {spans.length === 0 ? "Switch it on" : "On again later"}
+            {spans.length === 0 ? m.switchItOn : m.onAgainLater}
           </button>
         </p>
       )}

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { FieldNote } from "./field-note";
 import { OUTING_RANGE } from "@/core/outing";
 import { CONDITION_RANGE } from "@/core/sitter";
@@ -46,10 +47,12 @@ export function HourEditor({
   const go = (to: number): void => $selection.set({ kind: "hour", index: to });
   return (
     <div className="flex flex-col gap-3">
-      <h2 className="text-lg font-semibold">Hour {clockText(hour.at, view.place.timeZone)}</h2>
+      <h2 className="text-lg font-semibold">
+        {m.hour} {clockText(hour.at, view.place.timeZone)}
+      </h2>
       <NumberField
         key={`${hour.at} air ${temperature.label}`}
-        label="Air temperature"
+        label={m.airTemperature}
         unit={temperature.label}
         value={shownValue(hour.airTemperatureC, hour.airTemperatureTyped, temperature)}
         {...boundsIn(CONDITION_RANGE.airTemperatureC, temperature.fromSi)}
@@ -64,7 +67,7 @@ export function HourEditor({
       />
       <NumberField
         key={`${hour.at} wind ${wind.label}`}
-        label="Wind at 10 m above open ground"
+        label={m.windAt10MAboveOpen}
         note={<FieldNote of="windAtTen" />}
         unit={wind.label}
         value={shownValue(hour.windMPerS, hour.windTyped, wind)}
@@ -76,7 +79,7 @@ export function HourEditor({
       <div className="flex flex-wrap gap-4">
         <NumberField
           key={`${hour.at} cloud`}
-          label="Cloud"
+          label={m.cloudTitle}
           note={<FieldNote of="cloud" />}
           unit="%"
           value={(hour.cloudShare ?? 0) * PERCENT}
@@ -88,7 +91,7 @@ export function HourEditor({
         />
         <QuantityField
           key={`${hour.at} rain`}
-          label="Rain or snow an hour, as water"
+          label={m.rainOrSnowAnHourAs}
           note={<FieldNote of="precipitation" />}
           quantity="thickness"
           value={hour.precipitationMm ?? 0}
@@ -97,12 +100,12 @@ export function HourEditor({
         />
       </div>
       <p className="text-muted text-sm">
-        {hour.cloudShare === null && "Cloud is not known: sky and sun are left out. "}
-        Rain and snow wet the clothes: the water in them is drawn under the curves.
+        {hour.cloudShare === null && m.cloudIsNotKnownSkyAnd}
+        {m.rainAndSnowWetTheClothes}
       </p>
       <p className="flex gap-2">
         <button type="button" className="press" disabled={index === 0} onClick={() => go(index - 1)}>
-          Earlier hour
+          {m.earlierHour}
         </button>
         <button
           type="button"
@@ -110,7 +113,7 @@ export function HourEditor({
           disabled={index === view.weather.length - 1}
           onClick={() => go(index + 1)}
         >
-          Later hour
+          {m.laterHour}
         </button>
       </p>
     </div>

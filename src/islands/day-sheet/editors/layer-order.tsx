@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { FieldNote } from "./field-note";
 import { laneOf } from "@/core/pieces";
 import { neighbours, type Layer } from "@/core/dressing";
@@ -17,27 +18,26 @@ export function layersBeside({ kit, wearings }: OutingView, id: string): readonl
 export function LayerOrder({ view, id }: Props) {
   const layers = layersBeside(view, id);
   const { under, over } = neighbours(layers, id);
-  const nameOf = (layer: Layer): string =>
-    view.kit.find((piece) => piece.id === layer.pieceId)?.name ?? "another piece";
+  const nameOf = (layer: Layer): string => view.kit.find((piece) => piece.id === layer.pieceId)?.name ?? m.anotherPiece;
   const move = (to: "over" | "under"): void => moveLayer(id, to, layers);
   return (
     <div className="w-full text-sm">
       <p className="text-muted">
-        Among the layers <FieldNote of="layers" />
+        {m.amongTheLayersTitle} <FieldNote of="layers" />
       </p>
       <p>
-        over <strong>{under ? nameOf(under) : "the skin"}</strong>, under{" "}
-        <strong>{over ? nameOf(over) : "nothing: it is the outermost"}</strong>
+        {m.over3} <strong>{under ? nameOf(under) : m.theSkin}</strong>
+        {m.under} <strong>{over ? nameOf(over) : m.nothingItIsTheOutermost}</strong>
       </p>
       <p className="flex flex-wrap gap-2 pt-1">
         {over && (
           <button type="button" className="press press-small" onClick={() => move("over")}>
-            Wear it over {nameOf(over)}
+            {m.wearItOver} {nameOf(over)}
           </button>
         )}
         {under && (
           <button type="button" className="press press-small" onClick={() => move("under")}>
-            Wear it under {nameOf(under)}
+            {m.wearItUnder} {nameOf(under)}
           </button>
         )}
       </p>

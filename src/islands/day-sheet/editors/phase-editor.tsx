@@ -1,8 +1,10 @@
+import * as m from "@/messages";
+import { POSTURE_WORDS } from "@/formats/display/words/body-words";
 import { FieldNote } from "./field-note";
 import { useStore } from "@nanostores/react";
 import { EFFORT_CLASS, type EffortClass } from "@/core/effort";
 import { OUTING_RANGE, PHASE_KINDS, type PhaseKind, minutesBefore, totalMinutes } from "@/core/outing";
-import { SITTER_POSTURES, type SitterPosture } from "@/core/sitter";
+import { SITTER_POSTURES } from "@/core/sitter";
 import { plainNumber } from "@/formats/display/numbers";
 import { EFFORT_WORDS } from "@/formats/display/words/place-words";
 import { clockText } from "@/formats/display/time";
@@ -28,7 +30,11 @@ function HeatMade({ view, index }: Props) {
   const made = result.series.heatMadeW.slice(start + 1, start + 1 + view.phases[index]!.minutes);
   if (made.length === 0) return null;
   const mean = made.reduce((sum, watts) => sum + watts, 0) / made.length;
-  return <p className="text-sm">Heat made: {plainNumber(mean, 0)} W on the mean.</p>;
+  return (
+    <p className="text-sm">
+      {m.heatMadeTitle} {plainNumber(mean, 0)} {m.wOnTheMean}
+    </p>
+  );
 }
 
 const AS_WALKED = "asWalked";
@@ -42,22 +48,22 @@ function Effort({ view, index }: Props) {
   const value = phase.effort?.kind === "class" ? phase.effort.class : followsPlace ? AS_WALKED : AS_STATED;
   const options: [string, string][] = [
     followsPlace
-      ? [AS_WALKED, "the way walked, as the place says"]
-      : [AS_STATED, `${plainNumber(phase.activityRatio, 1)} times the resting heat`],
+      ? [AS_WALKED, m.theWayWalkedAsThePlace]
+      : [AS_STATED, m.ofTimesTheRestingHeat({ activityRatio: plainNumber(phase.activityRatio, 1) })],
     ...optionsOf(EFFORT_WORDS).map(([key, words]): [string, string] => [
       key,
-      `${words} (${plainNumber(EFFORT_CLASS[key].activityRatio, 1)} times rest)`,
+      m.timesRest({ words, activityRatio: plainNumber(EFFORT_CLASS[key].activityRatio, 1) }),
     ]),
   ];
   return (
     <>
       <ChoiceField
-        label="Effort"
+        label={m.effortTitle}
         note={<FieldNote of="effort" />}
         value={value}
         options={options}
         onChange={(chosen) =>
-          editPhase("effort", index, {
+          editPhase(m.effort, index, {
             effort:
               chosen === AS_WALKED || chosen === AS_STATED
                 ? undefined
@@ -67,14 +73,14 @@ function Effort({ view, index }: Props) {
       />
       {value === AS_STATED && (
         <NumberField
-          label="Heat over resting"
-          unit="times"
+          label={m.heatOverResting}
+          unit={m.times}
           value={phase.activityRatio}
           low={1}
           high={12}
           step={0.1}
           decimals={1}
-          onChange={(activityRatio) => editPhase("effort", index, { activityRatio })}
+          onChange={(activityRatio) => editPhase(m.effort, index, { activityRatio })}
         />
       )}
     </>
@@ -87,9 +93,9 @@ const STILL = {
   walkSpeedMPerS: 0,
 } as const;
 const NEW_PHASES: readonly (readonly [string, Omit<PhaseView, "id">])[] = [
-  ["Another sit", { kind: "sit", minutes: 60, ...STILL }],
-  ["Walk about", { kind: "break", minutes: 10, posture: "standing", activityRatio: 3, walkSpeedMPerS: 0.9 }],
-  ["Warm up indoors", { kind: "warmUp", minutes: 20, ...STILL }],
+  [m.anotherSit, { kind: "sit", minutes: 60, ...STILL }],
+  [m.walkAbout, { kind: "break", minutes: 10, posture: "standing", activityRatio: 3, walkSpeedMPerS: 0.9 }],
+  [m.warmUpIndoors, { kind: "warmUp", minutes: 20, ...STILL }],
 ];
 
 /** What can be done with the phase as a whole. */
@@ -105,7 +111,7 @@ function Actions({ view, index }: Props) {
         disabled={half < 1 || view.phases.length >= OUTING_RANGE.phases[1]}
         onClick={() => cutPhase(index, half)}
       >
-        Split in two
+        {m.splitInTwo}
       </button>
       {NEW_PHASES.map(([words, fresh]) => (
         <button
@@ -118,20 +124,20 @@ function Actions({ view, index }: Props) {
             $selection.set({ kind: "phase", index: index + 1 });
           }}
         >
-          {words} after this
+          {words} {m.afterThis}
         </button>
       ))}
       <button
         type="button"
         className="press press-small"
         disabled={isOnlySit || view.phases.length === 1}
-        title={isOnlySit ? "An outing needs a sit" : undefined}
+        title={isOnlySit ? m.anOutingNeedsASit : undefined}
         onClick={() => {
           $selection.set(null);
           removePhase(index);
         }}
       >
-        Take out
+        {m.takeOut}
       </button>
     </div>
   );
@@ -155,8 +161,8 @@ export function PhaseEditor({ view, index }: Props) {
       <div className="flex flex-wrap gap-4">
         <NumberField
           key={phase.id}
-          label="Minutes"
-          unit="min"
+          label={m.minutes}
+          unit={m.min2}
           value={phase.minutes}
           low={OUTING_RANGE.phaseMinutes[0]}
           high={most}
@@ -165,18 +171,18 @@ export function PhaseEditor({ view, index }: Props) {
           onChange={(minutes) => editPhaseMinutes(index, Math.round(minutes))}
         />
         <ChoiceField
-          label="Kind"
+          label={m.kind}
           note={<FieldNote of="phaseKind" />}
           value={phase.kind}
           options={kinds}
-          onChange={(kind) => editPhase("kind of phase", index, { kind })}
+          onChange={(kind) => editPhase(m.kindOfPhase, index, { kind })}
         />
         <ChoiceField
-          label="Posture"
+          label={m.postureTitle}
           note={<FieldNote of="posture" />}
           value={phase.posture}
-          options={SITTER_POSTURES.map((posture): [SitterPosture, string] => [posture, posture])}
-          onChange={(posture) => editPhase("posture", index, { posture })}
+          options={SITTER_POSTURES.map((posture) => [posture, POSTURE_WORDS[posture]] as const)}
+          onChange={(posture) => editPhase(m.posture, index, { posture })}
         />
       </div>
       <Effort view={view} index={index} />

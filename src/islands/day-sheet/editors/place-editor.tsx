@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { CheckField } from "../../fields/check-field";
 import { OnEarth } from "./place/on-earth";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
@@ -27,21 +28,21 @@ export function PlaceEditor({ view }: { readonly view: OutingView }) {
       </h2>
       <Seat setting={setting} />
       <fieldset className="border-line flex min-w-0 flex-col gap-3 border-t pt-2">
-        <legend className="font-semibold">The way in</legend>
+        <legend className="font-semibold">{m.theWayIn}</legend>
         <CheckField
-          label="Describe the way"
+          label={m.describeTheWay}
           checked={setting.walkIn !== undefined}
-          onChange={(isGiven) => editSetting("walk in", { walkIn: isGiven ? USUAL_WALK : undefined })}
+          onChange={(isGiven) => editSetting(m.walkIn, { walkIn: isGiven ? USUAL_WALK : undefined })}
         />
         {setting.walkIn && <WalkFields walkIn={setting.walkIn} />}
         <TrackFields view={view} />
       </fieldset>
       <fieldset className="border-line flex min-w-0 flex-col gap-3 border-t pt-2">
-        <legend className="font-semibold">Warmth and help</legend>
+        <legend className="font-semibold">{m.warmthAndHelp}</legend>
         <Safety setting={setting} />
       </fieldset>
       <fieldset className="border-line flex min-w-0 flex-col gap-3 border-t pt-2">
-        <legend className="font-semibold">Where on earth, for sun and dark</legend>
+        <legend className="font-semibold">{m.whereOnEarthForSunAnd}</legend>
         <OnEarth setting={setting} />
       </fieldset>
     </div>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { DEXTERITY } from "@/core/pieces";
 import { OUTING_RANGE, type Recurring } from "@/core/outing";
 import { durationText } from "@/formats/display/time";
@@ -42,15 +43,15 @@ const TOILET_STOP: Recurring = {
   bares: "toilet",
 };
 const ADDED: readonly (readonly [words: string, rule: Recurring])[] = [
-  ["Add a task with the hands", TASK],
-  ["Add a walk to get warm", WALK],
-  ["Add a toilet stop", TOILET_STOP],
+  [m.addATaskWithTheHands, TASK],
+  [m.addAWalkToGetWarm, WALK],
+  [m.addAToiletStop, TOILET_STOP],
 ];
 
 const HANDS: readonly (readonly ["none" | "working" | "both", string])[] = [
-  ["none", "neither hand"],
-  ["working", "the working hand"],
-  ["both", "both hands"],
+  ["none", m.neitherHand],
+  ["working", m.theWorkingHand],
+  ["both", m.bothHands2],
 ];
 
 type RuleProps = {
@@ -61,8 +62,10 @@ type RuleProps = {
 
 /** A rule in a line: "task 4 min every 40 min". */
 const ruleWords = ({ kind, minutes, everyMinutes, firstAfterMinutes, bares }: Recurring): string =>
-  `${kind === "task" ? "Task" : bares ? "Toilet stop" : "Walk about"} ${durationText(minutes)}, ${
-    everyMinutes === null ? `once after ${durationText(firstAfterMinutes)}` : `every ${durationText(everyMinutes)}`
+  `${kind === "task" ? m.taskTitle : bares ? m.toiletStop : m.walkAbout} ${durationText(minutes)}, ${
+    everyMinutes === null
+      ? m.onceAfter2({ firstAfterMinutes: durationText(firstAfterMinutes) })
+      : m.every({ everyMinutes: durationText(everyMinutes) })
   }`;
 
 function Rule({ rule, onChange, onRemove }: RuleProps) {
@@ -71,8 +74,8 @@ function Rule({ rule, onChange, onRemove }: RuleProps) {
       <summary className="min-h-6 cursor-pointer">{ruleWords(rule)}</summary>
       <div className="flex flex-wrap gap-4 pt-2">
         <NumberField
-          label="Takes"
-          unit="min"
+          label={m.takes}
+          unit={m.min2}
           value={rule.minutes}
           low={OUTING_RANGE.recurringMinutes[0]}
           high={Math.min(OUTING_RANGE.recurringMinutes[1], (rule.everyMinutes ?? Infinity) - 1)}
@@ -81,8 +84,8 @@ function Rule({ rule, onChange, onRemove }: RuleProps) {
           onChange={(minutes) => onChange({ ...rule, minutes: Math.round(minutes) })}
         />
         <NumberField
-          label="First after"
-          unit="min"
+          label={m.firstAfter}
+          unit={m.min2}
           value={rule.firstAfterMinutes}
           low={OUTING_RANGE.firstAfterMinutes[0]}
           high={OUTING_RANGE.firstAfterMinutes[1]}
@@ -92,8 +95,8 @@ function Rule({ rule, onChange, onRemove }: RuleProps) {
         />
         {rule.everyMinutes !== null && (
           <NumberField
-            label="Again every"
-            unit="min"
+            label={m.againEvery}
+            unit={m.min2}
             value={rule.everyMinutes}
             low={Math.max(OUTING_RANGE.everyMinutes[0], rule.minutes + 1)}
             high={OUTING_RANGE.everyMinutes[1]}
@@ -105,13 +108,13 @@ function Rule({ rule, onChange, onRemove }: RuleProps) {
         {rule.kind === "task" && (
           <>
             <ChoiceField
-              label="Hands needed"
+              label={m.handsNeeded}
               value={rule.hands ?? "none"}
               options={HANDS}
               onChange={(hands) => onChange({ ...rule, hands })}
             />
             <ChoiceField
-              label="They have to"
+              label={m.theyHaveTo}
               value={String(rule.dexterityNeeded ?? 0)}
               options={DEXTERITY.map((words, level): [string, string] => [String(level), words])}
               onChange={(level) => onChange({ ...rule, dexterityNeeded: Number(level) })}
@@ -125,10 +128,10 @@ function Rule({ rule, onChange, onRemove }: RuleProps) {
           className="press press-small"
           onClick={() => onChange({ ...rule, everyMinutes: rule.everyMinutes === null ? 40 : null })}
         >
-          {rule.everyMinutes === null ? "Again and again" : "Once only"}
+          {rule.everyMinutes === null ? m.againAndAgain : m.onceOnly}
         </button>
         <button type="button" className="press press-small" onClick={onRemove}>
-          Take out
+          {m.takeOut}
         </button>
       </p>
     </details>
@@ -139,7 +142,7 @@ function Rule({ rule, onChange, onRemove }: RuleProps) {
 export function RecurringEditor({ view, index }: Props) {
   const rules = view.phases[index]!.recurring ?? [];
   const set = (next: readonly Recurring[]): void =>
-    editPhase("tasks and breaks", index, { recurring: next.length > 0 ? next : undefined });
+    editPhase(m.tasksAndBreaks, index, { recurring: next.length > 0 ? next : undefined });
   return (
     <div>
       {rules.map((rule, index) => (

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import { profileChart } from "@/charts/profile-chart";
 import { walkMinutes, type WalkIn } from "@/core/outing";
@@ -16,14 +17,18 @@ const HEIGHT = 64;
 function Profile({ track }: { readonly track: NonNullable<OutingView["plan"]["track"]> }) {
   const way = wayOf(track);
   const chart = profileChart(way, WIDTH, HEIGHT);
-  const words = `${quantityText("distance", way.distanceM)}, ${quantityText("height", way.upM, 0)} up, ${quantityText("height", way.downM, 0)} down`;
+  const words = m.upDown({
+    quantity: quantityText("distance", way.distanceM),
+    quantity2: quantityText("height", way.upM, 0),
+    quantity3: quantityText("height", way.downM, 0),
+  });
   return (
     <figure>
       {chart && (
         <svg
           viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
           role="img"
-          aria-label={`Heights along the way: ${words}`}
+          aria-label={m.heightsAlongTheWay({ words })}
           className="w-full"
         >
           <path d={chart.path} className="fill-sea-pale stroke-sea" strokeWidth="1.5" />
@@ -32,7 +37,10 @@ function Profile({ track }: { readonly track: NonNullable<OutingView["plan"]["tr
       <figcaption className="text-muted text-sm">
         {words}
         {chart &&
-          `, between ${quantityText("height", chart.lowM, 0)} and ${quantityText("height", chart.highM, 0)} above the sea`}
+          m.betweenAndAboveTheSea({
+            quantity: quantityText("height", chart.lowM, 0),
+            quantity2: quantityText("height", chart.highM, 0),
+          })}
       </figcaption>
     </figure>
   );
@@ -45,12 +53,13 @@ function Minutes({ view, walkIn }: { readonly view: OutingView; readonly walkIn:
     walkMinutes(walkIn, view.person, pace, "out"),
   ];
   return (
-    <div className="flex flex-wrap gap-2" role="group" aria-label="Minutes the way takes">
+    <div className="flex flex-wrap gap-2" role="group" aria-label={m.minutesTheWayTakes}>
       {(["easy", "brisk"] as const).map((pace) => {
         const [there, back] = minutes(pace);
         return (
           <button key={pace} type="button" className="press press-small" onClick={() => editWalkMinutes(there, back)}>
-            {pace} pace: in {durationText(there)}, out {durationText(back)}
+            {pace} {m.paceIn} {durationText(there)}
+            {m.out} {durationText(back)}
           </button>
         );
       })}
@@ -71,7 +80,7 @@ export function TrackFields({ view }: { readonly view: OutingView }) {
     ]);
     setNotes([]);
     const found = readGpx(new DOMParser().parseFromString(text, "text/xml"));
-    if (!found.ok) return setProblem(`This file ${found.reason}.`);
+    if (!found.ok) return setProblem(m.thisFile({ reason: found.reason }));
     setNotes(found.notes);
     setProblem(takeTrack(thinned(found.points, PREPARATION_RANGE.trackPoints[1]), wayOf(found.points)));
   };
@@ -85,7 +94,7 @@ export function TrackFields({ view }: { readonly view: OutingView }) {
   return (
     <div className="flex flex-col gap-2">
       <label className="flex flex-col gap-1">
-        <span className="text-muted text-sm">Take the way from a GPX file</span>
+        <span className="text-muted text-sm">{m.takeTheWayFromAGpx}</span>
         <input
           type="file"
           accept=".gpx,application/gpx+xml"
@@ -104,13 +113,9 @@ export function TrackFields({ view }: { readonly view: OutingView }) {
       {track && <Profile track={track} />}
       {walkIn && <Minutes view={view} walkIn={walkIn} />}
       <button type="button" className="press press-small self-start" disabled={!tellsPlace} onClick={() => void save()}>
-        Save place and way as GPX
+        {m.savePlaceAndWayAsGpx}
       </button>
-      {!tellsPlace && (
-        <p className="text-muted text-sm">
-          The place is secret. Tick on the packing page that coordinates may be told.
-        </p>
-      )}
+      {!tellsPlace && <p className="text-muted text-sm">{m.thePlaceIsSecretTickOn}</p>}
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { quantityText } from "@/formats/display/quantities";
 import { FieldNote } from "./field-note";
 import { insulationText } from "@/formats/display/quantities";
@@ -5,11 +6,12 @@ import { useStore } from "@nanostores/react";
 import { laneOf } from "@/core/pieces";
 import { readLabel } from "@/core/labels";
 import { changeCost } from "@/core/dressing";
-import { WEARING_SIDES, type WearingSide, totalMinutes } from "@/core/outing";
+import { totalMinutes } from "@/core/outing";
 import { LEAK_POINTS } from "@/core/patches";
 import { problemWords } from "@/formats/display/words/problem-words";
 import { clockText } from "@/formats/display/time";
-import { PATCH_WORDS, WHEN_OFF_WORDS } from "@/formats/display/words/sheet-words";
+import { LEAK_POINT_WORDS, partWords, PATCH_WORDS, SIDE_WORDS } from "@/formats/display/words/body-words";
+import { WHEN_OFF_WORDS } from "@/formats/display/words/sheet-words";
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView, PieceView, WearingView } from "@/formats/wire/outing/outing-view";
 import { problemsOfView } from "@/formats/wire/outing/problems-of-view";
@@ -26,7 +28,7 @@ function readingWords(piece: PieceView): { parts: string; clo: string }[] {
   const groups = new Map<string, string[]>();
   for (const { patch, insulationM2KPerW } of readLabel(piece.label)) {
     const clo = insulationText(insulationM2KPerW, 1);
-    groups.set(clo, [...(groups.get(clo) ?? []), PATCH_WORDS[patch] ?? patch]);
+    groups.set(clo, [...(groups.get(clo) ?? []), PATCH_WORDS[patch]]);
   }
   return [...groups].map(([clo, parts]) => ({ clo, parts: parts.join(", ") }));
 }
@@ -46,11 +48,11 @@ type Worn = { readonly view: OutingView; readonly wearing: WearingView; readonly
 function Problem({ view, wearing }: Omit<Worn, "piece">) {
   const problem = problemsOfView(view).get(wearing.id);
   if (!problem) return null;
-  const other = view.kit.find(({ id }) => id === problem.otherPieceId)?.name ?? "another piece";
+  const other = view.kit.find(({ id }) => id === problem.otherPieceId)?.name ?? m.anotherPiece;
   const { reason, wayOut } = problemWords(problem.kind, other);
   return (
     <p role="alert" className="border-cranberry bg-raised border-l-4 px-3 py-1.5 text-sm">
-      This piece {reason}. {wayOut}
+      {m.thisPiece} {reason}. {wayOut}
     </p>
   );
 }
@@ -60,13 +62,13 @@ function When({ view, wearing }: Worn) {
   const { id } = wearing;
   const total = totalMinutes(view.phases);
   const clock = { startsAt: view.startsAt, timeZone: view.place.timeZone };
-  const set = (change: Partial<WearingView>): void => editWearing("wear for another time", id, change);
+  const set = (change: Partial<WearingView>): void => editWearing(m.wearForAnotherTime, id, change);
   return (
     <div className="flex flex-wrap gap-4">
       <ClockField
         key={`${id} from`}
         {...clock}
-        label="On at"
+        label={m.onAt}
         minute={wearing.fromMinute}
         low={0}
         high={wearing.toMinute - 1}
@@ -75,25 +77,25 @@ function When({ view, wearing }: Worn) {
       <ClockField
         key={`${id} to`}
         {...clock}
-        label="Off at"
+        label={m.offAt}
         minute={wearing.toMinute}
         low={wearing.fromMinute + 1}
         high={Math.max(total, wearing.toMinute)}
         onChange={(minute) => set({ toMinute: minute })}
       />
       <ChoiceField
-        label="Side"
+        label={m.sideTitle}
         note={<FieldNote of="side" />}
         value={wearing.side}
-        options={WEARING_SIDES.map((side): [WearingSide, string] => [side, side])}
-        onChange={(side) => editWearing("side", id, { side })}
+        options={optionsOf(SIDE_WORDS)}
+        onChange={(side) => editWearing(m.side, id, { side })}
       />
       <ChoiceField
-        label="When off, it is"
+        label={m.whenOffItIsTitle}
         note={<FieldNote of="whenOff" />}
         value={wearing.whenOff}
         options={optionsOf(WHEN_OFF_WORDS)}
-        onChange={(whenOff) => editWearing("where it is when off", id, { whenOff })}
+        onChange={(whenOff) => editWearing(m.whereItIsWhenOff, id, { whenOff })}
       />
       <LayerOrder view={view} id={id} />
     </div>
@@ -110,7 +112,7 @@ function Regulators({ wearing, piece }: Omit<Worn, "view">) {
   if (parts.length === 0 && !isGarment) return null;
   return (
     <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
-      <legend className="text-muted text-sm">Regulators</legend>
+      <legend className="text-muted text-sm">{m.regulators}</legend>
       {parts.map((part) => (
         <label key={part} className="flex min-h-6 items-center gap-1.5">
           <input
@@ -118,10 +120,12 @@ function Regulators({ wearing, piece }: Omit<Worn, "view">) {
             className="size-4"
             checked={!wearing.withoutParts.includes(part)}
             onChange={() =>
-              editWearing(`${part} on or off`, wearing.id, { withoutParts: toggled(wearing.withoutParts, part) })
+              editWearing(m.onOrOff({ part: partWords(part) }), wearing.id, {
+                withoutParts: toggled(wearing.withoutParts, part),
+              })
             }
           />
-          {part} on
+          {m.partOn({ part: partWords(part) })}
         </label>
       ))}
       {isGarment &&
@@ -131,9 +135,9 @@ function Regulators({ wearing, piece }: Omit<Worn, "view">) {
               type="checkbox"
               className="size-4"
               checked={wearing.opened.includes(point)}
-              onChange={() => editWearing("openings", wearing.id, { opened: toggled(wearing.opened, point) })}
+              onChange={() => editWearing(m.openings, wearing.id, { opened: toggled(wearing.opened, point) })}
             />
-            open at the {point}
+            {m.openAtPoint({ point: LEAK_POINT_WORDS[point] })}
           </label>
         ))}
     </fieldset>
@@ -153,8 +157,8 @@ function WhatItCosts({ view, wearing, piece }: Worn) {
   if (minutes === 0) return null;
   return (
     <p className="text-sm">
-      Putting it on out there takes {minutes} min with hands free for zips and buckles
-      {off.length > 0 ? `, ${off.map(({ name }) => name).join(", ")} off meanwhile` : ""}.
+      {m.puttingItOnOutThereTakes} {minutes} {m.minWithHandsFreeForZips}
+      {off.length > 0 ? m.offMeanwhile({ off: off.map(({ name }) => name).join(", ") }) : ""}.
     </p>
   );
 }
@@ -178,7 +182,7 @@ export function WearingEditor({ view, id }: { readonly view: OutingView; readonl
       </h2>
       <Problem view={view} wearing={wearing} />
       <ChoiceField
-        label="Swap for"
+        label={m.swapFor}
         value={piece.id}
         options={others.map(({ id: other, name, massG }): [string, string] => [
           other,
@@ -191,7 +195,7 @@ export function WearingEditor({ view, id }: { readonly view: OutingView; readonl
       {piece.traits.heat && <HeatEditor view={view} wearing={wearing} source={piece.traits.heat} />}
       <WhatItCosts view={view} wearing={wearing} piece={piece} />
       <dl className="text-sm">
-        <dt className="text-muted">The label reads as</dt>
+        <dt className="text-muted">{m.theLabelReadsAs}</dt>
         {readingWords(piece).map(({ parts, clo }) => (
           <dd key={clo}>
             <strong>{clo}</strong> {parts}
@@ -205,7 +209,7 @@ export function WearingEditor({ view, id }: { readonly view: OutingView; readonl
           disabled={wearing.toMinute - wearing.fromMinute < 2}
           onClick={() => cutWearing(id, cutAt)}
         >
-          Split at {clock(cutAt)}
+          {m.splitAt} {clock(cutAt)}
         </button>
         <button
           type="button"
@@ -215,7 +219,7 @@ export function WearingEditor({ view, id }: { readonly view: OutingView; readonl
             removeWearing(id);
           }}
         >
-          Leave it off
+          {m.leaveItOff}
         </button>
       </p>
     </div>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { memo, useState } from "react";
 import { DIGITS } from "@/core/digits";
 import type { OutingResult } from "@/core/simulation";
@@ -29,15 +30,17 @@ function Figures({ view, result, minute, preferences }: Props) {
       DIGIT_WORDS[digit],
       temperatureText(series.digitC[digit][at]!, preferences.temperature),
     ]),
-    ["heat debt", `${plainNumber(series.heatDebtWhPerM2[at]!, 0)} W·h/m²`],
+    [m.heatDebt, `${plainNumber(series.heatDebtWhPerM2[at]!, 0)} W·h/m²`],
     ["shivering", `${plainNumber(series.shiveringWPerM2[at]!, 0)} W/m²`],
     ["trunk", temperatureText(series.trunkC[at]!, preferences.temperature, 1)],
     ["air", temperatureText(series.airTemperatureC[at]!, preferences.temperature, 1)],
-    ["wind past the body", windText(series.relativeWindMPerS[at]!, preferences.wind, 1)],
+    [m.windPastTheBody2, windText(series.relativeWindMPerS[at]!, preferences.wind, 1)],
   ];
   return (
-    <section aria-label="State at a minute" className="border-line own-layer flex flex-col gap-1 border-t pt-3">
-      <h2 className="text-lg font-semibold">At {clock}</h2>
+    <section aria-label={m.stateAtAMinute} className="border-line own-layer flex flex-col gap-1 border-t pt-3">
+      <h2 className="text-lg font-semibold">
+        {m.atTitle} {clock}
+      </h2>
       <dl className="grid grid-cols-[auto_1fr] gap-x-4 text-sm">
         {rows.map(([name, value]) => (
           <div key={name} className="contents">
@@ -47,7 +50,7 @@ function Figures({ view, result, minute, preferences }: Props) {
         ))}
       </dl>
       <button type="button" className="press press-small no-print self-start" onClick={() => setTable(true)}>
-        All minutes as a table
+        {m.allMinutesAsATable}
       </button>
       {isTable && (
         <CurvesTable view={view} result={result} preferences={preferences} isOpen onClose={() => setTable(false)} />

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useCallback, useEffect, useRef, useState, type ReactNode } from "react";
 import { LANE_ROW_PX } from "./layout";
 
@@ -26,7 +27,7 @@ export function ScrolledLanes({ rows, children }: { readonly rows: number; reado
     box.current?.scrollBy({ top: direction * (box.current.clientHeight - LANE_ROW_PX) });
   const sign = (count: number, words: string, arrow: string, direction: number) => (
     <button type="button" className="bg-shade text-ink min-h-6 rounded px-2 text-sm" onClick={() => scroll(direction)}>
-      {count} more {words} {arrow}
+      {count} {m.more} {words} {arrow}
     </button>
   );
   return (

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useDrag } from "@use-gesture/react";
 import type { KeyboardEvent } from "react";
 import { FINE_MINUTES, SNAP_MINUTES } from "@/charts/drag";
@@ -59,7 +60,7 @@ export function Scrubber({ view, axis, sections, minute }: Props) {
       <g
         role="slider"
         tabIndex={0}
-        aria-label="Minute looked at"
+        aria-label={m.minuteLookedAt}
         aria-valuemin={0}
         aria-valuemax={axis.totalMinutes}
         aria-valuenow={minute}

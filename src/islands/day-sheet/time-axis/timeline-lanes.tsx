@@ -1,3 +1,5 @@
+import * as m from "@/messages";
+import { LANE_WORDS, SIDE_WORDS } from "@/formats/display/words/body-words";
 import { totalMinutes } from "@/core/outing";
 import { memo, type KeyboardEvent } from "react";
 import { FINE_MINUTES, gripAt, minutesOf, movedSpan, SNAP_MINUTES, type Grip } from "@/charts/drag";
@@ -51,7 +53,7 @@ const EDGE_PX = 7;
 /** Left for the name before a regulator finds room. */
 const NAME_PX = 100;
 
-const nameOf = ({ name, side }: WornItem): string => (side === "both" ? name : `${name} · ${side}`);
+const nameOf = ({ name, side }: WornItem): string => (side === "both" ? name : `${name} · ${SIDE_WORDS[side]}`);
 
 /** Left and right move a bar's beginning, with Shift its end, with Alt the whole; Delete leaves the piece off. */
 function onBarKey(event: KeyboardEvent, item: WornItem, total: number): boolean {
@@ -69,7 +71,7 @@ function onBarKey(event: KeyboardEvent, item: WornItem, total: number): boolean 
 type Spanned = { readonly fromMinute: number; readonly toMinute: number };
 function moveBar(item: Spanned & { id: string }, grip: Grip, byMinutes: number, isFine: boolean, total: number): void {
   const span = movedSpan(item, grip, byMinutes, isFine ? FINE_MINUTES : SNAP_MINUTES, total);
-  editWearing(grip === "start" ? "put on at another time" : "wear for another time", item.id, span);
+  editWearing(grip === "start" ? m.putOnAtAnotherTime : m.wearForAnotherTime, item.id, span);
 }
 
 type BarProps = Pick<Props, "axis" | "onSelect"> & {
@@ -129,14 +131,20 @@ const Bar = memo(function Bar(props: BarProps) {
     axis.totalMinutes,
   );
   const shown = item.regulators.slice(0, Math.max(0, Math.floor((width - NAME_PX) / PART_PX)));
-  const warn = item.problem === null ? "" : ` Problem: ${item.problem}`;
+  const warn = item.problem === null ? "" : m.problem({ problem: item.problem });
   const room = width - 2 * PADDING_PX - shown.length * PART_PX - (item.problem === null ? 0 : 16);
   return (
     <>
       <Pressable
         {...bind()}
         opensEditor
-        label={`${lane}: ${nameOf(item)}, on from ${clock(item.fromMinute)} to ${clock(item.toMinute)}${warn}`}
+        label={m.onFromTo({
+          lane,
+          nameOf: nameOf(item),
+          clock: clock(item.fromMinute),
+          clock2: clock(item.toMinute),
+          warn,
+        })}
         pressed={isChosen}
         onPress={select}
         onKey={(event) => onBarKey(event, item, total)}
@@ -219,7 +227,7 @@ function AllLanes(props: Props) {
         return (
           <g key={lane}>
             {index > 0 && <line x1={0} x2={frame.width} y1={lineY} y2={lineY} className="stroke-line" />}
-            <SectionTitle frame={frame} section={section} title={lane} />
+            <SectionTitle frame={frame} section={section} title={LANE_WORDS[lane]} />
             {Array.from({ length: rows }, (_, row) => (
               <Carried key={row} axis={axis} y={section.top + row * LANE_ROW_PX} />
             ))}

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { memo, type KeyboardEvent } from "react";
 import { FINE_MINUTES, minutesOf, SNAP_MINUTES, snapped } from "@/charts/drag";
 import { fitText } from "@/charts/fit-text";
@@ -104,7 +105,7 @@ function Phase(props: PhaseProps) {
     <>
       <Pressable
         opensEditor
-        label={`Phase ${index + 1}, ${words}: ${durationText(phase.minutes)}, ${phase.posture}`}
+        label={m.phase({ index: index + 1, words, minutes: durationText(phase.minutes), posture: phase.posture })}
         pressed={chosen}
         onPress={select}
         onKey={(event) => onPhaseKey(event, view, index)}
@@ -135,7 +136,7 @@ function AllPhases(props: Props) {
   const spans = phaseSpans(axis, view.phases);
   return (
     <g>
-      <SectionTitle frame={frame} section={section} title="Phases" />
+      <SectionTitle frame={frame} section={section} title={m.phases} />
       {spans.map((span, index) => (
         <Phase key={view.phases[index]!.id} {...props} span={span} index={index} />
       ))}

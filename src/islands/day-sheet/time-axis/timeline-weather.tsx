@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { dequal } from "dequal/lite";
 import { memo, type KeyboardEvent } from "react";
 import type { TimeAxis } from "@/charts/time-axis";
@@ -72,7 +73,11 @@ type HeldHour = { readonly what: "air" | "wind"; readonly from: number; readonly
 const Hour = memo(function Hour(props: HourProps) {
   const { hour, timeZone, isChosen, section, preferences, onSelect, mark, scale, totalMinutes, isLabelled } = props;
   const { index, x, temperatureY, wind, seatWind } = mark;
-  const label = `Hour ${clockText(hour.at, timeZone)}: ${temperatureText(hour.airTemperatureC, preferences.temperature, 1)}, wind ${windText(hour.windMPerS, preferences.wind, 1)}`;
+  const label = m.hourWind({
+    at: clockText(hour.at, timeZone),
+    airTemperatureC: temperatureText(hour.airTemperatureC, preferences.temperature, 1),
+    windMPerS: windText(hour.windMPerS, preferences.wind, 1),
+  });
   const bind = useHeld<HeldHour>(
     {
       take: ({ y }) =>
@@ -216,7 +221,7 @@ function AllHours(props: Props) {
   const everyOther = chart.hours.length > 1 && chart.hours[1]!.x - chart.hours[0]!.x < 34;
   return (
     <g>
-      <SectionTitle frame={frame} section={section} title="Weather" note={`air; wind ${preferences.wind}`} />
+      <SectionTitle frame={frame} section={section} title={m.weather} note={m.airWind({ wind: preferences.wind })} />
       <Light view={view} axis={axis} section={section} />
       <Strips chart={chart} section={section} />
       <path d={chart.areaPath} className="fill-sea-pale" opacity={0.5} />

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { totalMinutes } from "@/core/outing";
 import { memo, useMemo } from "react";
 import { LANES } from "@/core/pieces";
@@ -154,26 +155,24 @@ export function Timeline(props: Props) {
     <div ref={ref} className="timeline flex min-h-0 min-w-0 flex-col overflow-x-clip">
       <div className="relative flex min-h-0 flex-col">
         <MinuteLines axis={axis} width={frame.width} {...marks} />
-        <h2 className="sr-only">Weather and phases</h2>
-        <svg {...part(frame, top.height)} aria-label="Weather and phases">
+        <h2 className="sr-only">{m.weatherAndPhases}</h2>
+        <svg {...part(frame, top.height)} aria-label={m.weatherAndPhases}>
           <TimelineWeather {...shared} section={top.weather} preferences={preferences} />
           <TimelinePhases {...shared} section={top.phases} />
         </svg>
-        <h2 className="sr-only">What is worn</h2>
+        <h2 className="sr-only">{m.whatIsWorn}</h2>
         <ScrolledLanes rows={wear.height}>
           {lanes.length === 0 ? (
-            <p className="text-muted py-6 text-center">
-              Nothing is worn yet. Press “Add clothes” and take pieces from the kit, a starter kit, or your own.
-            </p>
+            <p className="text-muted py-6 text-center">{m.nothingIsWornYetPressAdd}</p>
           ) : (
-            <svg {...part(frame, wear.height)} aria-label="Wear lanes">
+            <svg {...part(frame, wear.height)} aria-label={m.wearLanes}>
               <TimelineLanes {...shared} sections={wear.sections} lanes={lanes} />
             </svg>
           )}
         </ScrolledLanes>
         <CarriedLine view={view} minute={minute} />
-        <h2 className="sr-only">How parts of the body cool</h2>
-        <svg {...part(frame, curves.height)} aria-label="Curves">
+        <h2 className="sr-only">{m.howPartsOfTheBodyCool}</h2>
+        <svg {...part(frame, curves.height)} aria-label={m.curves}>
           <Ticks axis={axis} top={curves.axis.top} />
           {result && (
             <TimelineCurves

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
 import { differenceWords, issuedWords, minutesChangeWords } from "@/formats/display/words/forecast-words";
@@ -26,7 +27,12 @@ export function ForecastChanged({
   }, [fresh, view]);
   if (!taken) return null;
   if (!fresh) {
-    return <p className="text-muted">Planned on {issuedWords(taken, view.place.timeZone)}. No newer one is known.</p>;
+    return (
+      <p className="text-muted">
+        {m.plannedOn} {issuedWords(taken, view.place.timeZone)}
+        {m.noNewerOneIsKnown}
+      </p>
+    );
   }
   return (
     <p
@@ -34,12 +40,12 @@ export function ForecastChanged({
       data-testid="forecast-changed"
     >
       <span>
-        <strong>The forecast has changed since you planned</strong> ({fresh.invented ? "invented; " : ""}
+        <strong>{m.theForecastHasChangedSinceYou}</strong> ({fresh.invented ? m.invented2 : ""}
         {differenceWords(view, fresh, preferences)}).{" "}
-        {now && inNewest ? `In the newer one: ${minutesChangeWords(now, inNewest)}.` : "Working out what that does …"}
+        {now && inNewest ? m.inTheNewerOne({ now: minutesChangeWords(now, inNewest) }) : m.workingOutWhatThatDoes}
       </span>
       <button type="button" className="press press-small no-print" onClick={() => takeForecast(fresh)}>
-        Take the newer one over
+        {m.takeTheNewerOneOver}
       </button>
     </p>
   );

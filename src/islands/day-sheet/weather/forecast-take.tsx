@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { rainText } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
@@ -47,24 +48,23 @@ function Found({ forecast, view, preferences, onDone }: Props & { readonly forec
     <>
       {forecast.invented && (
         <p className="border-accent bg-raised border-l-4 px-3 py-1 font-semibold" data-testid="forecast-invented">
-          Invented: nobody has measured or forecast this weather. Do not go by it.
+          {m.inventedNobodyHasMeasuredOrForecast}
         </p>
       )}
-      {forecast.isUsualWeather && (
-        <p>
-          The outing lies further ahead than a forecast reaches. This is the season’s usual weather, with a wide spread.
-        </p>
-      )}
-      <p className="text-muted text-sm">{issuedWords(forecast, view.place.timeZone)}. ± is one standard deviation.</p>
-      <div className="max-h-[45dvh] overflow-y-auto" tabIndex={0} role="region" aria-label="Hours of the forecast">
+      {forecast.isUsualWeather && <p>{m.theOutingLiesFurtherAheadThan}</p>}
+      <p className="text-muted text-sm">
+        {issuedWords(forecast, view.place.timeZone)}
+        {m.isOneStandardDeviation}
+      </p>
+      <div className="max-h-[45dvh] overflow-y-auto" tabIndex={0} role="region" aria-label={m.hoursOfTheForecast}>
         <table className="w-full text-sm">
           <thead>
             <tr className="text-muted text-left">
-              <th scope="col">Hour</th>
-              <th scope="col">Air</th>
-              <th scope="col">Wind</th>
-              <th scope="col">Cloud</th>
-              <th scope="col">Rain or snow</th>
+              <th scope="col">{m.hour}</th>
+              <th scope="col">{m.air}</th>
+              <th scope="col">{m.windTitle}</th>
+              <th scope="col">{m.cloudTitle}</th>
+              <th scope="col">{m.rainOrSnow}</th>
             </tr>
           </thead>
           <tbody>
@@ -82,7 +82,7 @@ function Found({ forecast, view, preferences, onDone }: Props & { readonly forec
           onDone();
         }}
       >
-        Take these hours over
+        {m.takeTheseHoursOver}
       </button>
     </>
   );
@@ -99,7 +99,7 @@ export function ForecastTake({ view, preferences, onDone }: Props) {
           {newest.message}
         </p>
       )}
-      {newest.kind === "asking" && <p role="status">asking the service …</p>}
+      {newest.kind === "asking" && <p role="status">{m.askingTheService}</p>}
       {newest.kind === "known" && (
         <Found forecast={newest.forecast} view={view} preferences={preferences} onDone={onDone} />
       )}

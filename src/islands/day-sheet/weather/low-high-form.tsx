@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { totalMinutes } from "@/core/outing";
 import { useState } from "react";
 import { shapedHours } from "@/formats/outing-file/shaped-weather";
@@ -30,25 +31,22 @@ export function LowHighForm({ view, onDone }: Props) {
     const place = { startsAt: view.startsAt, timeZone: view.place.timeZone, latitudeDeg, longitudeDeg };
     const hours = shapedHours(whole, place, totalMinutes(view.phases));
     const weather = hours.map((hour): WeatherHourView => ({ ...hour, cloudShare: whole.cloudShare, ...NOT_TYPED }));
-    editContent("shape the day", { weather, weatherShaped: true });
+    editContent(m.shapeTheDay, { weather, weatherShaped: true });
     onDone();
   };
   return (
     <div className="flex flex-col gap-3">
-      <p className="text-muted text-sm">
-        The day is shaped as a clear day runs: lowest at sunrise, highest early in the afternoon. Its hours are marked
-        as shaped and can be changed afterwards.
-      </p>
+      <p className="text-muted text-sm">{m.theDayIsShapedAsA}</p>
       <div className="flex flex-wrap gap-4">
         <LowHighFields day={day} onChange={setDay} />
       </div>
       {isTurned && (
         <p role="alert" className="text-cranberry text-sm">
-          The low lies above the high: exchange them.
+          {m.theLowLiesAboveTheHigh}
         </p>
       )}
       <button type="button" className="press border-accent self-start" disabled={isTurned} onClick={shape}>
-        Shape the hours
+        {m.shapeTheHours}
       </button>
     </div>
   );

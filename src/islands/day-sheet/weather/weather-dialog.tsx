@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import type { Preferences } from "@/formats/display/preferences";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
@@ -13,10 +14,10 @@ type Props = { readonly view: OutingView; readonly isOpen: boolean; readonly onC
 type Way = "table" | "forecast" | "lowHigh" | "import";
 
 const WAYS: readonly (readonly [Way, string])[] = [
-  ["table", "Hour by hour"],
-  ["forecast", "Forecast"],
-  ["lowHigh", "Only low and high are known"],
-  ["import", "Paste or read a file"],
+  ["table", m.hourByHour],
+  ["forecast", m.forecast],
+  ["lowHigh", m.onlyLowAndHighAreKnown],
+  ["import", m.pasteOrReadAFile],
 ];
 
 /** The day's weather, typed by rows, shaped from low and high, or taken from elsewhere. */
@@ -24,8 +25,8 @@ export function WeatherDialog({ view, isOpen, onClose }: Props) {
   const [way, setWay] = useState<Way>("table");
   const preferences: Preferences = $preferences.get();
   return (
-    <Dialog title="Weather" isOpen={isOpen} onClose={onClose} isWide>
-      <OneOf label="How" value={way} options={WAYS} onChoose={setWay} />
+    <Dialog title={m.weather} isOpen={isOpen} onClose={onClose} isWide>
+      <OneOf label={m.how} value={way} options={WAYS} onChoose={setWay} />
       {way === "table" && <WeatherTable view={view} preferences={preferences} />}
       {way === "forecast" && <ForecastTake view={view} preferences={preferences} onDone={onClose} />}
       {way === "lowHigh" && <LowHighForm view={view} onDone={onClose} />}

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { totalMinutes } from "@/core/outing";
 import { useState } from "react";
 import { temperatureText, windText } from "@/formats/display/numbers";
@@ -19,11 +20,10 @@ function coverWords(view: OutingView, { hours }: ImportedWeather): string | null
   if (!first || !last) return null;
   const end = instantAt(view.startsAt, totalMinutes(view.phases));
   if (Date.parse(last.at) < Date.parse(view.startsAt) || Date.parse(first.at) > Date.parse(end)) {
-    return "None of these hours falls into the outing. Check the date.";
+    return m.noneOfTheseHoursFallsInto;
   }
-  if (Date.parse(first.at) > Date.parse(view.startsAt))
-    return "They begin after the outing does: the first is held before.";
-  if (Date.parse(last.at) < Date.parse(end)) return "They end before the outing does: the last is held beyond.";
+  if (Date.parse(first.at) > Date.parse(view.startsAt)) return m.theyBeginAfterTheOutingDoes;
+  if (Date.parse(last.at) < Date.parse(end)) return m.theyEndBeforeTheOutingDoes;
   return null;
 }
 
@@ -32,7 +32,7 @@ function Preview({ view, preferences, read }: Omit<Props, "onDone"> & { readonly
   return (
     <>
       {cover && <p className="text-rust-text text-sm">{cover}</p>}
-      <ol className="border-line max-h-52 overflow-y-auto border-y text-sm" aria-label="Hours read" tabIndex={0}>
+      <ol className="border-line max-h-52 overflow-y-auto border-y text-sm" aria-label={m.hoursRead} tabIndex={0}>
         {read.hours.map((hour) => (
           <li key={hour.at} className="flex gap-6 py-0.5">
             <span>
@@ -60,12 +60,12 @@ export function WeatherImport({ view, preferences, onDone }: Props) {
             type="button"
             className="press border-accent self-start"
             onClick={() => {
-              editContent("import weather", { weather: read.hours, weatherShaped: false });
-              tell(`${read.hours.length} hours of weather taken.`, undo);
+              editContent(m.importWeather, { weather: read.hours, weatherShaped: false });
+              tell(m.hoursOfWeatherTaken({ length: read.hours.length }), undo);
               onDone();
             }}
           >
-            Take these {read.hours.length} hours
+            {m.takeThese} {read.hours.length} {m.hours}
           </button>
         </>
       )}

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { CONDITION_RANGE } from "@/core/sitter";
 import { OUTING_RANGE } from "@/core/outing";
 import type { Preferences } from "@/formats/display/preferences";
@@ -23,7 +24,7 @@ function Row({ view, preferences, hour, index }: Props & { readonly hour: Weathe
       </th>
       <td>
         <CellField
-          label={`Air temperature at ${clock}`}
+          label={m.airTemperatureAt({ clock })}
           value={temperature.fromSi(hour.airTemperatureC)}
           low={temperature.fromSi(coldest)}
           high={temperature.fromSi(warmest)}
@@ -38,7 +39,7 @@ function Row({ view, preferences, hour, index }: Props & { readonly hour: Weathe
       </td>
       <td>
         <CellField
-          label={`Wind at ${clock}`}
+          label={m.windAt({ clock })}
           value={wind.fromSi(hour.windMPerS)}
           low={0}
           high={wind.fromSi(CONDITION_RANGE.windMPerS[1])}
@@ -48,7 +49,7 @@ function Row({ view, preferences, hour, index }: Props & { readonly hour: Weathe
       </td>
       <td>
         <CellField
-          label={`Humidity at ${clock}`}
+          label={m.humidityAt({ clock })}
           value={hour.relativeHumidityPercent}
           low={0}
           high={PERCENT}
@@ -58,7 +59,7 @@ function Row({ view, preferences, hour, index }: Props & { readonly hour: Weathe
       </td>
       <td>
         <CellField
-          label={`Cloud at ${clock}`}
+          label={m.cloudAt({ clock })}
           value={hour.cloudShare === null ? null : hour.cloudShare * PERCENT}
           low={0}
           high={PERCENT}
@@ -68,7 +69,7 @@ function Row({ view, preferences, hour, index }: Props & { readonly hour: Weathe
       </td>
       <td>
         <CellField
-          label={`Rain or snow at ${clock}`}
+          label={m.rainOrSnowAt({ clock })}
           value={hour.precipitationMm}
           low={0}
           high={OUTING_RANGE.precipitationMm[1]}
@@ -84,29 +85,27 @@ function Row({ view, preferences, hour, index }: Props & { readonly hour: Weathe
 export function WeatherTable({ view, preferences }: Props) {
   return (
     <div className="overflow-x-auto">
-      {view.weatherShaped && (
-        <p className="text-accent-text pb-2 text-sm">These hours were shaped from a low and a high.</p>
-      )}
+      {view.weatherShaped && <p className="text-accent-text pb-2 text-sm">{m.theseHoursWereShapedFromA}</p>}
       <table className="border-separate border-spacing-x-1 text-sm">
         <thead className="text-muted text-left">
           <tr>
             <th scope="col" className="pr-4 font-normal">
-              at
+              {m.at}
             </th>
             <th scope="col" className="pr-3 font-normal">
-              air, {TEMPERATURE[preferences.temperature].label}
+              {m.airPart} {TEMPERATURE[preferences.temperature].label}
             </th>
             <th scope="col" className="pr-3 font-normal">
-              wind at 10 m, {preferences.wind}
+              {m.windAt10MPart} {preferences.wind}
             </th>
             <th scope="col" className="pr-3 font-normal">
-              humidity, %
+              {m.humidity}
             </th>
             <th scope="col" className="pr-3 font-normal">
-              cloud, %
+              {m.cloud2}
             </th>
             <th scope="col" className="font-normal">
-              rain or snow, mm/h
+              {m.rainOrSnowMmH}
             </th>
           </tr>
         </thead>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import { Chips } from "../../fields/chips";
 import { Dialog } from "../../page/dialog";
@@ -6,10 +7,10 @@ import { GenericKit, GenericPiece } from "./generic-pieces";
 import { OwnPiece } from "./own-piece";
 
 const WAYS = [
-  ["own", "a piece of mine"],
-  ["list", "my list or spreadsheet"],
-  ["generic", "a generic piece"],
-  ["kit", "a whole generic kit"],
+  ["own", m.aPieceOfMine],
+  ["list", m.myListOrSpreadsheet],
+  ["generic", m.aGenericPiece],
+  ["kit", m.aWholeGenericKit],
 ] as const;
 type Way = (typeof WAYS)[number][0];
 
@@ -25,9 +26,9 @@ export function AddDialog({ onClose }: { readonly onClose: () => void }) {
   const [way, setWay] = useState<Way>("own");
   const Shown = SHOWN[way];
   return (
-    <Dialog title="Add to the kit" isOpen onClose={onClose} isWide>
+    <Dialog title={m.addToTheKit} isOpen onClose={onClose} isWide>
       <div className="flex flex-col gap-5">
-        <Chips label="What to add" isLabelHidden value={way} options={WAYS} onChange={setWay} />
+        <Chips label={m.whatToAdd} isLabelHidden value={way} options={WAYS} onChange={setWay} />
         <Shown onDone={onClose} />
       </div>
     </Dialog>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useMemo, useState } from "react";
 import { gridOfText } from "@/formats/any-table/grid";
@@ -22,19 +23,19 @@ import { useAdding } from "./use-adding";
 import { Problem } from "../../fields/problem";
 
 const ROLE_WORDS: Readonly<Record<KitRole, string>> = {
-  name: "its name",
-  kind: "what it is, or where",
-  mass: "its mass",
-  insulation: "figure of warmth",
-  price: "its price",
+  name: m.itsName,
+  kind: m.whatItIsOrWhere,
+  mass: m.itsMass,
+  insulation: m.figureOfWarmth,
+  price: m.itsPrice,
   currency: "currency",
-  count: "how many",
-  wear: "how worn",
-  note: "a note",
+  count: m.howMany,
+  wear: m.howWorn,
+  note: m.aNote,
 };
 const MARK_WORDS: readonly (readonly [DecimalMark, string])[] = [
-  ["point", "a point: 6.5"],
-  ["comma", "a comma: 6,5"],
+  ["point", m.aPoint65],
+  ["comma", m.aComma65],
 ];
 
 type ListProps = { readonly text: string; readonly onDone: () => void };
@@ -63,7 +64,7 @@ function AnyList({ text, onDone }: ListProps) {
       <div className="flex flex-wrap items-end gap-4">
         {read.columns.some(({ role }) => role === "mass") && (
           <ChoiceField<MassUnit>
-            label={read.isMassUnitAsked ? "Masses without a unit are in: please say" : "Masses without a unit are in"}
+            label={read.isMassUnitAsked ? m.massesWithoutAUnitAreIn : m.massesWithoutAUnitAreInTitle}
             value={read.massUnit}
             options={MASS_UNITS.map((unit) => [unit, unit] as const)}
             onChange={(massUnit) => say({ massUnit })}
@@ -71,7 +72,7 @@ function AnyList({ text, onDone }: ListProps) {
         )}
         {read.mark !== null && (
           <ChoiceField
-            label="Decimals are written with"
+            label={m.decimalsAreWrittenWith}
             value={read.mark}
             options={MARK_WORDS}
             onChange={(mark) => say({ mark })}
@@ -79,10 +80,8 @@ function AnyList({ text, onDone }: ListProps) {
         )}
       </div>
       <p role="status" data-testid="list-preview">
-        {pieces.length} {pieces.length === 1 ? "piece" : "pieces"} can be added
-        {asked > 0 &&
-          `, ${asked} ${asked === 1 ? "waits" : "wait"} for you to say what ${asked === 1 ? "it is" : "they are"}`}
-        .
+        {m.piecesCanBeAdded({ count: pieces.length })}
+        {asked > 0 && m.waitForYouToSay({ asked })}.
       </p>
       {read.rows.length > 0 && (
         <ListRows
@@ -97,15 +96,15 @@ function AnyList({ text, onDone }: ListProps) {
           }}
         />
       )}
-      <ToldList title="What cannot be read" told={read.problems} isProblem />
-      <ToldList title="Understood so" told={read.notes} />
+      <ToldList title={m.whatCannotBeRead} told={read.problems} isProblem />
+      <ToldList title={m.understoodSoTitle} told={read.notes} />
       <button
         type="button"
         className="press border-accent self-start border-2 font-semibold"
         disabled={pieces.length === 0}
         onClick={take}
       >
-        Add {pieces.length} to the kit
+        {m.add} {pieces.length} {m.toTheKit}
       </button>
       <Problem words={problem} />
     </>
@@ -124,12 +123,11 @@ export function FromList({ onDone }: { readonly onDone: () => void }) {
   return (
     <div className="flex flex-col gap-4">
       <p className="text-muted text-sm">
-        Any list will do, with whatever columns: a file (XLSX, CSV, text or JSON, up to {MOST_KIT_TEXT / 1_000_000} MB
-        and {MOST_PIECES_AT_ONCE} pieces), or cells copied from a spreadsheet. Nothing is added before you have seen how
-        it was understood.
+        {m.anyListWillDoWithWhatever} {MOST_KIT_TEXT / 1_000_000} {m.mbAnd} {MOST_PIECES_AT_ONCE}{" "}
+        {m.piecesOrCellsCopiedFromA}
       </p>
       <label className="flex flex-col gap-1">
-        <span className="text-muted text-sm">A file</span>
+        <span className="text-muted text-sm">{m.aFile}</span>
         <input
           type="file"
           accept=".xlsx,.csv,.tsv,.txt,.json,text/csv,text/plain,application/json"
@@ -138,7 +136,7 @@ export function FromList({ onDone }: { readonly onDone: () => void }) {
         />
       </label>
       <label className="flex flex-col gap-1">
-        <span className="text-muted text-sm">or paste it here</span>
+        <span className="text-muted text-sm">{m.orPasteItHere}</span>
         <textarea
           className="field min-h-20 font-mono text-sm"
           value={text}

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import {
   STARTER_KITS,
@@ -31,7 +32,7 @@ export function GenericPiece({ onDone }: Props) {
   return (
     <div className="flex flex-col gap-4">
       <ChoiceField
-        label="A generic piece, with figures as labels print them"
+        label={m.aGenericPieceWithFiguresAs}
         value={key}
         options={(Object.keys(STARTER_PIECES) as StarterPieceKey[]).map((own): [StarterPieceKey, string] => [
           own,
@@ -44,7 +45,7 @@ export function GenericPiece({ onDone }: Props) {
         className="press border-accent self-start"
         onClick={() => void add([fresh(starterPiece(key))])}
       >
-        Add it
+        {m.addIt}
       </button>
       <Problem words={problem} />
     </div>
@@ -59,7 +60,7 @@ export function GenericKit({ onDone }: Props) {
   return (
     <div className="flex flex-col gap-4">
       <ChoiceField
-        label="A whole generic kit"
+        label={m.aWholeGenericKitTitle}
         value={key}
         options={(Object.keys(STARTER_KITS) as StarterKitKey[]).map((own): [StarterKitKey, string] => [
           own,
@@ -70,7 +71,7 @@ export function GenericKit({ onDone }: Props) {
       <p className="text-muted text-sm">{says}</p>
       <p className="text-sm">{pieces.map(({ name }) => name).join(" · ")}</p>
       <button type="button" className="press border-accent self-start" onClick={() => void add(pieces.map(fresh))}>
-        Add all {pieces.length}
+        {m.addAll} {pieces.length}
       </button>
       <Problem words={problem} />
     </div>

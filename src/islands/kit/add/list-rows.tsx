@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { QUICK_KEYS, quickPiece } from "@/core/starter-kit";
 import { insulationText, quantityText } from "@/formats/display/quantities";
 import { QUANTITY_OF_UNIT } from "@/formats/display/units";
@@ -17,7 +18,7 @@ function figureText({ kind, figure, isFigureUsual, clo }: KitRow): string {
   if (kind === null || kind === "none") return "";
   if (clo !== null) return insulationText(clo);
   const text = quantityText(QUANTITY_OF_UNIT[quickPiece(kind).figure.unit], figure);
-  return isFigureUsual ? `${text}, as usual` : text;
+  return isFigureUsual ? m.asUsual({ text }) : text;
 }
 
 /** Row by row how a list was understood; what nobody can tell from the words is asked. */
@@ -27,28 +28,28 @@ export function ListRows({ rows, left, onKind, onLeave }: Props) {
       className="border-line max-h-96 overflow-auto border-y"
       tabIndex={0}
       role="region"
-      aria-label="Rows as they were understood"
+      aria-label={m.rowsAsTheyWereUnderstood}
     >
       <table className="w-full text-sm">
         <thead>
           <tr className="border-line border-b text-left">
             <th scope="col" className="px-1">
-              <span className="sr-only">Added</span>
+              <span className="sr-only">{m.added}</span>
             </th>
             <th scope="col" className="px-2 py-1">
-              In your list
+              {m.inYourList}
             </th>
             <th scope="col" className="px-2 py-1">
-              Understood as
+              {m.understoodAs}
             </th>
             <th scope="col" className="px-2 py-1">
-              Warmth by
+              {m.warmthBy}
             </th>
             <th scope="col" className="px-2 py-1 text-right">
-              Mass
+              {m.mass}
             </th>
             <th scope="col" className="px-2 py-1 text-right">
-              Price
+              {m.price}
             </th>
           </tr>
         </thead>
@@ -62,7 +63,7 @@ export function ListRows({ rows, left, onKind, onLeave }: Props) {
                   <input
                     type="checkbox"
                     className="size-4"
-                    aria-label={`Add ${name}`}
+                    aria-label={m.addTitle({ name })}
                     disabled={kind === null || isThing}
                     checked={kind !== null && !isThing && !left.has(line)}
                     onChange={(event) => onLeave(line, !event.target.checked)}
@@ -75,12 +76,12 @@ export function ListRows({ rows, left, onKind, onLeave }: Props) {
                 <td className="px-2 py-1">
                   <select
                     className={`field max-w-52 ${kind === null ? "border-accent border-2" : ""}`}
-                    aria-label={`What ${name} is`}
+                    aria-label={m.whatIs({ name })}
                     value={kind ?? ""}
                     onChange={(event) => onKind(name, event.target.value as KindGuess)}
                   >
-                    {kind === null && <option value="">what is it?</option>}
-                    <option value="none">not worn: left out</option>
+                    {kind === null && <option value="">{m.whatIsIt}</option>}
+                    <option value="none">{m.notWornLeftOut}</option>
                     {QUICK_KEYS.map((key) => (
                       <option key={key} value={key}>
                         {quickPiece(key).words}

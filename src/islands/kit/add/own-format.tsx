@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import type { DecimalMark } from "@/formats/any-table/numbers";
 import { readKit } from "@/formats/kit-file/read-kit";
@@ -17,28 +18,28 @@ export function OwnFormat({ text, initialMark, onDone }: Props) {
   return (
     <>
       <ChoiceField<DecimalMark>
-        label="Decimals are written with"
+        label={m.decimalsAreWrittenWith}
         value={mark}
         options={[
-          ["point", "a point: 6.5"],
-          ["comma", "a comma: 6,5"],
+          ["point", m.aPoint65],
+          ["comma", m.aComma65],
         ]}
         onChange={setMark}
       />
       <p role="status" data-testid="kit-preview">
-        {count} {count === 1 ? "piece" : "pieces"} can be read
-        {read.problems.length > 0 && `, ${read.problems.length} cannot`}.
+        {m.piecesCanBeRead({ count })}
+        {read.problems.length > 0 && m.cannot({ length: read.problems.length })}.
       </p>
       {count > 0 && <p className="text-muted text-sm">{read.pieces.map(({ name }) => name).join(" · ")}</p>}
-      <ToldList title="What cannot be read" told={read.problems} isProblem />
-      <ToldList title="Understood so" told={read.notes} />
+      <ToldList title={m.whatCannotBeRead} told={read.problems} isProblem />
+      <ToldList title={m.understoodSoTitle} told={read.notes} />
       <button
         type="button"
         className="press border-accent self-start"
         disabled={count === 0}
         onClick={() => void add(read.pieces)}
       >
-        Add {count} to the kit
+        {m.add} {count} {m.toTheKit}
       </button>
       <Problem words={problem} />
     </>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState, type FormEvent } from "react";
 import { useStore } from "@nanostores/react";
 import { WEAR_WORDS } from "@/formats/display/words/label-words";
@@ -66,7 +67,7 @@ export function OwnPiece({ onDone }: { readonly onDone: () => void }) {
     <form className="flex flex-col gap-4" noValidate onSubmit={submit}>
       <div className="flex flex-wrap items-end gap-4">
         <ChoiceField
-          label="What it is"
+          label={m.whatItIs}
           value={key}
           options={QUICK_KEYS.map((own): [QuickKey, string] => [own, quickPiece(own).words])}
           onChange={(next) => {
@@ -82,20 +83,26 @@ export function OwnPiece({ onDone }: { readonly onDone: () => void }) {
           range={asked.range}
           onChange={setFigure}
         />
-        <ChoiceField label="Worn" value={wear} options={optionsOf(WEAR_WORDS)} onChange={setWear} />
+        <ChoiceField label={m.wornTitle} value={wear} options={optionsOf(WEAR_WORDS)} onChange={setWear} />
       </div>
       <div key={taken} className="flex flex-wrap items-end gap-4">
-        <TextField label="Name, if you like" value={name} onChange={setName} />
+        <TextField label={m.nameIfYouLikeTitle} value={name} onChange={setName} />
         <OptionalQuantity
-          label="Mass, if known"
+          label={m.massIfKnown}
           quantity="smallMass"
           value={massG}
           range={OUTING_RANGE.pieceMassG}
           onChange={setMassG}
         />
-        <OptionalNumber label={`Price, ${currency}`} value={price} low={0} high={MOST_PRICE} onChange={setPrice} />
+        <OptionalNumber
+          label={m.priceTitle({ currency })}
+          value={price}
+          low={0}
+          high={MOST_PRICE}
+          onChange={setPrice}
+        />
         <label className="flex flex-col gap-1">
-          <span className="text-muted text-sm">Photo, if you like</span>
+          <span className="text-muted text-sm">{m.photoIfYouLike}</span>
           <input
             type="file"
             accept="image/*"
@@ -106,13 +113,13 @@ export function OwnPiece({ onDone }: { readonly onDone: () => void }) {
       </div>
       <p className="flex flex-wrap items-center gap-3">
         <button type="submit" className="press border-accent border-2 font-semibold">
-          Add it
+          {m.addIt}
         </button>
         <button type="button" className="press" onClick={() => void take(false)}>
-          Add it, and another
+          {m.addItAndAnother}
         </button>
         <span role="status" className="text-sm">
-          {added !== "" && `${added} is in the kit.`}
+          {added !== "" && m.isInTheKit({ added })}
         </span>
       </p>
       <Problem words={problem} />

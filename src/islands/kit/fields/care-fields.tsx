@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { quantityText } from "@/formats/display/quantities";
 import { useState } from "react";
 import { careOf, newThicknessMm, wearByPinch, type CareDone, type CareTask } from "@/core/care";
@@ -22,19 +23,19 @@ function Pinch({ piece, onWear }: Pick<Props, "piece" | "onWear">) {
   return (
     <div className="flex flex-wrap items-end gap-2 pb-1">
       <OptionalQuantity
-        label="Pinched now"
+        label={m.pinchedNow}
         quantity="thickness"
         value={pinchedMm}
         range={PINCHED_RANGE_MM}
         onChange={setPinchedMm}
       />
       <p className="text-muted text-sm">
-        By its label it was {quantityText("thickness", newMm)} when new.
-        {pinchedMm !== null && ` That is ${WEAR_WORDS[wearByPinch(newMm, pinchedMm)]}.`}
+        {m.byItsLabelItWas} {quantityText("thickness", newMm)} {m.whenNew}
+        {pinchedMm !== null && m.thatIs({ wearByPinch: WEAR_WORDS[wearByPinch(newMm, pinchedMm)] })}
       </p>
       {pinchedMm !== null && (
         <button type="button" className="press press-small" onClick={() => onWear(wearByPinch(newMm, pinchedMm))}>
-          Take it so
+          {m.takeItSo}
         </button>
       )}
     </div>
@@ -49,10 +50,8 @@ export function CareFields({ piece, onDone, onWear }: Props) {
   if (needs.length === 0) return null;
   const done = (task: CareTask): void => onDone({ ...piece.care, [task]: { wears: piece.wears, on: today() } });
   return (
-    <section aria-label="Care" className="border-line border-t pt-2">
-      <h3 className="text-muted text-sm">
-        Care, worn {piece.wears} {piece.wears === 1 ? "time" : "times"} so far
-      </h3>
+    <section aria-label={m.care} className="border-line border-t pt-2">
+      <h3 className="text-muted text-sm">{m.careWornTimes({ count: piece.wears })}</h3>
       <ul>
         {needs.map((need) => (
           <li key={need.task} className="flex flex-wrap items-center justify-between gap-2 py-1">
@@ -63,7 +62,8 @@ export function CareFields({ piece, onDone, onWear }: Props) {
               </span>
             </span>
             <button type="button" className="press press-small" onClick={() => done(need.task)}>
-              Done<span className="sr-only">: {CARE_WORDS[need.task]}</span>
+              {m.done}
+              <span className="sr-only">: {CARE_WORDS[need.task]}</span>
             </button>
           </li>
         ))}

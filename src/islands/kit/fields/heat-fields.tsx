@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { HEAT_RANGE, type HeatSource } from "@/core/heat";
 import { ChoiceField } from "../../fields/choice-field";
 import { NumberField } from "../../fields/number-field";
@@ -14,9 +15,9 @@ const USUAL: Readonly<Record<HeatSource["kind"], HeatSource>> = {
 };
 const NONE = "none";
 const KINDS: readonly (readonly [HeatSource["kind"] | typeof NONE, string])[] = [
-  [NONE, "brings no heat"],
-  ["pack", "a pack that is opened"],
-  ["electric", "runs from a battery"],
+  [NONE, m.bringsNoHeat],
+  ["pack", m.aPackThatIsOpened],
+  ["electric", m.runsFromABattery],
 ];
 
 /** What heat a piece brings: a pack's hours and watts, or levels and battery. */
@@ -24,7 +25,7 @@ export function HeatFields({ heat, onChange }: Props) {
   return (
     <div className="flex flex-wrap items-end gap-3">
       <ChoiceField
-        label="Heat"
+        label={m.heat}
         value={heat?.kind ?? NONE}
         options={KINDS}
         onChange={(kind) => onChange(kind === NONE ? undefined : USUAL[kind])}
@@ -32,7 +33,7 @@ export function HeatFields({ heat, onChange }: Props) {
       {heat?.kind === "pack" && (
         <>
           <NumberField
-            label="One pack gives"
+            label={m.onePackGives}
             unit="W"
             value={heat.powerW}
             low={HEAT_RANGE.packPowerW[0]}
@@ -42,7 +43,7 @@ export function HeatFields({ heat, onChange }: Props) {
             onChange={(powerW) => onChange({ ...heat, powerW })}
           />
           <NumberField
-            label="For"
+            label={m.forWords}
             unit="h"
             value={heat.hours}
             low={HEAT_RANGE.packHours[0]}
@@ -52,8 +53,8 @@ export function HeatFields({ heat, onChange }: Props) {
             onChange={(hours) => onChange({ ...heat, hours })}
           />
           <NumberField
-            label="At work after"
-            unit="min"
+            label={m.atWorkAfter}
+            unit={m.min2}
             value={heat.startUpMinutes}
             low={HEAT_RANGE.startUpMinutes[0]}
             high={HEAT_RANGE.startUpMinutes[1]}
@@ -68,7 +69,7 @@ export function HeatFields({ heat, onChange }: Props) {
           {heat.levelsW.map((levelW, index) => (
             <NumberField
               key={index}
-              label={`Level ${index + 1}`}
+              label={m.levelTitle({ index: index + 1 })}
               unit="W"
               value={levelW}
               low={HEAT_RANGE.levelW[0]}
@@ -81,8 +82,8 @@ export function HeatFields({ heat, onChange }: Props) {
             />
           ))}
           <NumberField
-            label="Battery"
-            unit="Wh"
+            label={m.battery}
+            unit={m.wh}
             value={heat.batteryWh}
             low={HEAT_RANGE.batteryWh[0]}
             high={HEAT_RANGE.batteryWh[1]}

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { ASSEMBLY_FACTOR, type Label } from "@/core/labels";
 import { LAYER_RANGE } from "@/core/clothing";
 import { ASSEMBLY_WORDS, FACE_WORDS, FIT_WORDS, WEAR_WORDS } from "@/formats/display/words/label-words";
@@ -13,7 +14,7 @@ const USUAL_EASE_MM = 6;
 /** What is printed on a piece or found by two fingers, panel by panel. */
 export function LabelFields({ label, onChange }: Props) {
   if (label.kind === "explicit") {
-    return <p className="text-muted text-sm">Its layers were given as they are; there is no label to correct.</p>;
+    return <p className="text-muted text-sm">{m.itsLayersWereGivenAsThey}</p>;
   }
   const { panels, assembly, face, fit, wear, easeMm } = label;
   return (
@@ -38,29 +39,29 @@ export function LabelFields({ label, onChange }: Props) {
         className="press press-small self-start"
         onClick={() => onChange({ ...label, panels: [...panels, { ...panels.at(-1)!, part: undefined }] })}
       >
-        Another panel
+        {m.anotherPanel}
       </button>
       <div className="border-line flex flex-wrap gap-3 border-t pt-2">
         <ChoiceField
-          label="Face"
+          label={m.face}
           value={face}
           options={optionsOf(FACE_WORDS)}
           onChange={(own) => onChange({ ...label, face: own })}
         />
         <ChoiceField
-          label="Fit"
+          label={m.fit}
           value={fit}
           options={optionsOf(FIT_WORDS)}
           onChange={(own) => onChange({ ...label, fit: own })}
         />
         <ChoiceField
-          label="Worn"
+          label={m.wornTitle}
           value={wear}
           options={optionsOf(WEAR_WORDS)}
           onChange={(own) => onChange({ ...label, wear: own })}
         />
         <ChoiceField
-          label="Made"
+          label={m.made}
           value={assembly}
           options={optionsOf(ASSEMBLY_WORDS).map(([own, words]): [typeof own, string] => [
             own,
@@ -74,11 +75,11 @@ export function LabelFields({ label, onChange }: Props) {
             className="press press-small self-end"
             onClick={() => onChange({ ...label, easeMm: USUAL_EASE_MM })}
           >
-            Say how much room is under it
+            {m.sayHowMuchRoomIsUnder}
           </button>
         ) : (
           <QuantityField
-            label="Room under it"
+            label={m.roomUnderIt}
             quantity="thickness"
             value={easeMm}
             range={LAYER_RANGE.easeMm}

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { FIBRES, LABEL_RANGE, type Fibre, type Material } from "@/core/labels";
 import { BETTER_KNOWN, materialWords } from "@/formats/display/words/label-words";
 import { ChoiceField } from "../../fields/choice-field";
@@ -12,15 +13,15 @@ function Figures({ material, onChange }: Props) {
     return (
       <>
         <QuantityField
-          label="Fill"
+          label={m.fill}
           quantity="smallMass"
           value={material.fillG}
           range={LABEL_RANGE.fillG}
           onChange={(fillG) => onChange({ ...material, fillG })}
         />
         <NumberField
-          label="Fill power"
-          unit="in³/oz"
+          label={m.fillPowerTitle}
+          unit={m.inOz}
           value={material.fillPowerIn3PerOz}
           low={LABEL_RANGE.fillPowerIn3PerOz[0]}
           high={LABEL_RANGE.fillPowerIn3PerOz[1]}
@@ -29,7 +30,7 @@ function Figures({ material, onChange }: Props) {
           onChange={(fillPowerIn3PerOz) => onChange({ ...material, fillPowerIn3PerOz })}
         />
         <NumberField
-          label="Area filled"
+          label={m.areaFilled}
           unit="m²"
           value={material.panelAreaM2}
           low={LABEL_RANGE.panelAreaM2[0]}
@@ -44,7 +45,7 @@ function Figures({ material, onChange }: Props) {
   if (material.kind === "testSheet") {
     return (
       <QuantityField
-        label="Tested"
+        label={m.tested}
         quantity="insulation"
         value={material.insulationM2KPerW}
         range={LABEL_RANGE.testedM2KPerW}
@@ -55,7 +56,7 @@ function Figures({ material, onChange }: Props) {
   if ("massGPerM2" in material) {
     return (
       <QuantityField
-        label="Printed"
+        label={m.printed}
         quantity="areal"
         value={material.massGPerM2}
         range={LABEL_RANGE.massGPerM2}
@@ -65,7 +66,7 @@ function Figures({ material, onChange }: Props) {
   }
   return (
     <QuantityField
-      label="Thickness"
+      label={m.thickness}
       quantity="thickness"
       value={material.thicknessMm}
       range={LABEL_RANGE.thicknessMm}
@@ -91,7 +92,7 @@ export function MaterialFields({ material, onChange }: Props) {
       <div className="flex flex-wrap gap-3">
         {material.kind === "down" && peakLoftMm !== undefined ? (
           <QuantityField
-            label="Chambers, thickest"
+            label={m.chambersThickest}
             quantity="thickness"
             value={peakLoftMm}
             range={LABEL_RANGE.thicknessMm}
@@ -102,9 +103,9 @@ export function MaterialFields({ material, onChange }: Props) {
         )}
         {(material.kind === "knit" || material.kind === "thickness") && (
           <ChoiceField<Fibre | "">
-            label="Fibre, for when it is wet"
+            label={m.fibreForWhenItIsWet}
             value={material.fibre ?? ""}
-            options={[["", "not known"], ...FIBRES.map((fibre): [Fibre, string] => [fibre, fibre])]}
+            options={[["", m.notKnown], ...FIBRES.map((fibre): [Fibre, string] => [fibre, fibre])]}
             onChange={(fibre) => onChange({ ...material, fibre: fibre === "" ? undefined : fibre })}
           />
         )}
@@ -113,7 +114,7 @@ export function MaterialFields({ material, onChange }: Props) {
         <p className="text-muted text-sm">
           {better}{" "}
           <button type="button" className="press press-small" onClick={() => onChange(pinched(material))}>
-            I measured it
+            {m.iMeasuredIt}
           </button>
         </p>
       )}

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useId, useState } from "react";
 import { readTypedNumber } from "@/formats/typed-number";
 
@@ -40,7 +41,8 @@ export function OptionalNumber({ label, value, low, high, onChange }: Props) {
       />
       {!isUsable && (
         <p id={`${id}-error`} role="alert" className="text-cranberry text-sm">
-          Give a number from {low} to {high}, or leave it empty.
+          {m.giveANumberFrom} {low} {m.to3} {high}
+          {m.orLeaveItEmpty}
         </p>
       )}
     </div>

@@ -1,7 +1,8 @@
+import * as m from "@/messages";
 import type { LabelPanel, Material, MaterialKind } from "@/core/labels";
 import { PATCHES, type Patch } from "@/core/patches";
 import { materialWords } from "@/formats/display/words/label-words";
-import { PATCH_WORDS } from "@/formats/display/words/sheet-words";
+import { PATCH_WORDS } from "@/formats/display/words/body-words";
 import { USUAL_MATERIALS } from "@/core/starter-kit";
 import { ChoiceField } from "../../fields/choice-field";
 import { NumberField } from "../../fields/number-field";
@@ -19,7 +20,7 @@ type Props = {
 const PERCENT = 100;
 const LEAST_COVER_PERCENT = 5;
 const KINDS = Object.keys(USUAL_MATERIALS) as MaterialKind[];
-const patchWords = (patch: Patch): string => PATCH_WORDS[patch] ?? patch;
+const patchWords = (patch: Patch): string => PATCH_WORDS[patch];
 
 /** Where a panel lies, how much of it is covered, and whether it comes off. */
 function Where({ panel, index: index, onChange, onRemove }: Props) {
@@ -33,9 +34,11 @@ function Where({ panel, index: index, onChange, onRemove }: Props) {
     });
   return (
     <details>
-      <summary className="cursor-pointer text-sm">Where it lies, and what comes off</summary>
+      <summary className="cursor-pointer text-sm">{m.whereItLiesAndWhatComes}</summary>
       <fieldset className="flex flex-wrap gap-x-3 gap-y-1 py-2 text-sm">
-        <legend className="sr-only">Parts covered by panel {index + 1}</legend>
+        <legend className="sr-only">
+          {m.partsCoveredByPanel} {index + 1}
+        </legend>
         {PATCHES.map((patch) => (
           <label key={patch} className="flex min-h-6 items-center gap-1">
             <input
@@ -51,7 +54,7 @@ function Where({ panel, index: index, onChange, onRemove }: Props) {
       </fieldset>
       <div className="flex flex-wrap items-end gap-3 pb-2">
         <NumberField
-          label="Covers of each"
+          label={m.coversOfEach}
           unit="%"
           value={coverShare * PERCENT}
           low={LEAST_COVER_PERCENT}
@@ -63,13 +66,13 @@ function Where({ panel, index: index, onChange, onRemove }: Props) {
           }
         />
         <TextField
-          label="Part that comes off"
+          label={m.partThatComesOff}
           value={part ?? ""}
           onChange={(text) => onChange({ ...panel, part: text === "" ? undefined : text })}
         />
         {onRemove && (
           <button type="button" className="press press-small" onClick={onRemove}>
-            Take panel {index + 1} away
+            {m.takePanel} {index + 1} {m.away}
           </button>
         )}
       </div>
@@ -86,7 +89,7 @@ export function PanelFields(props: Props) {
     <fieldset className="border-line flex flex-col gap-2 border-t pt-2">
       <legend className="text-muted text-sm">
         {patches.map(patchWords).join(", ")}
-        {part && ` · part: ${part}`}
+        {part && m.part({ part })}
       </legend>
       {materials.map((material, layer) => (
         <div key={`${layer} ${material.kind}`} className="flex flex-col gap-1">
@@ -100,16 +103,17 @@ export function PanelFields(props: Props) {
               className="press press-small self-start"
               onClick={() => setMaterials(materials.filter((_, at) => at !== layer))}
             >
-              Take it out<span className="sr-only">: {materialWords(material)}</span>
+              {m.takeItOut}
+              <span className="sr-only">: {materialWords(material)}</span>
             </button>
           )}
         </div>
       ))}
       <ChoiceField<MaterialKind | "">
-        label="Another material outside it"
+        label={m.anotherMaterialOutsideIt}
         value=""
         options={[
-          ["", "choose …"],
+          ["", m.choose],
           ...KINDS.map((kind): [MaterialKind, string] => [kind, materialWords(USUAL_MATERIALS[kind])]),
         ]}
         onChange={(kind) => {

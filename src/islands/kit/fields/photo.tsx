@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import type { KitPiece } from "@/formats/wire/kit/kit-view";
 import { keepPhoto, removePhoto } from "@/stores/kit-page";
@@ -18,12 +19,12 @@ export function Photo({ piece }: { readonly piece: KitPiece }) {
       {piece.hasPhoto && (
         <img
           src={`/api/pieces/${piece.id}/photo?version=${piece.version}`}
-          alt={`Photo of ${piece.name}`}
+          alt={m.photoOf({ name: piece.name })}
           className="border-line max-h-40 max-w-full border"
         />
       )}
       <label className="flex flex-col gap-1">
-        <span className="text-muted text-sm">{piece.hasPhoto ? "Another photo" : "Photo, if you like"}</span>
+        <span className="text-muted text-sm">{piece.hasPhoto ? m.anotherPhoto : m.photoIfYouLike}</span>
         <input
           type="file"
           accept="image/*"
@@ -36,7 +37,7 @@ export function Photo({ piece }: { readonly piece: KitPiece }) {
       </label>
       {piece.hasPhoto && (
         <button type="button" className="press press-small" onClick={() => void run(removePhoto(piece.id))}>
-          Take the photo away
+          {m.takeThePhotoAway}
         </button>
       )}
       {problem !== null && (

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { Closure, PieceKind, PieceTraits } from "@/core/pieces";
 import { OUTING_RANGE } from "@/core/outing";
 import { CLOSURE_WORDS } from "@/formats/display/words/label-words";
@@ -28,7 +29,7 @@ export function TraitFields({ kind, traits, onChange }: Props) {
             label={traitScale(trait).words}
             value={traits[trait] === undefined ? UNKNOWN : String(traits[trait])}
             options={[
-              [UNKNOWN, "not known"],
+              [UNKNOWN, m.notKnown],
               ...traitScale(trait).steps.map((step, index): [string, string] => [String(index), step]),
             ]}
             onChange={(step) => onChange({ ...traits, [trait]: step === UNKNOWN ? undefined : Number(step) })}
@@ -37,20 +38,20 @@ export function TraitFields({ kind, traits, onChange }: Props) {
         {kind === "footwear" && (
           <>
             <ChoiceField<Closure | typeof UNKNOWN>
-              label="Closed by"
+              label={m.closedBy}
               value={traits.closure ?? UNKNOWN}
-              options={[[UNKNOWN, "not known"], ...optionsOf(CLOSURE_WORDS)]}
+              options={[[UNKNOWN, m.notKnown], ...optionsOf(CLOSURE_WORDS)]}
               onChange={(closure) => onChange({ ...traits, closure: closure === UNKNOWN ? undefined : closure })}
             />
             <OptionalQuantity
-              label="Printed temperature"
+              label={m.printedTemperature}
               quantity="temperature"
               value={traits.printedTemperatureC ?? null}
               range={OUTING_RANGE.printedTemperatureC}
               onChange={(printed) => onChange({ ...traits, printedTemperatureC: printed ?? undefined })}
             />
             <OptionalQuantity
-              label="Height of the shaft"
+              label={m.heightOfTheShaft}
               quantity="length"
               value={traits.shaftHeightCm === undefined ? null : traits.shaftHeightCm / CM_PER_M}
               range={[OUTING_RANGE.shaftHeightCm[0] / CM_PER_M, OUTING_RANGE.shaftHeightCm[1] / CM_PER_M]}
@@ -65,12 +66,12 @@ export function TraitFields({ kind, traits, onChange }: Props) {
                 checked={traits.endsAt?.includes("ankles") ?? false}
                 onChange={(event) => onChange({ ...traits, endsAt: event.target.checked ? ["ankles"] : undefined })}
               />
-              open at the top of the shaft
+              {m.openAtTheTopOfThe}
             </label>
           </>
         )}
         <OptionalNumber
-          label="Minutes to change it out there"
+          label={m.minutesToChangeItOutThere}
           value={traits.changeMinutes ?? null}
           low={OUTING_RANGE.changeMinutes[0]}
           high={OUTING_RANGE.changeMinutes[1]}
@@ -81,7 +82,7 @@ export function TraitFields({ kind, traits, onChange }: Props) {
       </div>
       <HeatFields heat={traits.heat} onChange={(heat) => onChange({ ...traits, heat })} />
       <fieldset className="flex flex-wrap gap-x-4 gap-y-1 text-sm">
-        <legend className="sr-only">It</legend>
+        <legend className="sr-only">{m.itTitle}</legend>
         {TRAIT_FLAG_KEYS.map((flag) => (
           <label key={flag} className="flex min-h-6 items-center gap-1.5">
             <input

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { SearchIcon } from "lucide-react";
 import { useEffect, useState } from "react";
 import { $told } from "@/stores/told";
@@ -32,13 +33,13 @@ export default function Commands() {
       <button
         type="button"
         className="press press-small inline-flex items-center gap-1.5"
-        aria-label="Go to …"
-        title="Go to … (Ctrl+K)"
-        aria-keyshortcuts="Control+K Meta+K"
+        aria-label={m.goTo}
+        title={m.goToCtrlK}
+        aria-keyshortcuts={m.controlKMetaK}
         onClick={() => setOpen(true)}
       >
         <SearchIcon aria-hidden="true" size={ICON_PX} />
-        <span className="sm:hidden">Go to …</span>
+        <span className="sm:hidden">{m.goTo}</span>
       </button>
       {isOpen && <Search onClose={() => setOpen(false)} />}
     </>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { Command } from "cmdk";
 import { useEffect, useRef, useState } from "react";
 import { FURTHER_ROOMS, ROOMS } from "@/formats/display/rooms";
@@ -62,14 +63,14 @@ export function Search({ onClose }: { readonly onClose: () => void }) {
     ask<Findable>("/api/findable").then(setFound, (error: Error) => setProblem(error.message));
   }, []);
   return (
-    <Dialog title="Go to" isOpen onClose={onClose}>
-      <Command label="Go to" loop filter={matching}>
-        <Command.Input ref={input} className="field w-full" placeholder="an outing, a piece, a place, a command" />
+    <Dialog title={m.goToTitle} isOpen onClose={onClose}>
+      <Command label={m.goToTitle} loop filter={matching}>
+        <Command.Input ref={input} className="field w-full" placeholder={m.anOutingAPieceAPlace} />
         <Command.List className="max-h-[60dvh] overflow-y-auto pt-2">
-          <Command.Empty className="text-muted px-2 py-3">Nothing is called so.</Command.Empty>
+          <Command.Empty className="text-muted px-2 py-3">{m.nothingIsCalledSo}</Command.Empty>
           {problem && <p className="text-cranberry px-2">{problem}</p>}
           {found && found.outings.length > 0 && (
-            <Command.Group heading="Outings" className={GROUP}>
+            <Command.Group heading={m.outings} className={GROUP}>
               {found.outings.map(({ id, name, startsAt, timeZone }) => (
                 <Go
                   key={id}
@@ -82,26 +83,26 @@ export function Search({ onClose }: { readonly onClose: () => void }) {
               ))}
             </Command.Group>
           )}
-          <Command.Group heading="Rooms" className={GROUP}>
+          <Command.Group heading={m.rooms} className={GROUP}>
             {[...ROOMS, ...FURTHER_ROOMS].map(({ href, words }) => (
               <Go key={href} onGo={onClose} href={href} words={words} />
             ))}
           </Command.Group>
           {found && found.places.length > 0 && (
-            <Command.Group heading="Places" className={GROUP}>
+            <Command.Group heading={m.places} className={GROUP}>
               {found.places.map(({ id, name }) => (
                 <Go key={id} onGo={onClose} id={id} href={`/places#${id}`} words={name} />
               ))}
             </Command.Group>
           )}
           {found && found.people.length > 0 && (
-            <Command.Group heading="People" className={GROUP}>
+            <Command.Group heading={m.people} className={GROUP}>
               {found.people.map(({ id, name }) => (
                 <Go key={id} onGo={onClose} id={id} href={`/people#${id}`} words={name} />
               ))}
             </Command.Group>
           )}
-          <Command.Group heading="Colours" className={GROUP}>
+          <Command.Group heading={m.colours} className={GROUP}>
             {THEMES.map((theme) => (
               <Command.Item
                 key={theme}
@@ -118,7 +119,7 @@ export function Search({ onClose }: { readonly onClose: () => void }) {
             ))}
           </Command.Group>
           {found && found.pieces.length > 0 && (
-            <Command.Group heading="Pieces" className={GROUP}>
+            <Command.Group heading={m.piecesTitle} className={GROUP}>
               {found.pieces.map(({ id, name, personId, personName }) => (
                 <Go
                   key={id}

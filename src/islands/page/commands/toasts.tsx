@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { createRoot } from "react-dom/client";
 import { toast, Toaster } from "sonner";
 import type { Told } from "@/stores/told";
@@ -22,7 +23,7 @@ function mount(): void {
     <Toaster
       position="bottom-center"
       duration={SHOWN_MS}
-      containerAriaLabel="What was done"
+      containerAriaLabel={m.whatWasDone}
       toastOptions={{ unstyled: true, classNames: CLASSES }}
       mobileOffset={{ bottom: 64 }}
     />,
@@ -39,5 +40,5 @@ export function showToast({ words, undo }: Told): void {
       toast((error as Error).message);
     }
   };
-  toast(words, undo ? { action: { label: "Undo", onClick: () => void takeBack() } } : {});
+  toast(words, undo ? { action: { label: m.undoTitle, onClick: () => void takeBack() } } : {});
 }

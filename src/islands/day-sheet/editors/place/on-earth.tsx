@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { NumberField } from "../../../fields/number-field";
 import { OUTING_RANGE, type PlaceSetting } from "@/core/outing";
 import { editSetting } from "@/stores/sheet/edits";
@@ -6,7 +7,7 @@ import { useState } from "react";
 type Fields = { readonly setting: PlaceSetting };
 
 type Coordinates = Pick<PlaceSetting, "latitudeDeg" | "longitudeDeg">;
-const WHERE = "where on earth";
+const WHERE = m.whereOnEarth;
 
 /** Latitude and longitude, both or none: half of them would be another place. */
 export function OnEarth({ setting }: Fields) {
@@ -22,7 +23,7 @@ export function OnEarth({ setting }: Fields) {
   return (
     <div className="flex flex-wrap items-end gap-4">
       <NumberField
-        label="Latitude, north positive"
+        label={m.latitudeNorthPositive}
         unit="°"
         value={latitudeDeg ?? null}
         low={OUTING_RANGE.latitudeDeg[0]}
@@ -32,7 +33,7 @@ export function OnEarth({ setting }: Fields) {
         onChange={(next) => take({ latitudeDeg: next })}
       />
       <NumberField
-        label="Longitude, east positive"
+        label={m.longitudeEastPositive}
         unit="°"
         value={longitudeDeg ?? null}
         low={OUTING_RANGE.longitudeDeg[0]}
@@ -47,12 +48,12 @@ export function OnEarth({ setting }: Fields) {
           className="press"
           onClick={() => editSetting(WHERE, { latitudeDeg: undefined, longitudeDeg: undefined })}
         >
-          No coordinates
+          {m.noCoordinates}
         </button>
       )}
       {isHalf && (
         <p role="status" className="text-muted w-full text-sm">
-          Give the other one too: sun and forecast need both, and nothing is kept until then.
+          {m.giveTheOtherOneTooSun}
         </p>
       )}
     </div>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { FieldNote } from "../field-note";
 import { COVERAGE_WORDS, REFUGE_WORDS, STORED_FROM_WORDS } from "@/formats/display/words/place-words";
 import { ChoiceField, optionsOf } from "../../../fields/choice-field";
@@ -13,36 +14,36 @@ export function Safety({ setting }: Fields) {
   return (
     <>
       <ChoiceField
-        label="Warmth near by"
+        label={m.warmthNearByTitle}
         note={<FieldNote of="refuge" />}
         value={refuge.kind}
         options={optionsOf(REFUGE_WORDS)}
-        onChange={(kind) => editSetting("refuge", { refuge: { ...refuge, kind } })}
+        onChange={(kind) => editSetting(m.refuge, { refuge: { ...refuge, kind } })}
       />
       {refuge.kind !== "none" && (
         <NumberField
-          label="Minutes away on foot"
-          unit="min"
+          label={m.minutesAwayOnFoot}
+          unit={m.min2}
           value={refuge.minutesAway}
           low={OUTING_RANGE.refugeMinutes[0]}
           high={OUTING_RANGE.refugeMinutes[1]}
           step={5}
           decimals={0}
-          onChange={(minutes) => editSetting("refuge", { refuge: { ...refuge, minutesAway: Math.round(minutes) } })}
+          onChange={(minutes) => editSetting(m.refuge, { refuge: { ...refuge, minutesAway: Math.round(minutes) } })}
         />
       )}
       <ChoiceField
-        label="Boots and gloves come from"
+        label={m.bootsAndGlovesComeFromTitle}
         note={<FieldNote of="bootsFrom" />}
         value={setting.storedFrom ?? "house"}
         options={optionsOf(STORED_FROM_WORDS)}
-        onChange={(storedFrom) => editSetting("where boots stood", { storedFrom })}
+        onChange={(storedFrom) => editSetting(m.whereBootsStood, { storedFrom })}
       />
       <ChoiceField
-        label="Telephone coverage"
+        label={m.telephoneCoverage}
         value={setting.coverage ?? "unknown"}
         options={optionsOf(COVERAGE_WORDS)}
-        onChange={(coverage) => editSetting("coverage", { coverage })}
+        onChange={(coverage) => editSetting(m.coverage, { coverage })}
       />
     </>
   );

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { FieldNote } from "../field-note";
 import { CheckField } from "../../../fields/check-field";
 import { ChoiceField, optionsOf } from "../../../fields/choice-field";
@@ -15,47 +16,47 @@ export function Seat({ setting }: Fields) {
   return (
     <>
       <ChoiceField
-        label="Shelter"
+        label={m.shelterTitle}
         note={<FieldNote of="shelter" />}
         value={setting.shelter}
         options={optionsOf(SHELTER_WORDS)}
-        onChange={(shelter) => editSetting("shelter", { shelter })}
+        onChange={(shelter) => editSetting(m.shelter, { shelter })}
       />
       <ChoiceField
-        label="Feet stand on"
+        label={m.feetStandOnTitle}
         note={<FieldNote of="ground" />}
         value={setting.ground}
         options={optionsOf(GROUND_WORDS)}
-        onChange={(ground) => editSetting("ground", { ground })}
+        onChange={(ground) => editSetting(m.groundUndo, { ground })}
       />
       <ChoiceField
-        label="You sit on"
+        label={m.youSitOnTitle}
         note={<FieldNote of="seat" />}
         value={seatOf(setting)}
         options={optionsOf(SEAT_WORDS)}
-        onChange={(seat) => editSetting("seat", { seat })}
+        onChange={(seat) => editSetting(m.seatUndo, { seat })}
       />
       <QuantityField
-        label="Height of the seat above ground"
+        label={m.heightOfTheSeatAboveGround}
         note={<FieldNote of="seatHeight" />}
         quantity="height"
         value={setting.seatHeightM}
         range={SEAT_HEIGHT_RANGE_M}
-        onChange={(seatHeightM) => editSetting("seat height", { seatHeightM })}
+        onChange={(seatHeightM) => editSetting(m.seatHeight, { seatHeightM })}
       />
       {setting.ground === "ice" && (
         <QuantityField
-          label="Thickness of the ice (for its warmth alone, not whether it carries)"
+          label={m.thicknessOfTheIceForIts}
           quantity="length"
           value={setting.iceThicknessM ?? USUAL_ICE_M}
           range={GROUND_RANGE.iceThicknessM}
-          onChange={(iceThicknessM) => editSetting("ice", { iceThicknessM })}
+          onChange={(iceThicknessM) => editSetting(m.iceUndo, { iceThicknessM })}
         />
       )}
       <CheckField
-        label="Snow lies about"
+        label={m.snowLiesAbout}
         checked={setting.snowCover ?? false}
-        onChange={(snowCover) => editSetting("snow about", { snowCover })}
+        onChange={(snowCover) => editSetting(m.snowAbout, { snowCover })}
       />
     </>
   );

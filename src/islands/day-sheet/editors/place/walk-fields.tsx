@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { FieldNote } from "../field-note";
 import { CheckField } from "../../../fields/check-field";
 import { ChoiceField, optionsOf } from "../../../fields/choice-field";
@@ -10,33 +11,33 @@ import { editSetting } from "@/stores/sheet/edits";
 const CM_PER_M = 100;
 
 export function WalkFields({ walkIn }: { readonly walkIn: WalkIn }) {
-  const change = (part: Partial<WalkIn>): void => editSetting("walk in", { walkIn: { ...walkIn, ...part } });
+  const change = (part: Partial<WalkIn>): void => editSetting(m.walkIn, { walkIn: { ...walkIn, ...part } });
   return (
     <>
       <div className="flex flex-wrap gap-4">
         <QuantityField
-          label="Distance"
+          label={m.distance}
           quantity="distance"
           value={walkIn.distanceM}
           range={OUTING_RANGE.walkDistanceM}
           onChange={(distanceM) => change({ distanceM })}
         />
         <QuantityField
-          label="Climb"
+          label={m.climb}
           quantity="height"
           value={walkIn.climbM}
           range={OUTING_RANGE.walkClimbM}
           onChange={(climbM) => change({ climbM })}
         />
         <QuantityField
-          label="Load carried"
+          label={m.loadCarried}
           quantity="mass"
           value={walkIn.loadKg}
           range={WALK_RANGE.loadKg}
           onChange={(loadKg) => change({ loadKg })}
         />
         <QuantityField
-          label="Boots sink into snow"
+          label={m.bootsSinkIntoSnowTitle}
           note={<FieldNote of="sinking" />}
           quantity="length"
           value={walkIn.snowSinkingCm / CM_PER_M}
@@ -45,16 +46,14 @@ export function WalkFields({ walkIn }: { readonly walkIn: WalkIn }) {
         />
       </div>
       <ChoiceField
-        label="Ground walked on"
+        label={m.groundWalkedOnTitle}
         note={<FieldNote of="terrain" />}
         value={walkIn.terrain}
         options={optionsOf(TERRAIN_WORDS)}
         onChange={(terrain) => change({ terrain })}
       />
-      <CheckField label="On snowshoes" checked={walkIn.snowshoes} onChange={(snowshoes) => change({ snowshoes })} />
-      <p className="text-muted text-sm">
-        Walk in and walk out take their effort from this and from their minutes, unless they name an effort themselves.
-      </p>
+      <CheckField label={m.onSnowshoes} checked={walkIn.snowshoes} onChange={(snowshoes) => change({ snowshoes })} />
+      <p className="text-muted text-sm">{m.walkInAndWalkOutTake}</p>
     </>
   );
 }

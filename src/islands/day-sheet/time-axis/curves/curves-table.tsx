@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { useState } from "react";
 import { DIGITS, type Digit } from "@/core/digits";
 import { WET_PARTS, type OutingResult } from "@/core/simulation";
@@ -21,9 +22,9 @@ type Props = {
 /** How far apart rows may stand, min. */
 const EVERY = ["15", "5", "1"] as const;
 const EVERY_WORDS: Readonly<Record<(typeof EVERY)[number], string>> = {
-  "15": "every quarter of an hour",
-  "5": "every five minutes",
-  "1": "every minute",
+  "15": m.everyQuarterOfAnHour,
+  "5": m.everyFiveMinutes,
+  "1": m.everyMinute,
 };
 
 /** The curves as a table: for those who do not see them, and for who wants the minute. */
@@ -35,9 +36,9 @@ export function CurvesTable({ view, result, preferences, isOpen, onClose }: Prop
   const degrees = (digit: Digit, minute: number): string =>
     temperatureText(series.digitC[digit][minute]!, preferences.temperature);
   return (
-    <Dialog title="The curves as a table" isOpen={isOpen} onClose={onClose} isWide>
+    <Dialog title={m.theCurvesAsATable} isOpen={isOpen} onClose={onClose} isWide>
       <ChoiceField
-        label="A row"
+        label={m.aRow}
         value={every}
         options={EVERY.map((own) => [own, EVERY_WORDS[own]] as const)}
         onChange={setEvery}
@@ -46,13 +47,13 @@ export function CurvesTable({ view, result, preferences, isOpen, onClose }: Prop
         className="max-h-[60dvh] overflow-auto pt-2"
         tabIndex={0}
         role="region"
-        aria-label={`Curves, a row ${EVERY_WORDS[every]}`}
+        aria-label={m.curvesARow({ every: EVERY_WORDS[every] })}
       >
         <table className="w-full text-sm">
           <thead className="text-muted text-left">
             <tr>
               <th scope="col" className="pr-3 font-normal">
-                at
+                {m.at}
               </th>
               {DIGITS.map((digit) => (
                 <th key={digit} scope="col" className="pr-3 font-normal">
@@ -60,18 +61,19 @@ export function CurvesTable({ view, result, preferences, isOpen, onClose }: Prop
                 </th>
               ))}
               <th scope="col" className="pr-3 font-normal">
-                heat debt, W·h/m²
+                {m.heatDebtWHM}
               </th>
               {WET_PARTS.map((part) => (
                 <th key={part} scope="col" className="pr-3 font-normal">
-                  water, {WET_PART_WORDS[part]}, g/m²
+                  {m.waterPart} {WET_PART_WORDS[part]}
+                  {m.gM}
                 </th>
               ))}
               <th scope="col" className="pr-3 font-normal">
-                air
+                {m.air2}
               </th>
               <th scope="col" className="font-normal">
-                wind past the body
+                {m.windPastTheBody2}
               </th>
             </tr>
           </thead>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import type { Curve } from "@/charts/body-chart";
 import { LEVELS, LIMIT_TABLE, type Level, type Limit } from "@/core/limits";
 import type { OutingSeries, SitAnswer } from "@/core/simulation";
@@ -23,9 +24,9 @@ export const LIMIT_CURVES: Readonly<Record<Limit, LimitCurve | null>> = {
   toes: {
     section: "temperatures",
     looks: {
-      toes: { className: "stroke-rust", name: "toes" },
-      leftToes: { className: "stroke-rust", name: "toes L" },
-      rightToes: { className: "stroke-rust", dash: "10 4", name: "toes R" },
+      toes: { className: "stroke-rust", name: m.toes },
+      leftToes: { className: "stroke-rust", name: m.toesL },
+      rightToes: { className: "stroke-rust", dash: "10 4", name: m.toesR },
     },
     band: { className: "fill-rust", opacity: 0.15 },
     curves: (series) => pair("Toes", series),
@@ -33,9 +34,9 @@ export const LIMIT_CURVES: Readonly<Record<Limit, LimitCurve | null>> = {
   fingers: {
     section: "temperatures",
     looks: {
-      fingers: { className: "stroke-ink", dash: "6 3", name: "fingers" },
-      leftFingers: { className: "stroke-ink", dash: "2 3", name: "fingers L" },
-      rightFingers: { className: "stroke-ink", dash: "6 3", name: "fingers R" },
+      fingers: { className: "stroke-ink", dash: "6 3", name: m.fingers },
+      leftFingers: { className: "stroke-ink", dash: "2 3", name: m.fingersL },
+      rightFingers: { className: "stroke-ink", dash: "6 3", name: m.fingersR },
     },
     // Ink: paler than the coloured ones to look the same.
     band: { className: "fill-ink", opacity: 0.08 },
@@ -44,9 +45,9 @@ export const LIMIT_CURVES: Readonly<Record<Limit, LimitCurve | null>> = {
   face: {
     section: "temperatures",
     looks: {
-      nose: { ...FACE_LOOK, name: "nose" },
-      cheeks: { ...FACE_LOOK, name: "cheeks" },
-      ears: { ...FACE_LOOK, name: "ears" },
+      nose: { ...FACE_LOOK, name: m.nose },
+      cheeks: { ...FACE_LOOK, name: m.cheeks },
+      ears: { ...FACE_LOOK, name: m.ears },
     },
     band: null,
     curves: (series, sit) => face(series, sit),
@@ -57,7 +58,7 @@ export const LIMIT_CURVES: Readonly<Record<Limit, LimitCurve | null>> = {
   heat: null,
   heatDebt: {
     section: "debt",
-    looks: { debt: { className: "stroke-moss", name: "heat debt" } },
+    looks: { debt: { className: "stroke-moss", name: m.heatDebt } },
     band: { className: "fill-moss", opacity: 0.15 },
     curves: ({ heatDebtWhPerM2 }) => [{ key: "debt", values: heatDebtWhPerM2 }],
   },

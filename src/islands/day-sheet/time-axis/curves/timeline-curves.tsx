@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { memo } from "react";
 import { bodyChart, type Curve } from "@/charts/body-chart";
 import type { TimeAxis } from "@/charts/time-axis";
@@ -31,7 +32,7 @@ type Props = {
 const legendName = (key: string, { temperature }: Preferences): string => {
   const { name } = LIMIT_LOOKS[key]!;
   const isFace = FACE.some((part) => part === key);
-  return isFace ? `${name}, limit ${degreesText(LIMIT_TABLE.face.value.cold, temperature)}` : name;
+  return isFace ? m.ofLimit({ name, cold: degreesText(LIMIT_TABLE.face.value.cold, temperature) }) : name;
 };
 
 const TEMPERATURE_SPAN = { lowest: 5, highest: 36 };
@@ -91,7 +92,7 @@ function AllCurves(props: Props) {
       <SectionTitle
         frame={frame}
         section={sections.temperatures}
-        title="Body"
+        title={m.bodyTitle}
         note={TEMPERATURE[preferences.temperature].label}
       />
       <LimitChart
@@ -107,7 +108,7 @@ function AllCurves(props: Props) {
         nameOf={(key) => legendName(key, preferences)}
         {...legendAt(axis, frame, sections.temperatures)}
       />
-      <SectionTitle frame={frame} section={sections.debt} title="Heat debt" />
+      <SectionTitle frame={frame} section={sections.debt} title={m.heatDebtTitle} />
       <text x={axis.right - 4} y={sections.debt.top + 10} textAnchor="end" fontSize={11.5} className="fill-muted">
         {LIMIT_TABLE.heatDebt.unit}
       </text>

@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { quantityText } from "@/formats/display/quantities";
 import { bodyChart, type Curve } from "@/charts/body-chart";
 import type { TimeAxis } from "@/charts/time-axis";
@@ -8,9 +9,9 @@ import { legendAt, type Section, type SheetFrame } from "../layout";
 import { SectionTitle } from "../timeline-parts";
 
 const LOOKS: Readonly<Record<string, CurveLook>> = {
-  waterTrunk: { className: "stroke-sea", name: "trunk" },
-  waterFeet: { className: "stroke-sea", dash: "6 3", name: "feet" },
-  waterHands: { className: "stroke-sea", dash: "2 3", name: "hands" },
+  waterTrunk: { className: "stroke-sea", name: m.trunk },
+  waterFeet: { className: "stroke-sea", dash: "6 3", name: m.feet },
+  waterHands: { className: "stroke-sea", dash: "2 3", name: m.hands },
 };
 /** Clothes with less water than this are as good as dry: the scale never shows less as much, g/m². */
 const WATER_SPAN = { lowest: 0, highest: 60 };
@@ -35,9 +36,9 @@ export function WaterCurves({
   const chart = bodyChart(axis, curves, [], { ...section, ...WATER_SPAN });
   return (
     <>
-      <SectionTitle frame={frame} section={section} title="Water" />
+      <SectionTitle frame={frame} section={section} title={m.water} />
       <text x={axis.right - 4} y={section.top + 10} textAnchor="end" fontSize={11.5} className="fill-muted">
-        {`to ${quantityText("areal", chart.y.domain()[1]!)}`}
+        {m.to2({ quantity: quantityText("areal", chart.y.domain()[1]!) })}
       </text>
       <line x1={axis.left} x2={axis.right} y1={chart.y(0)} y2={chart.y(0)} className="stroke-line" />
       <Curves paths={chart.curves} looks={LOOKS} />

@@ -1,0 +1,3 @@
+import { compileMessages } from "./compile.mjs";
+
+compileMessages();
