@@ -5,12 +5,11 @@ import { defineConfig } from "astro/config";
 import { createHash } from "node:crypto";
 import { readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
-import { compiledFile, languageOfProcess } from "./scripts/messages/languages.mjs";
+import { languageOfProcess, sourceAliases } from "./scripts/messages/languages.mjs";
 import { messagesPlugin } from "./scripts/messages/vite-plugin.mjs";
 import { compressBuilt } from "./scripts/run/compress-built.mjs";
 import { buildServerThreads, CACHED_THREADS_DIR } from "./scripts/run/server-threads.mjs";
 
-const src = fileURLToPath(new URL("./src", import.meta.url));
 /** Each language is a build of its own: a page holds one language, and its words stand where they are used. */
 const language = languageOfProcess();
 const outDir = `dist/${language}`;
@@ -81,7 +80,7 @@ export default defineConfig({
   },
   vite: {
     plugins: [tailwindcss(), messagesPlugin(language)],
-    resolve: { alias: { "@/messages": compiledFile(language), "@": src } },
+    resolve: { alias: sourceAliases() },
     worker: {
       format: "es",
       plugins: () => [messagesPlugin(language)],

@@ -15,6 +15,16 @@ const CORE_MUST_NOT = [
   "crypto",
 ];
 
+const IN_A_CATALOGUE = "Words stand in messages/, in every language: read them as m.…";
+const NO_WORDS = [
+  "JSXText[value=/[A-Za-zÀ-ÿ]{3}/]:not([value=/^[\\s·]*Umiak\\s*$/])",
+  "JSXAttribute[name.name=/^(label|title|placeholder|alt|heading|head|aria-label|aria-description)$/] > Literal[value=/[A-Za-z]{2}/]",
+  "JSXElement > JSXExpressionContainer > :matches(ConditionalExpression, LogicalExpression) > Literal[value=/^[A-Za-zÀ-ÿ]{2}/]",
+  // A sentence, or the beginning of one.
+  "Literal[value=/^[A-Z][a-z]+,? [a-zA-Z]/]",
+  "TemplateElement[value.raw=/^[A-Z][a-z]+,? [a-z]|[a-z,] [a-z]{2,}[.?!]?$/]",
+].map((selector) => ({ selector, message: IN_A_CATALOGUE }));
+
 const mayNotImport = (own) => ({
   patterns: [
     {
@@ -26,7 +36,18 @@ const mayNotImport = (own) => ({
 });
 
 export default tseslint.config(
-  { ignores: ["dist/", ".astro/", "node_modules/", ".data/", "test-results/", "playwright-report/", "tests/planted/", "src/messages/"] },
+  {
+    ignores: [
+      "dist/",
+      ".astro/",
+      "node_modules/",
+      ".data/",
+      "test-results/",
+      "playwright-report/",
+      "tests/planted/",
+      "src/messages/",
+    ],
+  },
   ...tseslint.configs.strict,
   ...astro.configs.recommended,
   {
@@ -59,6 +80,15 @@ export default tseslint.config(
   {
     files: ["src/core/sun/sun-position.ts"], // wraps the sun-position package, which speaks in Date
     rules: { "no-restricted-globals": ["error", ...CORE_MUST_NOT.filter((name) => name !== "Date")] },
+  },
+  {
+    files: [
+      "src/{islands,components,pages,stores}/**/*.{ts,tsx,astro}",
+      "src/formats/display/**/*.ts",
+      "src/server/**/*.ts",
+    ],
+    ignores: ["**/*.test.{ts,tsx}", "src/server/demo/**", "src/server/log.ts", "src/formats/display/language.ts"],
+    rules: { "no-restricted-syntax": ["error", ...NO_WORDS] },
   },
   { files: ["src/islands/**/*.tsx"], ...reactHooks.configs.flat["recommended-latest"] },
   ...Object.keys(layers).map((own) => ({

@@ -1,10 +1,9 @@
-import { fileURLToPath } from "node:url";
 import { defineConfig } from "vitest/config";
+import { sourceAliases } from "./scripts/messages/languages.mjs";
 import { compileMessages } from "./scripts/messages/compile.mjs";
 import { BaseSequencer, type TestSpecification } from "vitest/node";
 
-const at = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
-const resolve = { alias: { "@/messages": at("./src/messages/en.ts"), "@": at("./src") } };
+const resolve = { alias: sourceAliases() };
 /** Tests only end on time when a machine is stuck: a busy one takes ten times as long as a quiet one. */
 const SLOW_MACHINE_MS = 180_000;
 

@@ -3,6 +3,7 @@
 import { fileURLToPath, pathToFileURL } from "node:url";
 import path from "node:path";
 import { build } from "vite";
+import { sourceAliases } from "./messages/languages.mjs";
 
 const root = fileURLToPath(new URL("../", import.meta.url));
 
@@ -17,7 +18,7 @@ export async function runBundled(entry, name) {
     root,
     configFile: false,
     logLevel: "error",
-    resolve: { alias: { "@": path.join(root, "src") } },
+    resolve: { alias: sourceAliases() },
     build: {
       ssr: entry,
       outDir,

@@ -14,3 +14,9 @@ export const languageOfProcess = () => {
 
 /** The module that `@/messages` stands for. @param {string} language */
 export const compiledFile = (language) => path.join(ROOT, "src/messages", `${language}.ts`);
+
+/** What paths of the sources stand for, whoever bundles them. */
+export const sourceAliases = (language = languageOfProcess()) => ({
+  "@/messages": compiledFile(language),
+  "@": path.join(ROOT, "src"),
+});

@@ -1,7 +1,6 @@
 import { createHash } from "node:crypto";
 import { existsSync, readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import path from "node:path";
-import { compileMessages } from "../messages/compile.mjs";
 import { LANGUAGES } from "../messages/languages.mjs";
 import { mustExecute } from "./execute.mjs";
 import { ROOT, tool } from "./paths.mjs";
@@ -52,7 +51,7 @@ export async function ensureBuild() {
   const current = fingerprint();
   if (existsSync(STAMP) && readFileSync(STAMP, "utf8") === current && isWhole()) return;
   say("building …");
-  compileMessages();
+  (await import("../messages/compile.mjs")).compileMessages(); // its packages are there only now
   // Beside each other: each waits for its disk and its one processor most of the time.
   await Promise.all(
     LANGUAGES.map((language) => {

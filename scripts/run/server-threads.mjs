@@ -1,7 +1,7 @@
 // The file that runs in the server's threads, bundled like what people run.
 import path from "node:path";
 import { build } from "vite";
-import { compiledFile, languageOfProcess } from "../messages/languages.mjs";
+import { sourceAliases } from "../messages/languages.mjs";
 import { ROOT } from "./paths.mjs";
 
 const SOURCE = "src/server/threads/worker.ts";
@@ -17,7 +17,7 @@ export async function buildServerThreads(outDir) {
     root: ROOT,
     configFile: false,
     logLevel: "error",
-    resolve: { alias: { "@/messages": compiledFile(languageOfProcess()), "@": path.join(ROOT, "src") } },
+    resolve: { alias: sourceAliases() },
     build: {
       ssr: SOURCE,
       outDir,

@@ -36,7 +36,7 @@ async function check(name, command, args) {
 }
 
 /** @param {string} name @param {string[]} projects @returns {Promise<Count>} */
-async function vitest(name, projects = [name]) {
+async function vitest(name, projects) {
   say(`${name} tests …`);
   const file = `${name}.json`;
   const args = [
@@ -53,6 +53,9 @@ async function vitest(name, projects = [name]) {
   // A file that cannot be loaded, or no test at all, counts as a failure too.
   return { passed, failed: code !== 0 && failed === 0 ? 1 : failed + (passed + failed === 0 ? 1 : 0) };
 }
+
+/** As many as a small machine has processors. */
+const CHECKS_AT_A_TIME = 2;
 
 const FIRST_TEST_PORT = 4479;
 /** Each part starts a server, a database and a browser: more than this asks for more memory than time is saved. */
@@ -121,16 +124,25 @@ export async function test() {
   rmSync(RESULTS, { recursive: true, force: true });
   mkdirSync(RESULTS, { recursive: true });
   await execute(tool("astro"), ["sync"], { cwd: ROOT, env: { ...process.env, ASTRO_TELEMETRY_DISABLED: "1" } });
-  const counts = [
-    await check("types", tool("tsc"), ["--noEmit", "-p", "tsconfig.json"]),
-    await check("types of pages", tool("astro"), ["check", "--minimumFailingSeverity", "error"]),
-    await check("lint", tool("eslint"), [".", "--max-warnings", "0"]),
-    await check("format", tool("prettier"), ["--check", ".", "--log-level", "warn"]),
-    await check("import directions", tool("depcruise"), ["--config", ".dependency-cruiser.cjs", "src"]),
-    await check("unused code", tool("knip"), []),
-    await vitest("unit", ["core", "unit", "reference"]),
-    await vitest("integration"),
-  ];
+  // Packages are there only now.
+  const { default: pLimit } = await import("p-limit");
+  (await import("../messages/compile.mjs")).compileMessages();
+  // Each check keeps one processor busy, and waits for its disk.
+  const checking = pLimit(CHECKS_AT_A_TIME);
+  const counts = await Promise.all(
+    /** @type {const} */ ([
+      ["types of pages", "astro", ["check", "--minimumFailingSeverity", "error"]],
+      ["lint", "eslint", [".", "--max-warnings", "0"]],
+      ["types", "tsc", ["--noEmit", "-p", "tsconfig.json"]],
+      ["import directions", "depcruise", ["--config", ".dependency-cruiser.cjs", "src"]],
+      ["format", "prettier", ["--check", ".", "--log-level", "warn"]],
+      ["unused code", "knip", []],
+    ]).map(([name, command, args]) => checking(() => check(name, tool(command), [...args]))),
+  );
+  // Those on a database follow each other; the others fill the processors meanwhile.
+  counts.push(
+    ...(await Promise.all([vitest("unit", ["core", "unit", "reference"]), vitest("integration", ["integration"])])),
+  );
   await ensureBuild();
   counts.push(...(await playwright(chromium)));
   const passed = counts.reduce((sum, count) => sum + count.passed, 0);

@@ -46,6 +46,7 @@ export const judgeInThread = (view: OutingView): Promise<Judgement> =>
       return (await pool().run(view, { name: "judge", signal })) as Judgement;
     } catch (error) {
       if (!signal.aborted) throw error;
+      // eslint-disable-next-line no-restricted-syntax -- for who runs the server
       log.warn({ outing: view.id }, `an outing took more than ${LONGEST_JUDGING_MS / 1000} s and was given up`);
       return null;
     }

@@ -35,7 +35,7 @@ export default function Commands() {
         className="press press-small inline-flex items-center gap-1.5"
         aria-label={m.goTo}
         title={m.goToCtrlK}
-        aria-keyshortcuts={m.controlKMetaK}
+        aria-keyshortcuts="Control+K Meta+K"
         onClick={() => setOpen(true)}
       >
         <SearchIcon aria-hidden="true" size={ICON_PX} />
