@@ -28,7 +28,7 @@ export function messagesPlugin(language) {
     load(id) {
       if (!id.startsWith(`\0${ONE}`)) return null;
       const key = id.slice(ONE.length + 1);
-      if (key === "plural") return `${pluralCode(language)}export { plural };`;
+      if (key === "plural") return pluralCode(language);
       const message = messages.get(key);
       if (!message || "text" in message) return null;
       const plural = message.body.includes("plural(") ? `import { plural } from "${ONE}plural";\n` : "";

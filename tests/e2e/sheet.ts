@@ -36,6 +36,6 @@ export const saved = (page: Page): Locator => page.getByRole("status").filter({ 
 export async function minutesOf(page: Page): Promise<number> {
   await expect(minutesStill(page)).not.toContainText("≈");
   const text = (await minutesStill(page).textContent()) ?? "";
-  const [, hours = "0", minutes = "0"] = /(?:(\d+) h )?(\d+)/.exec(text) ?? [];
+  const [, hours = "0", minutes = "0"] = /(?:(\d+) [ht] )?(\d+)/.exec(text) ?? [];
   return Number(hours) * 60 + Number(minutes);
 }

@@ -95,17 +95,3 @@ test.describe("in °F, pounds and feet", () => {
 });
 
 test("in metric units nothing customary is left on any page", ({ page }) => expectNoStrays(page, CUSTOMARY));
-
-test.describe("in Norwegian numbers", () => {
-  test.use({ locale: "nb-NO" });
-  test("fractions are written and typed with a comma, clocks count to 24", async ({ page }) => {
-    await openKit(page);
-    await page
-      .getByRole("region", { name: "Pieces" })
-      .getByRole("button", { name: /^Down parka/ })
-      .first()
-      .click();
-    const reading = page.getByRole("region", { name: "What the label comes to" });
-    await expect(reading.getByRole("cell").first()).toHaveText(/^\d,\d\d ± \d,\d\d$/);
-  });
-});

@@ -6,7 +6,10 @@ import { shownAs } from "./style";
 export function durationText(minutes: number): string {
   const whole = Math.round(minutes);
   if (whole < MINUTES_PER_HOUR) return m.min({ rest: whole });
-  return `${Math.floor(whole / MINUTES_PER_HOUR)} h ${String(whole % MINUTES_PER_HOUR).padStart(2, "0")}`;
+  return m.hoursAndMinutes({
+    hours: Math.floor(whole / MINUTES_PER_HOUR),
+    minutes: String(whole % MINUTES_PER_HOUR).padStart(2, "0"),
+  });
 }
 
 /** Nearer than this, hours and minutes are told. */

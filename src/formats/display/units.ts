@@ -1,3 +1,4 @@
+import * as m from "@/messages";
 import { cloFromInsulation, insulationFromClo } from "../../core/units";
 
 // Units a person may choose, by what is measured; the core knows SI only. Factors are exact unless they say otherwise.
@@ -45,7 +46,7 @@ export const QUANTITIES = {
   },
   wind: {
     "m/s": times("m/s", 1, 0.5, 1),
-    "km/h": times("km/h", S_PER_H / M_PER_KM, 1, 1),
+    "km/h": times(m.kmH, S_PER_H / M_PER_KM, 1, 1),
     mph: times("mph", S_PER_H / M_PER_MILE, 1, 1),
     kn: times("kn", S_PER_H / M_PER_NAUTICAL_MILE, 1, 1),
   },

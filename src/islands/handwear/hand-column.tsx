@@ -16,7 +16,7 @@ const LAYER_WORDS = [m.nextToTheSkin, m.overIt, m.overAll] as const;
 
 /** What is worn on the hands in one column, from the skin out. */
 export function HandColumn({ index: index, column, onChange, onRemove }: Props) {
-  const options = pieceOptions(useStore($handwear), "nothing");
+  const options = pieceOptions(useStore($handwear), m.nothingUnder);
   const setLayer = (at: number, id: string): void => {
     const next = [...column];
     if (id === NONE) next.splice(at, 1);

@@ -1,6 +1,7 @@
 import * as m from "@/messages";
 import { createColumnHelper } from "@tanstack/react-table";
-import { LANES, laneOf } from "@/core/pieces";
+import { LANES, laneOf, type LaneName } from "@/core/pieces";
+import { LANE_WORDS } from "@/formats/display/words/body-words";
 import { moneyText } from "@/formats/display/numbers";
 import { quantityFigure, unitLabel } from "@/formats/display/quantities";
 import { KIND_WORDS } from "@/formats/display/words/label-words";
@@ -9,7 +10,7 @@ import type { KitPiece } from "@/formats/wire/kit/kit-view";
 
 export type Row = {
   readonly piece: KitPiece;
-  readonly lane: string;
+  readonly lane: LaneName;
   readonly laneOrder: number;
   readonly best: ReturnType<typeof cloThatMatters>;
 };
@@ -61,7 +62,7 @@ export const helper = createColumnHelper<Row>();
 export const UNKNOWN_LAST = { sortUndefined: "last", sortingFn: "basic" } as const;
 
 export const COLUMNS = [
-  helper.accessor((row) => row.laneOrder, { id: "zone", cell: ({ row }) => row.original.lane }),
+  helper.accessor((row) => row.laneOrder, { id: "zone", cell: ({ row }) => LANE_WORDS[row.original.lane] }),
   helper.accessor((row) => row.piece.kind, {
     id: "kind",
     cell: ({ row }) => KIND_WORDS[row.original.piece.kind],

@@ -1,4 +1,5 @@
 import * as m from "@/messages";
+import { LANE_WORDS } from "@/formats/display/words/body-words";
 import {
   flexRender,
   getCoreRowModel,
@@ -219,7 +220,7 @@ export function KitTable({ pieces, chosenId, selected, onSelect, onOpen, also }:
                     colSpan={row.getVisibleCells().length + 1}
                     className="px-1 pt-4 pb-1 text-left font-semibold max-sm:block"
                   >
-                    {row.original.lane}
+                    {LANE_WORDS[row.original.lane]}
                   </th>
                 </tr>
               )}

@@ -18,7 +18,10 @@ type Props = { readonly pieces: readonly KitPiece[]; readonly sheet: OutingView 
 const text = ({ minutes, endedBy }: SatMinutes): string =>
   minutes === null
     ? m.longerThanIsLookedAt
-    : m.minutesThenLimit({ minutes: durationText(minutes), limit: endedBy ? limitWords(endedBy.limit, endedBy.place) : "" });
+    : m.minutesThenLimit({
+        minutes: durationText(minutes),
+        limit: endedBy ? limitWords(endedBy.limit, endedBy.place) : "",
+      });
 
 /** Minutes still with each piece, alone and in the outfit of an outing. */
 export function MinutesBeside({ pieces, sheet }: Props) {

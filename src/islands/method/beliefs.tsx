@@ -27,7 +27,7 @@ function Grams() {
     [m.aMittsBatting, { kind: "mittBatting", massGPerM2: grams }],
     [m.aGlovesBatting, { kind: "gloveBatting", massGPerM2: grams }],
     [m.aBootsBatting, { kind: "bootBatting", massGPerM2: grams }],
-    ["fleece", { kind: "fleece", massGPerM2: grams }],
+    [m.aFleece, { kind: "fleece", massGPerM2: grams }],
     [m.aKnit, { kind: "knit", massGPerM2: grams }],
   ];
   return (

@@ -15,7 +15,7 @@ const WAYS: readonly (readonly [WeatherWay, string])[] = [
   ["hours", m.hoursIHave],
 ];
 const CLOUD: Readonly<Record<string, number | null>> = { unknown: null, clear: 0, broken: 0.5, overcast: 1 };
-const CLOUD_WORDS = { unknown: m.notKnown, clear: "clear", broken: "broken", overcast: "overcast" } as const;
+const CLOUD_WORDS = { unknown: m.notKnown, clear: m.skyClear, broken: m.skyBroken, overcast: m.skyOvercast } as const;
 
 export type ChosenWeather = {
   readonly way: WeatherWay;

@@ -1,6 +1,6 @@
 import * as m from "@/messages";
 import { insulationText, quantityText } from "../quantities";
-import type { Assembly, BattingFibre, Face, Material, MaterialKind, SolidSubstance, Wear } from "@/core/labels";
+import type { Assembly, BattingFibre, Face, Fibre, Material, MaterialKind, SolidSubstance, Wear } from "@/core/labels";
 import type { Fit } from "@/core/clothing";
 import type { Closure, PieceKind } from "@/core/pieces";
 import { plainNumber } from "../numbers";
@@ -18,6 +18,14 @@ const SUBSTANCE_WORDS: Readonly<Record<SolidSubstance, string>> = {
 const FIBRE_WORDS: Readonly<Record<BattingFibre, string>> = {
   loftyFine: m.fineLoftyBatting,
   continuousFilament: m.continuousFilamentBatting,
+};
+
+/** Of a knit, or of cloth known by its thickness alone. */
+export const CLOTH_FIBRE_WORDS: Readonly<Record<Fibre, string>> = {
+  wool: m.fibreWool,
+  synthetic: m.fibreSynthetic,
+  cotton: m.fibreCotton,
+  silk: m.fibreSilk,
 };
 
 const grams = (massGPerM2: number): string => quantityText("areal", massGPerM2);

@@ -204,10 +204,10 @@ function SeatedFigure({ view, result, minute, preferences }: Props) {
             <Shapes {...drawn} shapes={FRONT_FIGURE.left} />
           </g>
           <text x={34} y={90} fontSize={11} className="fill-muted">
-            R
+            {m.rightLetter}
           </text>
           <text x={150} y={90} fontSize={11} className="fill-muted">
-            L
+            {m.leftLetter}
           </text>
         </g>
       </svg>

@@ -1,4 +1,6 @@
 import * as m from "@/messages";
+import { materialWords } from "@/formats/display/words/label-words";
+import { LEVEL_WORDS } from "@/formats/display/words/sheet-words";
 import type { Patch, Side } from "@/core/patches";
 import { insulationText, quantityText } from "@/formats/display/quantities";
 import { useStore } from "@nanostores/react";
@@ -26,7 +28,7 @@ function PieceStep({ piece }: { readonly piece: PieceTrace }) {
       <ul className="text-sm">
         {piece.materials.map(({ material, reading }, index) => (
           <li key={index}>
-            {material.kind}, {quantityText("thickness", reading.thicknessMm)}:{" "}
+            {materialWords(material)}, {quantityText("thickness", reading.thicknessMm)}:{" "}
             {insulationText(reading.insulationM2KPerW, 2)} <span className="text-muted">({reading.source})</span>
           </li>
         ))}
@@ -118,7 +120,7 @@ export function TraceSteps({ trace, preferences }: Shown & { readonly trace: End
       <p>
         {m.limitReached} <strong>{limitWords(limit.limit, limit.place)}</strong>, {value}
         {m.atTheLevel}
-        {limit.level}”.{" "}
+        {LEVEL_WORDS[limit.level]}”.{" "}
         <span className="text-muted">
           {m.sourceTitle} {limit.source}.
         </span>

@@ -31,9 +31,9 @@ function Figures({ view, result, minute, preferences }: Props) {
       temperatureText(series.digitC[digit][at]!, preferences.temperature),
     ]),
     [m.heatDebt, `${plainNumber(series.heatDebtWhPerM2[at]!, 0)} W·h/m²`],
-    ["shivering", `${plainNumber(series.shiveringWPerM2[at]!, 0)} W/m²`],
-    ["trunk", temperatureText(series.trunkC[at]!, preferences.temperature, 1)],
-    ["air", temperatureText(series.airTemperatureC[at]!, preferences.temperature, 1)],
+    [m.shivering, `${plainNumber(series.shiveringWPerM2[at]!, 0)} W/m²`],
+    [m.trunk, temperatureText(series.trunkC[at]!, preferences.temperature, 1)],
+    [m.air2, temperatureText(series.airTemperatureC[at]!, preferences.temperature, 1)],
     [m.windPastTheBody2, windText(series.relativeWindMPerS[at]!, preferences.wind, 1)],
   ];
   return (

@@ -25,9 +25,9 @@ export function ScrolledLanes({ rows, children }: { readonly rows: number; reado
   }, [look, rows]);
   const scroll = (direction: number): void =>
     box.current?.scrollBy({ top: direction * (box.current.clientHeight - LANE_ROW_PX) });
-  const sign = (count: number, words: string, arrow: string, direction: number) => (
+  const sign = (words: string, arrow: string, direction: number) => (
     <button type="button" className="bg-shade text-ink min-h-6 rounded px-2 text-sm" onClick={() => scroll(direction)}>
-      {count} {m.more} {words} {arrow}
+      {words} {arrow}
     </button>
   );
   return (
@@ -42,8 +42,8 @@ export function ScrolledLanes({ rows, children }: { readonly rows: number; reado
       </div>
       {(hidden.above > 0 || hidden.below > 0) && (
         <p className="no-print flex justify-end gap-2 pt-0.5" data-testid="lanes-hidden">
-          {hidden.above > 0 && sign(hidden.above, "above", "↑", -1)}
-          {hidden.below > 0 && sign(hidden.below, "below", "↓", 1)}
+          {hidden.above > 0 && sign(m.moreAbove({ count: hidden.above }), "↑", -1)}
+          {hidden.below > 0 && sign(m.moreBelow({ count: hidden.below }), "↓", 1)}
         </p>
       )}
     </>

@@ -4,6 +4,7 @@ import { totalMinutes } from "@/core/outing";
 import { memo, type KeyboardEvent } from "react";
 import { FINE_MINUTES, gripAt, minutesOf, movedSpan, SNAP_MINUTES, type Grip } from "@/charts/drag";
 import { fitText } from "@/charts/fit-text";
+import type { LaneName } from "@/core/pieces";
 import type { Lane, LaneItem } from "@/charts/spans";
 import type { TimeAxis } from "@/charts/time-axis";
 import { clockText } from "@/formats/display/time";
@@ -75,7 +76,7 @@ function moveBar(item: Spanned & { id: string }, grip: Grip, byMinutes: number, 
 }
 
 type BarProps = Pick<Props, "axis" | "onSelect"> & {
-  readonly lane: string;
+  readonly lane: LaneName;
   readonly startsAt: string;
   readonly timeZone: string;
   /** Minutes of all phases. */
@@ -139,7 +140,7 @@ const Bar = memo(function Bar(props: BarProps) {
         {...bind()}
         opensEditor
         label={m.onFromTo({
-          lane,
+          lane: LANE_WORDS[lane],
           nameOf: nameOf(item),
           clock: clock(item.fromMinute),
           clock2: clock(item.toMinute),

@@ -1,4 +1,5 @@
 import * as m from "@/messages";
+import { CLOTH_FIBRE_WORDS } from "@/formats/display/words/label-words";
 import { FIBRES, LABEL_RANGE, type Fibre, type Material } from "@/core/labels";
 import { BETTER_KNOWN, materialWords } from "@/formats/display/words/label-words";
 import { ChoiceField } from "../../fields/choice-field";
@@ -105,7 +106,7 @@ export function MaterialFields({ material, onChange }: Props) {
           <ChoiceField<Fibre | "">
             label={m.fibreForWhenItIsWet}
             value={material.fibre ?? ""}
-            options={[["", m.notKnown], ...FIBRES.map((fibre): [Fibre, string] => [fibre, fibre])]}
+            options={[["", m.notKnown], ...FIBRES.map((fibre): [Fibre, string] => [fibre, CLOTH_FIBRE_WORDS[fibre]])]}
             onChange={(fibre) => onChange({ ...material, fibre: fibre === "" ? undefined : fibre })}
           />
         )}
