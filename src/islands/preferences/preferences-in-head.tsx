@@ -4,6 +4,7 @@ import { THEMES, type Preferences as Chosen, type Theme } from "@/formats/displa
 import {
   TEMPERATURE,
   TEMPERATURE_UNITS,
+  WIND,
   WIND_UNITS,
   type TemperatureUnit,
   type WindUnit,
@@ -55,7 +56,7 @@ function Preferences({ initial }: { readonly initial: Chosen }) {
           label={m.windIn}
           value={wind}
           words={WIND_UNITS}
-          text={(unit) => unit}
+          text={(unit) => WIND[unit].label}
           onChoose={(unit) => changePreferences({ wind: unit })}
         />
         <Choice<Theme>

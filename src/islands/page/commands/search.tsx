@@ -66,7 +66,7 @@ export function Search({ onClose }: { readonly onClose: () => void }) {
     <Dialog title={m.goToTitle} isOpen onClose={onClose}>
       <Command label={m.goToTitle} loop filter={matching}>
         <Command.Input ref={input} className="field w-full" placeholder={m.anOutingAPieceAPlace} />
-        <Command.List className="max-h-[60dvh] overflow-y-auto pt-2">
+        <Command.List label={m.foundSoFar} className="max-h-[60dvh] overflow-y-auto pt-2">
           <Command.Empty className="text-muted px-2 py-3">{m.nothingIsCalledSo}</Command.Empty>
           {problem && <p className="text-cranberry px-2">{problem}</p>}
           {found && found.outings.length > 0 && (
