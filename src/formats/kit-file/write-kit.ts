@@ -5,15 +5,13 @@ import type { PieceView } from "../wire/outing/outing-view";
 import { quantityFigure, unitLabel } from "../display/quantities";
 import { shownAs } from "../display/style";
 import { MINOR_PER_UNIT } from "../../core/pieces";
+import { asText, BYTE_ORDER_MARK } from "./spreadsheet-cells";
 import { KIT_COLUMNS, materialCells, type KitRow } from "./columns";
 
 /** What of a piece a file holds. */
 type WrittenPiece = Omit<PieceView, "id"> & Pick<KitPiece, "note" | "care">;
 
 export const KIT_FORMAT_VERSION = 1;
-
-/** A cell that a spreadsheet would take for a formula is given as text (a leading apostrophe, taken off in reading). */
-const asText = (text: string): string => (/^[=+\-@\t\r']/.test(text) ? `'${text}` : text);
 
 const inJson = (value: object): string => (Object.keys(value).length > 0 ? JSON.stringify(value) : "");
 
@@ -49,9 +47,6 @@ function panelRows(label: Label, head: KitRow): KitRow[] {
     })),
   );
 }
-
-/** So that spreadsheets take it for UTF-8. */
-const BYTE_ORDER_MARK = "\uFEFF";
 
 /**
  * A kit as CSV, a row a material of a panel, with a decimal point. Pieces whose layers were given as they are have no

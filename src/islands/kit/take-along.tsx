@@ -1,5 +1,6 @@
 import * as m from "@/messages";
 import { useState } from "react";
+import { kitList } from "@/formats/kit-file/kit-list";
 import { kitTemplate, kitToCsv, kitToJson } from "@/formats/kit-file/write-kit";
 import { contentOf, type KitPiece } from "@/formats/wire/kit/kit-view";
 import { Dialog } from "../page/dialog";
@@ -11,7 +12,8 @@ const CSV = "text/csv;charset=utf-8";
 
 /** The kit out as a file, and an empty list to fill in. */
 export function TakeAlong({ pieces, onClose }: Props) {
-  const kept = pieces.filter(({ status }) => status !== "deleted").map(contentOf);
+  const listed = pieces.filter(({ status }) => status !== "deleted");
+  const kept = listed.map(contentOf);
   const [told, setTold] = useState("");
   const asCsv = (): void => {
     const { text, leftOut } = kitToCsv(kept);
@@ -21,6 +23,9 @@ export function TakeAlong({ pieces, onClose }: Props) {
   return (
     <Dialog title={m.takeTheKitAlong} isOpen onClose={onClose}>
       <p className="flex flex-wrap gap-2">
+        <button type="button" className="press" onClick={() => saveFile("kit-list.csv", CSV, kitList(listed))}>
+          {m.aListInYourUnits}
+        </button>
         <button type="button" className="press" onClick={asCsv}>
           {m.asATableCsv}
         </button>
