@@ -19,7 +19,11 @@ module.exports = {
         { path: "^src/", pathNot: `^src/(${[own, ...allowed].join("|")})/` },
       ),
     ),
-    rule("core-is-pure", { path: "^src/core/", pathNot: app }, { pathNot: "^src/(core|messages)/|^node_modules/suncalc/" }),
+    rule(
+      "core-is-pure",
+      { path: "^src/core/", pathNot: app },
+      { pathNot: "^src/(core|messages)/|^node_modules/suncalc/" },
+    ),
     rule(
       "core-doors",
       { path: "^src/core/([^/]+)/" },

@@ -83,7 +83,9 @@ test("errors, exported calendar and card speak it; figures are written its way",
   expect(((await missing.json()) as { error: { message: string } }).error.message).toBe(
     NORWEGIAN.get("thereIsNoSuchEndpoint"),
   );
-  expect(await (await page.request.get(`/api/outings/${id}/calendar`, { headers })).text()).toContain(NORWEGIAN.get("turnBack"));
+  expect(await (await page.request.get(`/api/outings/${id}/calendar`, { headers })).text()).toContain(
+    NORWEGIAN.get("turnBack"),
+  );
   const card = await (await page.request.get(`/api/outings/${id}/card`, { headers })).text();
   expect(card).toContain('<html lang="nb">');
   expect(card).toContain(NORWEGIAN.get("signsToWatch"));
