@@ -9,6 +9,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { answering } from "../../scripts/run/answering.mjs";
 import { compressBuilt } from "../../scripts/run/compress-built.mjs";
 import { ownCertificate } from "../../scripts/run/lan/certificate.mjs";
+import { readCatalogue } from "../../scripts/messages/catalogue.mjs";
 import { newPairingCode, pairing } from "../../scripts/run/lan/pairing.mjs";
 import { serveLan } from "../../scripts/run/lan/serve.mjs";
 
@@ -56,6 +57,12 @@ describe("devices of the network", () => {
       expect(body.toString()).toContain("not paired");
       expect(headers["content-security-policy"]).toContain("default-src 'none'");
     }
+  });
+
+  it("are asked in the language their browser asks for", async () => {
+    const { body } = await get(https, port, "/", { "accept-language": "nb-NO,nb;q=0.9" });
+    expect(body.toString()).toContain('<html lang="nb">');
+    expect(body.toString()).toContain(readCatalogue("nb").get("pairThisDevice"));
   });
 
   it("with the code are paired, and stay so after a start with another code", async () => {

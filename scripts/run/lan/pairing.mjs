@@ -1,6 +1,8 @@
 import { createHash, randomBytes, randomInt, timingSafeEqual } from "node:crypto";
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
+import { readCatalogue } from "../../messages/catalogue.mjs";
+import { languageOf } from "../language-of.mjs";
 
 /** @typedef {import("node:http").IncomingMessage} Request @typedef {import("node:http").ServerResponse} Response */
 
@@ -37,18 +39,21 @@ const HEADERS = {
   "referrer-policy": "no-referrer",
 };
 
-/** @param {string} told */
-const askPage = (told) => `<!doctype html>
-<html lang="en">
+/** @param {string} language @returns {Record<string, string>} what this page says */
+const messagesIn = (language) => Object.fromEntries(readCatalogue(language));
+
+/** @param {string} language @param {Record<string, string>} m @param {string} told */
+const askPage = (language, m, told) => `<!doctype html>
+<html lang="${language}">
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
-<title>Pair with Umiak</title>
-<h1>Pair with Umiak</h1>
+<title>${m.pairWithUmiak}</title>
+<h1>${m.pairWithUmiak}</h1>
 <p role="alert">${told}</p>
 <form action="/pair" method="get">
-<p><label>Pairing code, as it stands where Umiak was started<br>
+<p><label>${m.pairingCode}<br>
 <input name="code" autocomplete="off" autocapitalize="characters" spellcheck="false" required></label></p>
-<p><button>Pair this device</button></p>
+<p><button>${m.pairThisDevice}</button></p>
 </form>
 </html>`;
 
@@ -71,8 +76,12 @@ export function pairing({ folder, code, now = Date.now }) {
     writeFileSync(file, JSON.stringify(devices), { mode: OWN });
     return token;
   };
-  /** @param {Response} response @param {number} status @param {string} told */
-  const ask = (response, status, told) => response.writeHead(status, HEADERS).end(askPage(told));
+  /** @param {Request} request @param {Response} response @param {number} status @param {string} told the key of what is told */
+  const ask = (request, response, status, told) => {
+    const language = languageOf(request);
+    const m = messagesIn(language);
+    response.writeHead(status, HEADERS).end(askPage(language, m, m[told] ?? ""));
+  };
 
   /** @param {Request} request @param {Response} response @param {() => void} next */
   return (request, response, next) => {
@@ -81,15 +90,15 @@ export function pairing({ folder, code, now = Date.now }) {
     // Split by hand: a stranger may send an address that is none, and nothing of it may end the server.
     const [pathname, query = ""] = (request.url ?? "/").split("?", 2);
     const given = pathname === "/pair" ? new URLSearchParams(query).get("code") : null;
-    if (given === null) return void ask(response, 401, "This device is not paired yet.");
-    if (now() < lockedUntil) return void ask(response, 429, "Too many wrong codes: wait a minute, then try again.");
+    if (given === null) return void ask(request, response, 401, "notPairedYet");
+    if (now() < lockedUntil) return void ask(request, response, 429, "tooManyWrongCodes");
     if (!isSame(given.toUpperCase().replace(/[^A-Z0-9]/g, ""), code)) {
       wrong += 1;
       if (wrong >= MOST_WRONG) {
         wrong = 0;
         lockedUntil = now() + LOCKED_MS;
       }
-      return void ask(response, 403, "This is not the code. It is another one after every start.");
+      return void ask(request, response, 403, "thisIsNotTheCode");
     }
     wrong = 0;
     const cookie = `${COOKIE}=${remember()}; Path=/; Max-Age=${A_YEAR_S}; HttpOnly; Secure; SameSite=Lax`;
