@@ -7,7 +7,7 @@ test("one key goes anywhere by its name: an outing, a piece of somebody's kit, a
   const dialog = page.getByRole("dialog", { name: "Go to" });
   await page.keyboard.press("Control+k");
   await expect(dialog.getByRole("combobox")).toBeFocused();
-  await expect(dialog.getByRole("option", { name: /Grouse lek/ })).toBeVisible();
+  await expect(dialog.getByRole("option", { name: /Grouse lek/ }).first()).toBeVisible(); // other tests copy it
   expect((await new AxeBuilder({ page }).include("dialog").analyze()).violations).toEqual([]);
   await page.keyboard.type("red");
   await page.keyboard.press("Enter");

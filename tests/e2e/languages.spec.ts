@@ -32,7 +32,8 @@ const saidOn = (page: Page): Promise<string[]> =>
   });
 
 async function namesOf(page: Page): Promise<ReadonlySet<string>> {
-  const { pieces } = (await (await page.request.get("/api/findable")).json()) as { pieces: { name: string }[] };
+  const found = page.evaluate(() => fetch("/api/findable").then((response) => response.json()));
+  const { pieces } = (await found) as { pieces: { name: string }[] };
   return new Set(pieces.map(({ name }) => name));
 }
 
