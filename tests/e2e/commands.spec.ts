@@ -9,7 +9,7 @@ test("one key goes anywhere by its name: an outing, a piece of somebody's kit, a
   await expect(dialog.getByRole("combobox")).toBeFocused();
   await expect(dialog.getByRole("option", { name: /Grouse lek/ }).first()).toBeVisible(); // other tests copy it
   expect((await new AxeBuilder({ page }).include("dialog").analyze()).violations).toEqual([]);
-  await page.keyboard.type("red");
+  await page.keyboard.type("red, for the night");
   await page.keyboard.press("Enter");
   await expect(page.locator("html")).toHaveAttribute("data-theme", "red");
   await expect(dialog).toBeHidden();
