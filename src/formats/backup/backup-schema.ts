@@ -1,4 +1,5 @@
 import * as m from "@/messages";
+import { KEPT_WORDS } from "../display/words/kept-words";
 import { z } from "zod";
 import { FEELS, OUTING_RANGE } from "@/core/outing";
 import { PIECE_STATUSES } from "@/core/pieces";
@@ -112,7 +113,8 @@ function checkReferences(
   };
   const owners = new Map(pieces.map((row) => [row.id, row.personId]));
   const need = (of: keyof typeof known, own: string, path: (string | number)[]): void => {
-    if (!known[of].has(own)) context.addIssue({ code: "custom", path, message: m.namesAThatIsNotIn({ ofValue: of }) });
+    if (!known[of].has(own))
+      context.addIssue({ code: "custom", path, message: m.namesAThatIsNotIn({ ofValue: KEPT_WORDS[of] ?? of }) });
   };
   pieces.forEach(({ personId }, index) => need("person", personId, ["pieces", index, "personId"]));
   outfits.forEach(({ personId }, index) => need("person", personId, ["outfits", index, "personId"]));

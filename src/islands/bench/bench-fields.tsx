@@ -41,7 +41,7 @@ export function BenchFields({ setting, onChange }: Props) {
       />
       <NumberField
         label={m.forWords}
-        unit="h"
+        unit={m.hWords}
         value={setting.hours}
         low={BENCH_RANGE.hours[0]}
         high={BENCH_RANGE.hours[1]}

@@ -48,7 +48,7 @@ export function WhenFields({ when, sitHours, start, timeZone, onWhen, onSitHours
         )}
         <NumberField
           label={m.toSitStillFor}
-          unit="h"
+          unit={m.hWords}
           value={sitHours}
           low={SIT_RANGE_H[0]}
           high={SIT_RANGE_H[1]}

@@ -35,6 +35,7 @@ const KIND_WORDS: Readonly<Record<DayRun["kind"], string>> = {
   turnsWorse: m.theDayTurnsWorse,
 };
 const MOST_ADVICE = 2;
+const ACTION_WORDS = { shed: m.shedClothes, add: m.addClothesWord } as const;
 
 /** How the day runs, and when a still person should shed or add. */
 export function dayWords({ kind, advice }: DayRun, view: Pick<OutingView, "startsAt" | "place" | "phases">): string {
@@ -42,7 +43,11 @@ export function dayWords({ kind, advice }: DayRun, view: Pick<OutingView, "start
   const clock = (minute: number): string => clockText(instantAt(view.startsAt, minute), view.place.timeZone);
   const within = advice.filter(({ minute }) => minute > 0 && minute < end).slice(0, MOST_ADVICE);
   const words = within.map(({ action, minute, byClo }) =>
-    m.aboutBy({ action, insulationFromClo: insulationText(insulationFromClo(byClo), 1), clock: clock(minute) }),
+    m.aboutBy({
+      action: ACTION_WORDS[action],
+      insulationFromClo: insulationText(insulationFromClo(byClo), 1),
+      clock: clock(minute),
+    }),
   );
   return words.length === 0 ? KIND_WORDS[kind] : m.againstTheStart({ kind: KIND_WORDS[kind], words: words.join(", ") });
 }

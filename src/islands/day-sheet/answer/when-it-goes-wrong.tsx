@@ -113,7 +113,7 @@ function Answers({ view, minute, preferences, levers, onLevers }: AnswersProps) 
       <div className="flex flex-wrap gap-3">
         <NumberField
           label={m.lastsLongerBy}
-          unit="h"
+          unit={m.hWords}
           value={hours}
           low={0.5}
           high={12}

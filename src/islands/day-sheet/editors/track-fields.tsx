@@ -46,6 +46,8 @@ function Profile({ track }: { readonly track: NonNullable<OutingView["plan"]["tr
   );
 }
 
+const PACE_TOLD = { easy: m.easyPace, brisk: m.briskPace } as const;
+
 /** How long the way takes by load, climb and snow, and taking that over. */
 function Minutes({ view, walkIn }: { readonly view: OutingView; readonly walkIn: WalkIn }) {
   const minutes = (pace: "easy" | "brisk"): readonly [number, number] => [
@@ -58,8 +60,7 @@ function Minutes({ view, walkIn }: { readonly view: OutingView; readonly walkIn:
         const [there, back] = minutes(pace);
         return (
           <button key={pace} type="button" className="press press-small" onClick={() => editWalkMinutes(there, back)}>
-            {pace} {m.paceIn} {durationText(there)}
-            {m.out} {durationText(back)}
+            {PACE_TOLD[pace]({ there: durationText(there), back: durationText(back) })}
           </button>
         );
       })}

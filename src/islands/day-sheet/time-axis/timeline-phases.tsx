@@ -1,4 +1,5 @@
 import * as m from "@/messages";
+import { POSTURE_WORDS } from "@/formats/display/words/body-words";
 import { memo, type KeyboardEvent } from "react";
 import { FINE_MINUTES, minutesOf, SNAP_MINUTES, snapped } from "@/charts/drag";
 import { fitText } from "@/charts/fit-text";
@@ -105,7 +106,12 @@ function Phase(props: PhaseProps) {
     <>
       <Pressable
         opensEditor
-        label={m.phase({ index: index + 1, words, minutes: durationText(phase.minutes), posture: phase.posture })}
+        label={m.phase({
+          index: index + 1,
+          words,
+          minutes: durationText(phase.minutes),
+          posture: POSTURE_WORDS[phase.posture],
+        })}
         pressed={chosen}
         onPress={select}
         onKey={(event) => onPhaseKey(event, view, index)}

@@ -221,7 +221,12 @@ function AllHours(props: Props) {
   const everyOther = chart.hours.length > 1 && chart.hours[1]!.x - chart.hours[0]!.x < 34;
   return (
     <g>
-      <SectionTitle frame={frame} section={section} title={m.weather} note={m.airWind({ wind: preferences.wind })} />
+      <SectionTitle
+        frame={frame}
+        section={section}
+        title={m.weather}
+        note={m.airWind({ wind: WIND[preferences.wind].label })}
+      />
       <Light view={view} axis={axis} section={section} />
       <Strips chart={chart} section={section} />
       <path d={chart.areaPath} className="fill-sea-pale" opacity={0.5} />

@@ -96,7 +96,7 @@ export function WeatherTable({ view, preferences }: Props) {
               {m.airPart} {TEMPERATURE[preferences.temperature].label}
             </th>
             <th scope="col" className="pr-3 font-normal">
-              {m.windAt10MPart} {preferences.wind}
+              {m.windAt10MPart} {WIND[preferences.wind].label}
             </th>
             <th scope="col" className="pr-3 font-normal">
               {m.humidity}

@@ -44,7 +44,7 @@ export function HeatFields({ heat, onChange }: Props) {
           />
           <NumberField
             label={m.forWords}
-            unit="h"
+            unit={m.hWords}
             value={heat.hours}
             low={HEAT_RANGE.packHours[0]}
             high={HEAT_RANGE.packHours[1]}
