@@ -51,13 +51,7 @@ export function compileMessage(text, language) {
 }
 
 /** @param {string} language what chooses among cases, by the language's own rules */
-export const pluralCode = (language) => `const rules = new Intl.PluralRules(${JSON.stringify(language)});
-export const plural = (count, cases) => cases[rules.select(count)] ?? cases.other;
-`;
-
-const TYPED_PLURAL = (
-  /** @type {string} */ language,
-) => `const rules = new Intl.PluralRules(${JSON.stringify(language)});
+const pluralCode = (language) => `const rules = new Intl.PluralRules(${JSON.stringify(language)});
 export const plural = (count: number, cases: Partial<Record<Intl.LDMLPluralRule, string>> & { readonly other: string }): string =>
   cases[rules.select(count)] ?? cases.other;
 `;
@@ -89,7 +83,7 @@ export function compileMessages() {
       `// Written by \`npm run messages\` from messages/${language}: change it there.`,
       `/** The language of these messages, a BCP 47 tag. */`,
       `export const language: string = ${JSON.stringify(language)};`,
-      TYPED_PLURAL(language),
+      pluralCode(language),
       ...[...compileCatalogue(language)].map(([key, compiled]) => typed(key, compiled)),
       "",
     ].join("\n");

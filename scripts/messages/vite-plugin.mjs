@@ -1,6 +1,6 @@
 import { walk } from "estree-walker";
 import MagicString from "magic-string";
-import { compileCatalogue, compileMessages, pluralCode } from "./compile.mjs";
+import { compileCatalogue, compileMessages } from "./compile.mjs";
 
 const MODULE = "@/messages";
 const ONE = "virtual:message/";
@@ -28,10 +28,9 @@ export function messagesPlugin(language) {
     load(id) {
       if (!id.startsWith(`\0${ONE}`)) return null;
       const key = id.slice(ONE.length + 1);
-      if (key === "plural") return pluralCode(language);
       const message = messages.get(key);
       if (!message || "text" in message) return null;
-      const plural = message.body.includes("plural(") ? `import { plural } from "${ONE}plural";\n` : "";
+      const plural = message.body.includes("plural(") ? `import { plural } from "${MODULE}";\n` : "";
       return { code: `${plural}export default (a) => \`${message.body}\`;`, moduleSideEffects: false };
     },
     transform(code, id, options) {

@@ -10,7 +10,7 @@ const built = (language, what) => new URL(`../../dist/${language}/${what}`, impo
 
 process.env.ASTRO_NODE_AUTOSTART = "disabled";
 process.env.ASTRO_NODE_LOGGING = "disabled";
-process.env.UMIAK_THREADS ??= decodeURI(built("{language}", "server/server-threads.mjs").pathname);
+process.env.UMIAK_THREADS ??= fileURLToPath(built("{language}", "server/server-threads.mjs"));
 const { startServer } = await import(built(FIRST_LANGUAGE, "server/entry.mjs").href);
 const { server } = startServer();
 
@@ -25,10 +25,16 @@ applications.set(
     for (const handle of handlers) handle.call(server.server, request, response);
   }),
 );
-/** @param {string} language */
+/** One that cannot be loaded is answered for in the first language, and is not tried again. @param {string} language */
 function applicationIn(language) {
   const loaded =
-    applications.get(language) ?? import(built(language, "server/entry.mjs").href).then(({ handler }) => handler);
+    applications.get(language) ??
+    import(built(language, "server/entry.mjs").href)
+      .then(({ handler }) => handler)
+      .catch((error) => {
+        console.error(`umiak: what was built in ${language} does not run: ${error.message}`);
+        return applications.get(FIRST_LANGUAGE);
+      });
   applications.set(language, loaded);
   return loaded;
 }

@@ -6,6 +6,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { readCatalogue } from "../../scripts/messages/catalogue.mjs";
 import { LANGUAGES, sourceAliases } from "../../scripts/messages/languages.mjs";
 import { messagesPlugin } from "../../scripts/messages/vite-plugin.mjs";
+import { LANGUAGE_COOKIE, languageChosen } from "@/formats/display/language";
 import { languageOf } from "../../scripts/run/language-of.mjs";
 
 const FOLDER = path.resolve("node_modules/.cache/umiak-message-builds/src");
@@ -68,9 +69,14 @@ describe("the language of a request", () => {
     [{ "accept-language": "nb;q=0,en" }, "en"],
     [{ "accept-language": "*" }, "en"],
     [{ "accept-language": "\u0000;;;q=" }, "en"],
-    [{ "accept-language": "en-GB", cookie: "a=b; umiak-language=nb" }, "nb"],
-    [{ "accept-language": "nb", cookie: "umiak-language=en" }, "en"],
-    [{ "accept-language": "nb", cookie: "umiak-language=../../etc" }, "nb"],
-    [{ cookie: "umiak-language=__proto__; =;;%" }, "en"],
+    [{ "accept-language": "en-GB", cookie: `a=b; ${LANGUAGE_COOKIE}=nb` }, "nb"],
+    [{ "accept-language": "nb", cookie: `${LANGUAGE_COOKIE}=en` }, "en"],
+    [{ "accept-language": "nb", cookie: `${LANGUAGE_COOKIE}=../../etc` }, "nb"],
+    [{ cookie: `${LANGUAGE_COOKIE}=__proto__; =;;%` }, "en"],
   ])("of %j is %s", (headers, language) => expect(asked(headers as Record<string, string>)).toBe(language));
+
+  it("that is kept is one there is, or the browser's", () => {
+    expect(LANGUAGES.map((language) => languageChosen(language))).toEqual([...LANGUAGES]);
+    expect(["toString", "__proto__", "", "de", undefined].map(languageChosen)).toEqual([null, null, null, null, null]);
+  });
 });

@@ -2,6 +2,7 @@ import { createHash, randomBytes, randomInt, timingSafeEqual } from "node:crypto
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { readCatalogue } from "../../messages/catalogue.mjs";
+import { LANGUAGES } from "../../messages/languages.mjs";
 import { languageOf } from "../language-of.mjs";
 
 /** @typedef {import("node:http").IncomingMessage} Request @typedef {import("node:http").ServerResponse} Response */
@@ -39,8 +40,8 @@ const HEADERS = {
   "referrer-policy": "no-referrer",
 };
 
-/** @param {string} language @returns {Record<string, string>} what this page says */
-const messagesIn = (language) => Object.fromEntries(readCatalogue(language));
+/** @type {Map<string, Record<string, string>>} by language, read once: whoever is not paired may ask as often as they like */
+const messages = new Map(LANGUAGES.map((language) => [language, Object.fromEntries(readCatalogue(language))]));
 
 /** @param {string} language @param {Record<string, string>} m @param {string} told */
 const askPage = (language, m, told) => `<!doctype html>
@@ -79,7 +80,7 @@ export function pairing({ folder, code, now = Date.now }) {
   /** @param {Request} request @param {Response} response @param {number} status @param {string} told the key of what is told */
   const ask = (request, response, status, told) => {
     const language = languageOf(request);
-    const m = messagesIn(language);
+    const m = messages.get(language) ?? {};
     response.writeHead(status, HEADERS).end(askPage(language, m, m[told] ?? ""));
   };
 

@@ -114,7 +114,7 @@ function checkReferences(
   const owners = new Map(pieces.map((row) => [row.id, row.personId]));
   const need = (of: keyof typeof known, own: string, path: (string | number)[]): void => {
     if (!known[of].has(own))
-      context.addIssue({ code: "custom", path, message: m.namesAThatIsNotIn({ ofValue: KEPT_WORDS[of] ?? of }) });
+      context.addIssue({ code: "custom", path, message: m.namesAThatIsNotIn({ ofValue: KEPT_WORDS[of] }) });
   };
   pieces.forEach(({ personId }, index) => need("person", personId, ["pieces", index, "personId"]));
   outfits.forEach(({ personId }, index) => need("person", personId, ["outfits", index, "personId"]));

@@ -7,4 +7,4 @@ export type Language = keyof typeof LANGUAGES;
 
 /** What of a cookie is a language there is. @param value of the cookie @returns `null` where the browser decides */
 export const languageChosen = (value: string | undefined): Language | null =>
-  value !== undefined && value in LANGUAGES ? (value as Language) : null;
+  value !== undefined && Object.hasOwn(LANGUAGES, value) ? (value as Language) : null;

@@ -11,8 +11,8 @@ async function leftOutOf(file: Blob): Promise<string[]> {
   const end = await file.slice(-END_BYTES).text();
   const list = /,"leftOut":(\[.*\])\}$/s.exec(end)?.[1];
   if (list === undefined) return [];
-  const parsed = JSON.parse(list) as readonly { what: string; name: string; reason: string }[];
-  return parsed.map(({ what, name, reason }) => `${KEPT_WORDS[what] ?? what} “${name}”: ${reason}`);
+  const parsed = JSON.parse(list) as readonly { what: keyof typeof KEPT_WORDS; name: string; reason: string }[];
+  return parsed.map(({ what, name, reason }) => `${KEPT_WORDS[what]} “${name}”: ${reason}`);
 }
 
 type State =

@@ -1,7 +1,7 @@
 import * as m from "@/messages";
 
 /** What a backup names when it cannot hold it. */
-export const KEPT_WORDS: Readonly<Record<string, string>> = {
+export const KEPT_WORDS = {
   person: m.whatPerson,
   place: m.whatPlace,
   piece: m.whatPiece,
@@ -10,4 +10,4 @@ export const KEPT_WORDS: Readonly<Record<string, string>> = {
   outing: m.whatOuting,
   wearing: m.whatWearing,
   history: m.whatHistory,
-};
+} as const;
