@@ -34,7 +34,7 @@ export const TRACTION = [
   m.holdsOnSnowSlipsOnIce,
   m.holdsOnRoughIceWithCare,
   m.holdsOnIceSoftRubberOr,
-  "spikes",
+  m.tractionSpikes,
 ] as const;
 
 /** How far one walks in a boot. */

@@ -14,7 +14,7 @@ describe("a word with its explanation", () => {
 
   it("tells it at the pointer and takes it back when the pointer leaves", async () => {
     const user = userEvent.setup();
-    render(<Term of="clo" />);
+    render(<Term of={GLOSSARY.clo} />);
     expect(note()).toBeNull();
     await user.hover(screen.getByRole("button", { name: "clo" }));
     expect(note()).toBe(GLOSSARY.clo.means);
@@ -24,7 +24,7 @@ describe("a word with its explanation", () => {
 
   it("tells it by keyboard, Escape and leaving put it away", async () => {
     const user = userEvent.setup();
-    render(<Term of="range">how wide</Term>);
+    render(<Term of={GLOSSARY.range}>how wide</Term>);
     await user.tab();
     expect(screen.getByRole("button", { name: "how wide" })).toBe(document.activeElement);
     await user.keyboard("{Enter}");

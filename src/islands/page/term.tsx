@@ -1,15 +1,12 @@
 import type { ReactNode } from "react";
-import { GLOSSARY, type GlossaryKey } from "@/formats/display/words/glossary";
+import type { GlossaryEntry } from "@/formats/display/words/glossary";
 import { Explained } from "./explained";
 
-type Props = { readonly of: GlossaryKey; readonly children?: ReactNode };
+type Props = { readonly of: GlossaryEntry; readonly children?: ReactNode };
 
 /** A word with its explanation. */
 export const Term = ({ of, children }: Props) => (
-  <Explained
-    entry={GLOSSARY[of]}
-    className="decoration-muted cursor-help underline decoration-dotted underline-offset-4"
-  >
-    {children ?? GLOSSARY[of].term}
+  <Explained entry={of} className="decoration-muted cursor-help underline decoration-dotted underline-offset-4">
+    {children ?? of.term}
   </Explained>
 );

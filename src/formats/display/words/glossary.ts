@@ -1,25 +1,22 @@
 import * as m from "@/messages";
+
 /** A word of the trade or of Umiak, with what it means in a sentence or two. */
 export type GlossaryEntry = { readonly term: string; readonly means: string };
 
+// Those of the verdict are apart, so that a sheet gets them and not the whole glossary.
+export const MINUTES_STILL: GlossaryEntry = { term: m.minutesStill2, means: m.howLongYouCanStaySeated };
+export const RANGE: GlossaryEntry = { term: m.range, means: m.whereEightMorningsOfTenWould };
+export const LEVELS: GlossaryEntry = { term: m.comfortColdHard, means: m.howMuchOnePutsUpWith };
+
 /** One home of every explanation: the page of words, and the note beside a word where it is used. */
 export const GLOSSARY = {
-  minutesStill: {
-    term: m.minutesStill2,
-    means: m.howLongYouCanStaySeated,
-  },
-  range: {
-    term: m.range,
-    means: m.whereEightMorningsOfTenWould,
-  },
+  minutesStill: MINUTES_STILL,
+  range: RANGE,
   limit: {
     term: m.limit,
     means: m.whatCanEndASitToes,
   },
-  levels: {
-    term: m.comfortColdHard,
-    means: m.howMuchOnePutsUpWith,
-  },
+  levels: LEVELS,
   runnerUp: { term: m.next, means: m.whatWouldEndTheSitIf },
   heatDebt: {
     term: m.heatDebt,
@@ -90,5 +87,3 @@ export const GLOSSARY = {
     means: m.sweatAndSnowThatLayersHold,
   },
 } as const satisfies Record<string, GlossaryEntry>;
-
-export type GlossaryKey = keyof typeof GLOSSARY;

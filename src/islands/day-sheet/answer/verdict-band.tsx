@@ -1,4 +1,5 @@
 import * as m from "@/messages";
+import { LEVELS as LEVELS_TERM, MINUTES_STILL, RANGE } from "@/formats/display/words/glossary";
 import { memo } from "react";
 import { LEVELS, STANDARD_LIMIT, type LevelVerdict } from "@/core/limits";
 import type { OutingResult, SitAnswer } from "@/core/simulation";
@@ -111,7 +112,7 @@ function Computed({
         </p>
         <p className="text-sm leading-tight">
           <span className="text-muted">
-            <Term of="minutesStill" />
+            <Term of={MINUTES_STILL} />
           </span>
           <br />
           <strong>
@@ -167,7 +168,7 @@ function Beside({ view, result, shown, range, ratio, preferences }: BesideProps)
     <>
       <div className="text-sm">
         <p className="font-semibold" data-testid="range">
-          <Term of="range" /> {range ? rangeText(range) : "…"}
+          <Term of={RANGE} /> {range ? rangeText(range) : "…"}
         </p>
         <p className="text-muted">{m.eightCasesOfTenAsFar}</p>
       </div>
@@ -177,7 +178,7 @@ function Beside({ view, result, shown, range, ratio, preferences }: BesideProps)
           {LEVELS.map((level, index) => (
             <span key={level}>
               {index > 0 && " · "}
-              <Term of="levels">{LEVEL_WORDS[level]}</Term> {short(sit.byLevel[level], ratio)}
+              <Term of={LEVELS_TERM}>{LEVEL_WORDS[level]}</Term> {short(sit.byLevel[level], ratio)}
             </span>
           ))}
         </p>
