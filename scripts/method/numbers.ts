@@ -25,7 +25,7 @@ import { WARM_ROOM, WIND_STEPS_PER_M_PER_S } from "@/core/simulation";
 import { FLOW_OF_COLD_HANDS } from "@/core/simulation";
 import { WAITS_MIN } from "@/core/emergency";
 import { RANGE_MEMBERS } from "@/core/range";
-import { HIGH_SHARE, LOW_SHARE, WIDENED_BY } from "@/core/range/minutes-range";
+import { LOW_SHARE, WIDENED_BY } from "@/core/range/minutes-range";
 import { CUT_AT_DEVIATIONS, GAP_RANGE, OPENING_RANGE_PER_K, SOLE_SHARE_RANGE } from "@/core/range/variation";
 import { USUAL_START } from "@/core/sitter";
 import { SOLE_LOAD } from "@/core/sitter";
@@ -138,7 +138,7 @@ export const METHOD_NUMBERS: Readonly<Record<string, () => string>> = {
   albedo: () => `${figure(ALBEDO.snow)} on snow, else ${figure(ALBEDO.bare)}`,
   snowFactor: () => `${figure(SNOW_FACTOR)} + ${figure(SNOW_FACTOR_PER_CM)}`,
   lowShare: () => percent(LOW_SHARE),
-  highShare: () => percent(HIGH_SHARE),
+  highShare: () => percent(1 - LOW_SHARE),
   skinStates: () =>
     `cool from ${figure(SKIN_C.comfort)}, cold from ${figure(SKIN_C.cold)}, near numb from ${figure(SKIN_C.hard)}`,
   holds: () => `${figure(MOST_PER_MASS)} ×`,

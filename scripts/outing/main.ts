@@ -1,67 +1,62 @@
-import { readFileSync } from "node:fs";
+import { isMainThread } from "node:worker_threads";
 import { whatBuysMinutes } from "@/core/changes";
 import { CoreError } from "@/core/errors";
 import { cautionsOf, goOrStay, standardOpinion, type StandardOpinion } from "@/core/opinion";
 import { minutesRange } from "@/core/range";
 import { traceVerdict } from "@/core/trace";
-import { simulateOuting } from "@/core/simulation";
+import { simulateOuting, type SitAnswer } from "@/core/simulation";
 import { describeDay } from "@/formats/outing-file/describe-day";
 import { describeResult, describeSeries } from "@/formats/outing-file/describe-result";
-import { parseOutingFile } from "@/formats/outing-file/parse";
 import { toOuting } from "@/formats/outing-file/to-outing";
+import { fail, readOutingFile } from "./command";
+import { answerLines } from "./lines";
 
 const USAGE = [
   "usage: npm run -s outing -- FILE [--series] [--range] [--opinion] [--changes] [--why] [--day]   (FILE may be - for standard input)",
   "  --series  curves, a value a minute          --range    10th to 90th of 100 for the deciding sit",
   "  --opinion what the standards say            --changes  what buys minutes, ranked",
   "  --why     from the verdict down to the labels   --day  kind of day, what to shed and add, light",
+  "       npm run -s outing -- --lines   reads a file a line from standard input, prints an answer a line, on all cores",
 ];
-const FLAGS = ["--series", "--range", "--opinion", "--changes", "--why", "--day"] as const;
-const BAD_INPUT = 2;
+const FLAGS = ["--series", "--range", "--opinion", "--changes", "--why", "--day", "--lines"] as const;
+/** What a thread runs. */
+export { answerLine } from "./lines";
 
-function fail(lines: readonly string[]): never {
-  for (const line of lines) console.error(line);
-  process.exit(BAD_INPUT);
-}
+if (isMainThread) await main(process.argv.slice(2));
 
-function readText(file: string): string {
+async function main(args: readonly string[]): Promise<void> {
+  const isAsked = (flag: (typeof FLAGS)[number]): boolean => args.includes(flag);
+  const unknown = args.filter((arg) => arg.startsWith("--") && !FLAGS.some((flag) => flag === arg));
+  const files = args.filter((arg) => !arg.startsWith("--"));
+  if (unknown.length > 0) fail(USAGE);
+  if (isAsked("--lines")) {
+    if (files.length > 0 || args.length > 1) fail(USAGE);
+    return answerLines();
+  }
+  if (files.length !== 1) fail(USAGE);
+  const file = readOutingFile(files[0]!);
   try {
-    return readFileSync(file === "-" ? 0 : file, "utf8");
+    const outing = toOuting(file);
+    const result = simulateOuting(outing);
+    const sit = result.sits[result.decidingSit]!;
+    const answer = {
+      ...describeResult(result, file.startsAt),
+      cautions: cautionsOf(outing),
+      ...(isAsked("--range") ? { range: minutesRange(outing, result.decidingSit) } : {}),
+      ...(isAsked("--opinion") ? withAdvice(sit, standardOpinion(outing, sit)) : {}),
+      ...(isAsked("--changes") ? { changes: whatBuysMinutes(outing, result.decidingSit) } : {}),
+      ...(isAsked("--day") ? { day: describeDay(outing, file.startsAt) } : {}),
+      ...(isAsked("--why") ? { why: traceVerdict(outing, sit) } : {}),
+      ...(isAsked("--series") ? { series: describeSeries(result) } : {}),
+    };
+    console.log(JSON.stringify(answer, null, 2));
   } catch (error) {
-    return fail([
-      `${file}: cannot be read (${(error as NodeJS.ErrnoException).code ?? "error"}). Give the path of a file, or -.`,
-    ]);
+    if (error instanceof CoreError) fail([`(whole file): ${error.message}`]);
+    throw error;
   }
 }
 
-const args = process.argv.slice(2);
-const asked = (flag: (typeof FLAGS)[number]): boolean => args.includes(flag);
-const unknown = args.filter((arg) => arg.startsWith("--") && !FLAGS.some((flag) => flag === arg));
-const files = args.filter((arg) => !arg.startsWith("--"));
-if (unknown.length > 0 || files.length !== 1) fail(USAGE);
-
-const parsed = parseOutingFile(readText(files[0]!));
-if (!parsed.ok) fail(parsed.problems.map(({ path, reason }) => `${path}: ${reason}`));
-try {
-  const outing = toOuting(parsed.file);
-  const result = simulateOuting(outing);
-  const sit = result.sits[result.decidingSit]!;
-  const answer = {
-    ...describeResult(result, parsed.file.startsAt),
-    cautions: cautionsOf(outing),
-    ...(asked("--range") ? { range: minutesRange(outing, result.decidingSit) } : {}),
-    ...(asked("--opinion") ? withAdvice(standardOpinion(outing, sit)) : {}),
-    ...(asked("--changes") ? { changes: whatBuysMinutes(outing, result.decidingSit) } : {}),
-    ...(asked("--day") ? { day: describeDay(outing, parsed.file.startsAt) } : {}),
-    ...(asked("--why") ? { why: traceVerdict(outing, sit) } : {}),
-    ...(asked("--series") ? { series: describeSeries(result) } : {}),
-  };
-  console.log(JSON.stringify(answer, null, 2));
-
-  function withAdvice(opinion: StandardOpinion): object {
-    return { opinion, goOrStay: goOrStay(sit, opinion) };
-  }
-} catch (error) {
-  if (error instanceof CoreError) fail([`(whole file): ${error.message}`]);
-  throw error;
-}
+const withAdvice = (sit: SitAnswer, opinion: StandardOpinion): object => ({
+  opinion,
+  goOrStay: goOrStay(sit, opinion),
+});

@@ -3,6 +3,7 @@ import type { Patch } from "../patches";
 import { sitSpans, type Outing, type Wearing, totalMinutes } from "../outing";
 import { KIND_TABLE, type Piece } from "../pieces";
 import type { Change } from "./change";
+import { genericPads } from "./sitting-changes";
 import { liesAlike, mayLieOutermost, standsInOn } from "./fits-weather";
 import { GENERIC_PIECES } from "./generic-pieces";
 
@@ -44,7 +45,7 @@ const isOfItsPlace = (own: Piece, generic: Piece): boolean =>
 const isInsulated = ({ label }: Piece): boolean => label.kind === "panels" && label.assembly !== "none";
 
 /** Whether a piece would be a second thick outer one over the same parts: a suit over a parka is worn instead, not as well. */
-function isSecondOuter(piece: Piece, worn: Piece): boolean {
+export function isSecondOuter(piece: Piece, worn: Piece): boolean {
   if (piece.kind !== "garment" || worn.kind !== "garment" || !isInsulated(piece) || !isInsulated(worn)) return false;
   if (!isOuter(piece) || !isOuter(worn) || !liesAlike(piece, worn)) return false;
   return sharedShare(coveredPatches(worn.label), coveredPatches(piece.label)) >= MOSTLY;
@@ -74,6 +75,14 @@ function wearPiece(outing: Outing, piece: Piece, sitFrom: number): Change {
     apply: (plan) => withWearings(plan, [...plan.wearings, wearing], [...plan.pieces, piece]),
   };
 }
+
+/** A plan with each generic piece, or pad, that it has nothing of. */
+export const genericAdditions = (outing: Outing): { readonly piece: Piece; readonly plan: Outing }[] => {
+  const sitFrom = sitSpans(outing.phases)[0]?.fromMinute ?? 0;
+  return [...GENERIC_PIECES, ...genericPads(outing)]
+    .filter((piece) => !outing.pieces.some((own) => isOfItsPlace(own, piece)))
+    .map((piece) => ({ piece, plan: wearPiece(outing, piece, sitFrom).apply(outing) }));
+};
 
 /** Wears a piece in the place of another of its kind, whenever that was worn. */
 function swapPiece(worn: Piece, fresh: Piece): Change {

@@ -40,7 +40,8 @@ function innermostRank(outing: Outing, piece: Piece): number {
   return ranks.length > 0 ? Math.min(...ranks) : 0;
 }
 
-function heatIn(outing: Outing, piece: Piece, source: HeatSource): Change {
+/** A pack or warmer put in. */
+export function heatIn(outing: Outing, piece: Piece, source: HeatSource): Change {
   const wearing: Wearing = {
     pieceId: piece.id,
     side: "both",

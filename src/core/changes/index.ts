@@ -10,3 +10,7 @@ export {
   type WithoutAvoided,
 } from "./avoided";
 export { PAD_MM } from "./sitting-changes";
+export { isAvoided } from "./avoided";
+export { genericAdditions, isSecondOuter } from "./clothing-changes";
+export { holdsDown, mayLieOutermost } from "./fits-weather";
+export { heatIn, usualHeat } from "./heat-changes";

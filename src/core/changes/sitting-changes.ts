@@ -42,6 +42,12 @@ const PADS: readonly {
   },
 }));
 
+/** Pads for the postures of an outing's sits. */
+export const genericPads = ({ phases }: Pick<Outing, "phases">): Piece[] =>
+  PADS.filter(({ postures }) => phases.some(({ kind, posture }) => kind === "sit" && postures.includes(posture))).map(
+    ({ piece }) => piece,
+  );
+
 function addPad(outing: Outing, kind: ChangeKind, piece: Piece): Change {
   return {
     id: kind,

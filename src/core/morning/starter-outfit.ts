@@ -4,7 +4,7 @@ import { computedTraitsOf, type Piece } from "../pieces";
 import type { StarterPiece } from "../starter-kit";
 
 /** A generic piece as the core computes with it. @param id what it is known by */
-const pieceOfStarter = (
+export const pieceOfStarter = (
   { name, kind, label, fingersTogether = false, traits = {}, massG }: StarterPiece,
   id: string,
 ): Piece => ({ id, name, kind, label, fingersTogether, massG, ...computedTraitsOf(traits) });

@@ -4,4 +4,4 @@ export { WHY_PRINTED_DIFFERS, type PrintedAgainstOurs } from "./printed-temperat
 export { overheatingOf, type Overheating } from "./overheating";
 export type { SitMeans } from "./sit-means";
 export { standardOpinion, type IreqOpinion, type StandardOpinion } from "./standard-opinion";
-export { sweatOnArrival, type SweatStep } from "./sweat";
+export { SWEAT_STEPS_G_PER_M2, sweatOnArrival, type SweatStep } from "./sweat";

@@ -209,6 +209,7 @@ export const OUTING_RANGE = {
   cloudShare: [0, 1],
   precipitationMm: [0, 60],
   volumeL: [0.01, 60],
+  priceMinor: [0, 100_000_000],
   walkDistanceM: [50, 60_000],
   walkClimbM: [-2000, 2500],
   refugeMinutes: [0, 600],

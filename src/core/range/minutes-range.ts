@@ -32,7 +32,6 @@ export const RANGE_MEMBERS = 64;
 const RANGE_SEED = 1;
 export const LOW_SHARE = 0.1;
 export const MIDDLE_SHARE = 0.5;
-export const HIGH_SHARE = 0.9;
 
 const answerOf = (verdict: LevelVerdict): MemberAnswer => {
   if (verdict.kind === "longerThan") return { kind: "longerThan", minutes: verdict.minutes, endedBy: null };
@@ -154,19 +153,22 @@ export class RangeInParts {
 export const rangeMembers = (outing: Outing, sit: number, from: number, to: number): RangeMembers =>
   runToEnd(new RangeInParts(outing, sit).members(from, to));
 
-/** The range of all members, however they were parted. */
-export function rangeOf(outing: Outing, parts: readonly RangeMembers[]): MinutesRange {
+/**
+ * The range of all members, however they were parted.
+ * @param lowShare share of cases below its lower end, and above its upper one
+ */
+export function rangeOf(outing: Outing, parts: readonly RangeMembers[], lowShare = LOW_SHARE): MinutesRange {
   const answers = parts.flatMap((part) => part.answers).sort((one, other) => sortable(one) - sortable(other));
   const range = {
-    low: quantile(answers, LOW_SHARE),
+    low: quantile(answers, lowShare),
     middle: quantile(answers, MIDDLE_SHARE),
-    high: quantile(answers, HIGH_SHARE),
+    high: quantile(answers, 1 - lowShare),
     members: answers.length,
     endedBy: endedByOf(answers),
     bands: bandsOf(
       parts.map(({ curves }) => curves),
-      LOW_SHARE,
-      HIGH_SHARE,
+      lowShare,
+      1 - lowShare,
     ),
   };
   return isExtrapolated(outing.person.body) ? widened(range) : range;

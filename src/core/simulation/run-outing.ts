@@ -59,16 +59,11 @@ export function natureOf({ body, calibration, coldHands, feels }: Outing["person
   };
 }
 
-/**
- * Simulates an outing minute by minute and has each sit answered as its plan ends.
- * @param answer called with the body as it is at the sit's end; has to leave it so
- * @throws {CoreError} `no-phases`, `no-sit`, `no-weather`, `unknown-piece`, `out-of-range`
- */
-export function runOuting<Answer>(
+/** Where a run begins: the person as they step out, and the sits to come. */
+export function beginRun(
   outing: Outing,
   options: SimulationOptions,
-  answer: (run: Run, span: SitSpan) => Answer,
-): { readonly series: OutingSeries; readonly answers: readonly Answer[] } {
+): { readonly run: Run; readonly spans: readonly SitSpan[] } {
   const { rested, labelErrors, nature = natureOf(outing.person) } = options;
   const { only: ruling = rulingLimits(outing.person), stepping = "paced", allCurves = true } = options;
   if (outing.phases.length === 0) throw new CoreError("no-phases", m.anOutingNeedsAtLeastOne);
@@ -81,8 +76,22 @@ export function runOuting<Answer>(
   const recorder = createRecorder(minutesPlanned, allCurves);
   const surroundings = new Surroundings(outing, labelErrors);
   const course = new Course(sitter, surroundings, stepping, outing.fallsInAtMinute);
-  const run: Run = { outing, course, recorder, surroundings, ruling };
   recorder.record(0, sitter, surroundings.at(0, 0, 0));
+  return { run: { outing, course, recorder, surroundings, ruling }, spans };
+}
+
+/**
+ * Simulates an outing minute by minute and has each sit answered as its plan ends.
+ * @param answer called with the body as it is at the sit's end; has to leave it so
+ * @throws {CoreError} `no-phases`, `no-sit`, `no-weather`, `unknown-piece`, `out-of-range`
+ */
+export function runOuting<Answer>(
+  outing: Outing,
+  options: SimulationOptions,
+  answer: (run: Run, span: SitSpan) => Answer,
+): { readonly series: OutingSeries; readonly answers: readonly Answer[] } {
+  const { run, spans } = beginRun(outing, options);
+  const { course, recorder } = run;
   const answers: Answer[] = [];
   let start = 0;
   outing.phases.forEach(({ minutes }, phase) => {

@@ -107,20 +107,27 @@ function aliveTrunkC(sitter: Sitter, minute: number): number {
   throw new CoreError("left-the-model", m.afterMinTheBody({ minute, way }));
 }
 
-function recordWater(curves: readonly Float64Array[], minute: number, { wet, body }: Sitter): void {
+function recordWater(curves: readonly Float64Array[], minute: number, sitter: Sitter): void {
   if (curves.length === 0) return;
-  const { skinAreaM2 } = body.parameters;
-  for (let part = 0; part < SEGMENTS_OF_PART.length; part++) {
-    let heldG = 0;
-    let areaM2 = 0;
-    for (const segment of SEGMENTS_OF_PART[part]!) {
-      heldG += wet!.heldGPerM2(segment) * skinAreaM2[segment]!;
-      areaM2 += skinAreaM2[segment]!;
-    }
-    curves[part]![minute] = heldG / areaM2;
-  }
-  curves[SEGMENTS_OF_PART.length]![minute] = wet!.heldOverMouthGPerM2();
+  SEGMENTS_OF_PART.forEach((segments, part) => (curves[part]![minute] = heldOver(sitter, segments)));
+  curves[SEGMENTS_OF_PART.length]![minute] = sitter.wet!.heldOverMouthGPerM2();
 }
+
+/** Water in the clothes over some segments, g per m² of their skin. */
+function heldOver({ wet, body }: Sitter, segments: readonly number[]): number {
+  const { skinAreaM2 } = body.parameters;
+  let heldG = 0;
+  let areaM2 = 0;
+  for (const segment of segments) {
+    heldG += wet!.heldGPerM2(segment) * skinAreaM2[segment]!;
+    areaM2 += skinAreaM2[segment]!;
+  }
+  return heldG / areaM2;
+}
+
+/** Water in the clothes of the trunk now, g/m²; none where no water is followed. */
+export const trunkWaterGPerM2 = (sitter: Sitter): number =>
+  sitter.wet ? heldOver(sitter, SEGMENTS_OF_PART[WET_PARTS.indexOf("trunk")]!) : 0;
 
 function recordSkin(segmentSkinC: Float64Array, minute: number, skinC: Float64Array): void {
   const from = minute * SEGMENT_COUNT;

@@ -2,7 +2,7 @@ import { isExtrapolated } from "../outing";
 import { MODEL_VERSION, type Outing } from "../outing";
 import { holdUntilSettled, runOuting, type Run, type SimulationOptions } from "./run-outing";
 import type { OutingSeries } from "./series";
-import { answerOf, isSettled, sitCrossings, spareMinutes, type SitAnswer, type SitCrossings } from "./sit-answer";
+import { answerOf, decidingSit, isSettled, sitCrossings, type SitAnswer, type SitCrossings } from "./sit-answer";
 import { taskMinutes } from "./task-minutes";
 import type { SitSpan } from "../outing";
 
@@ -42,11 +42,4 @@ function answerSit(run: Run, span: SitSpan): SitAnswer {
     (seen) => isSettled(seen, span.toMinute - span.fromMinute, ruling.length > 1),
   );
   return answerOf(span, crossings);
-}
-
-function decidingSit(sits: readonly SitAnswer[]): number {
-  const failing = sits.findIndex((sit) => spareMinutes(sit) < 0);
-  if (failing >= 0) return failing;
-  const spare = sits.map(spareMinutes);
-  return spare.indexOf(Math.min(...spare));
 }

@@ -137,7 +137,17 @@ export function isSettled(
   );
 }
 
+type Judged = Pick<SitAnswer, "fromMinute" | "toMinute"> & { readonly verdict: LevelVerdict };
+
 /** Minutes a verdict leaves beyond the plan; negative when the sit fails. */
-export function spareMinutes({ verdict, fromMinute, toMinute }: SitAnswer): number {
+export function spareMinutes({ verdict, fromMinute, toMinute }: Judged): number {
   return leastMinutesStill(verdict) - (toMinute - fromMinute);
+}
+
+/** Place of the first sit that fails its plan, else of the one with the least to spare. */
+export function decidingSit(sits: readonly Judged[]): number {
+  const failing = sits.findIndex((sit) => spareMinutes(sit) < 0);
+  if (failing >= 0) return failing;
+  const spare = sits.map(spareMinutes);
+  return spare.indexOf(Math.min(...spare));
 }

@@ -1,4 +1,4 @@
-import { judge, passingsOf, type LevelVerdict } from "../limits";
+import { judge, passingsOf, type Crossing, type LevelVerdict } from "../limits";
 import type { Outing } from "../outing";
 import { holdUntilSettled, runOuting, type Run, type SimulationOptions } from "./run-outing";
 import type { OutingSeries } from "./series";
@@ -19,7 +19,16 @@ export function simulateSitMinutes(outing: Outing, options: SimulationOptions = 
   return { series, sits: answers };
 }
 
-function minutesOfSit(run: Run, span: SitSpan): LevelVerdict {
+const minutesOfSit = (run: Run, span: SitSpan): LevelVerdict => seenInSit(run, span).verdict;
+
+/** What ends a sit, and every limit seen to be passed in what was simulated for it. */
+export type SeenCrossings = {
+  readonly verdict: LevelVerdict;
+  readonly crossings: readonly Crossing[];
+  readonly covered: number;
+};
+
+export function seenInSit(run: Run, span: SitSpan): SeenCrossings {
   const { ruling } = run;
   const { phases, person } = run.outing;
   const inTask = taskMinutes(phases, span);
@@ -32,5 +41,5 @@ function minutesOfSit(run: Run, span: SitSpan): LevelVerdict {
     }),
     (seen) => isSure(seen.crossings[0], seen.covered),
   );
-  return judge(crossings, covered);
+  return { verdict: judge(crossings, covered), crossings, covered };
 }

@@ -5,7 +5,7 @@ import { z } from "zod";
 import { filePersonSchema, startSchema } from "./person-schema";
 import { filePlaceSchema } from "./place-schema";
 import { filePhaseSchema } from "./phase-schema";
-import { filePieceSchema, fileWearingSchema } from "./piece-schema";
+import { fileKitPieceSchema, filePieceSchema, fileWearingSchema } from "./piece-schema";
 import { fileHourSchema, lowHighSchema } from "./weather-schema";
 import { nameSchema, temperatureC, timeZoneSchema, instant } from "./common-schema";
 
@@ -32,6 +32,8 @@ export const outingFileSchema = z
     phases: z.array(filePhaseSchema).min(OUTING_RANGE.phases[0]).max(OUTING_RANGE.phases[1]),
     pieces: z.array(filePieceSchema).max(OUTING_RANGE.pieces[1]),
     wearings: z.array(fileWearingSchema).max(OUTING_RANGE.wearings[1]),
+    /** Pieces that may be worn, for who asks what to wear; what is worn stands in `pieces` and `wearings`. */
+    kit: z.array(fileKitPieceSchema).max(OUTING_RANGE.pieces[1]).optional(),
   })
   .superRefine(checkReferences)
   .superRefine(checkWeather)
@@ -41,17 +43,23 @@ export type OutingFile = z.infer<typeof outingFileSchema>;
 
 type Referring = {
   pieces: readonly { id: string }[];
+  kit?: readonly { id: string }[] | undefined;
   wearings: readonly { pieceId: string }[];
   phases: readonly { kind: string }[];
 };
 
-function checkReferences({ pieces, wearings, phases }: Referring, context: z.core.$RefinementCtx): void {
-  const ids = new Set<string>();
-  pieces.forEach(({ id }, index) => {
-    if (ids.has(id))
-      context.addIssue({ code: "custom", path: ["pieces", index, "id"], message: m.idIsTakenTwice({ id }) });
-    ids.add(id);
-  });
+function checkReferences({ pieces, kit = [], wearings, phases }: Referring, context: z.core.$RefinementCtx): void {
+  const idsOf = (list: "pieces" | "kit", of: readonly { id: string }[]): Set<string> => {
+    const ids = new Set<string>();
+    of.forEach(({ id }, index) => {
+      if (ids.has(id))
+        context.addIssue({ code: "custom", path: [list, index, "id"], message: m.idIsTakenTwice({ id }) });
+      ids.add(id);
+    });
+    return ids;
+  };
+  const ids = idsOf("pieces", pieces);
+  idsOf("kit", kit);
   wearings.forEach(({ pieceId }, index) => {
     if (ids.has(pieceId)) return;
     context.addIssue({

@@ -69,6 +69,14 @@ export const traitsSchema = z.strictObject({
   floats: z.boolean().optional(),
 });
 
+/** A piece of a kit that may be worn: with what decides where and how. */
+export const fileKitPieceSchema = filePieceSchema.extend({
+  ...traitsSchema.shape,
+  /** It is not owned, but could be got at a price in the smallest unit of money. */
+  isGeneric: z.boolean().optional(),
+  priceMinor: wholeWithin(OUTING_RANGE.priceMinor).optional(),
+});
+
 const MOST_PARTS = 8;
 
 export const fileWearingSchema = wearingSchema.safeExtend({

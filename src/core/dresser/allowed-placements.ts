@@ -1,0 +1,48 @@
+import { isAvoided } from "../changes";
+import { usualWearing } from "../dressing";
+import { coveredPatches } from "../labels";
+import { atSeatFromMinute, type Outing } from "../outing";
+import { NEXT_TO_SKIN, type PieceKind } from "../pieces";
+import { PLACEMENT, type Placement } from "./outfit-code";
+import type { DresserPiece, Wishes } from "./wishes";
+
+const { start, seat, way } = PLACEMENT;
+
+/** Where pieces of a kind may be placed when there is a way to walk; `null`: by their cut. */
+const BY_KIND: Readonly<Record<PieceKind, readonly Placement[] | null>> = {
+  garment: null,
+  footwear: [start, seat, way],
+  sock: [start],
+  liner: [start, seat],
+  footbed: [start, seat],
+  handwear: [start, seat],
+  headwear: [start, seat],
+  neckwear: [start, seat],
+  pad: [seat],
+  protection: [start],
+  heatSource: [start],
+};
+
+/** Underwear stays on; trousers go on out there only if they are known to open over boots, or are an outer layer. */
+function ofGarment(piece: DresserPiece): readonly Placement[] {
+  const { rank } = usualWearing(piece);
+  if (rank === NEXT_TO_SKIN.rank) return [start];
+  if (!coveredPatches(piece.label).includes("calf")) return [start, seat];
+  const opens = piece.traits.opensOverBoots ?? rank >= OUTER_LEGWEAR_RANK;
+  return opens ? [start, seat] : [start];
+}
+/** Insulated bibs and shells, by their usual order from the skin. */
+const OUTER_LEGWEAR_RANK = 30;
+
+const isWished = (piece: DresserPiece, { leftOut, avoids, mostNoise, mostCostMinor }: Wishes): boolean =>
+  !leftOut.includes(piece.id) &&
+  !isAvoided({ ...piece, isAnimalFree: piece.traits.isAnimalFree === true }, avoids) &&
+  (mostNoise === null || (piece.traits.noise ?? 0) <= mostNoise) &&
+  (!piece.isGeneric || (mostCostMinor !== null && (piece.priceMinor ?? 0) <= mostCostMinor));
+
+/** Where a piece may be in an outing, but for at home; nowhere when a wish leaves it there. */
+export function allowedPlacements(piece: DresserPiece, outing: Pick<Outing, "phases">, wishes: Wishes): Placement[] {
+  if (!isWished(piece, wishes)) return [];
+  const byCut = BY_KIND[piece.kind] ?? ofGarment(piece);
+  return atSeatFromMinute(outing.phases) > 0 ? [...byCut] : [start];
+}

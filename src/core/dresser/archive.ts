@@ -1,0 +1,56 @@
+import type { Judgement } from "./outfit-judge";
+import { keyOf, type OutfitCode } from "./outfit-code";
+
+/** An outfit with what it weighs and what the simulation says of it. */
+export type JudgedOutfit = Judgement & { readonly code: OutfitCode; readonly massG: number };
+
+/** Every outfit simulated so far, and of them the front: none lighter lasts as long. */
+export class Archive {
+  private readonly judged = new Map<string, JudgedOutfit>();
+  private onFront: JudgedOutfit[] = [];
+
+  get size(): number {
+    return this.judged.size;
+  }
+
+  has(key: string): boolean {
+    return this.judged.has(key);
+  }
+
+  get(key: string): JudgedOutfit | undefined {
+    return this.judged.get(key);
+  }
+
+  all(): IterableIterator<JudgedOutfit> {
+    return this.judged.values();
+  }
+
+  add(outfit: JudgedOutfit): void {
+    this.judged.set(keyOf(outfit.code), outfit);
+    if (this.minutesWithin(outfit.massG) >= outfit.minutes) return;
+    this.onFront = frontOf([...this.onFront, outfit]);
+  }
+
+  /** The front, the lightest first; minutes grow with mass. */
+  front(): readonly JudgedOutfit[] {
+    return this.onFront;
+  }
+
+  /** The most minutes of what weighs no more; −1 where nothing does. */
+  minutesWithin(massG: number): number {
+    let most = -1;
+    for (const outfit of this.onFront) {
+      if (outfit.massG > massG) break;
+      most = outfit.minutes;
+    }
+    return most;
+  }
+}
+
+/** Of some outfits those that none lighter, or as light, outlasts; the lightest first. */
+export function frontOf<Of extends Pick<JudgedOutfit, "massG" | "minutes">>(outfits: readonly Of[]): Of[] {
+  const sorted = [...outfits].sort((one, other) => one.massG - other.massG || other.minutes - one.minutes);
+  const front: Of[] = [];
+  for (const outfit of sorted) if (outfit.minutes > (front.at(-1)?.minutes ?? -1)) front.push(outfit);
+  return front;
+}

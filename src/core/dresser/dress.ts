@@ -1,0 +1,168 @@
+import { Archive, frontOf, type JudgedOutfit } from "./archive";
+import { affordable, isAnimalFree, lightestThatLasts, noiseOf, quietestThatLasts, spreadOut } from "./choose-outfits";
+import { CloseLooks, countedOn, lasts, type CloseLook } from "./close-look";
+import type { DresserProblem, Load } from "./dresser-problem";
+import { keyOf, type OutfitCode } from "./outfit-code";
+import { OutfitJudge, type Judgement } from "./outfit-judge";
+import { searchFront, SIMULATION_BUDGET } from "./search";
+
+/** Who simulates: alone in this process, or several workers beside each other. The answer is the same. */
+export type OutfitEvaluator = {
+  readonly judge: (outfits: readonly OutfitCode[]) => Promise<readonly Judgement[]>;
+  readonly look: (outfits: readonly OutfitCode[]) => Promise<readonly CloseLook[]>;
+};
+
+/** Why an outfit is named among those shown. */
+export const PICKS = ["lightestThatDoes", "warmest", "quietest", "animalFree"] as const;
+export type Pick = (typeof PICKS)[number];
+
+/** An outfit of the answer. */
+export type DressedOutfit = CloseLook &
+  Load & {
+    readonly picks: readonly Pick[];
+    /** It lasts as long as is wanted, as sure as is wished. */
+    readonly does: boolean;
+    readonly loudestNoise: number;
+  };
+
+export type DresserAnswer = {
+  /** Of the front those that differ truly, and what is named beside it; the lightest first. */
+  readonly outfits: readonly DressedOutfit[];
+  /** All of the front, by single simulations. */
+  readonly front: readonly JudgedOutfit[];
+  /** `null`: as long as possible. */
+  readonly wantedMinutes: number | null;
+  /** Whether any outfit does what is wanted. */
+  readonly canBeDone: boolean;
+  /** How many outfits were simulated to find them. */
+  readonly simulated: number;
+};
+
+/** What is known on the way: the front as it stands, by single simulations. */
+export type DresserProgress = {
+  readonly front: readonly JudgedOutfit[];
+  readonly simulated: number;
+  readonly budget: number;
+};
+
+export type DresserOptions = {
+  readonly seed?: number | undefined;
+  readonly budget?: number | undefined;
+  /** Told after every batch; @returns whether to go on searching. */
+  readonly onProgress?: ((progress: DresserProgress) => boolean) | undefined;
+};
+
+/** Simulates alone, one outfit after the other. */
+export function aloneEvaluator(problem: DresserProblem): OutfitEvaluator {
+  const judge = new OutfitJudge(problem);
+  const looks = new CloseLooks(problem);
+  return {
+    judge: async (outfits) => outfits.map((code) => judge.judge(code)),
+    look: async (outfits) => outfits.map((code) => looks.look(code)),
+  };
+}
+
+/** Looks again for the lightest that does it as sure as is wished: what was guessed by the others is looked at. */
+const MOST_LOOKS_FOR_LIGHTEST = 6;
+
+/**
+ * Finds what to wear: the few outfits of a kit that truly differ, from the lightest to the warmest, each simulated.
+ * The same seed gives the same answer, whoever simulates. Stopped early, it answers with what is known.
+ * @throws {CoreError} as `simulateOuting` does
+ */
+export async function dress(
+  problem: DresserProblem,
+  evaluator: OutfitEvaluator = aloneEvaluator(problem),
+  { seed = 1, budget = SIMULATION_BUDGET, onProgress = () => true }: DresserOptions = {},
+): Promise<DresserAnswer> {
+  const archive = new Archive();
+  const search = searchFront(problem, archive, budget, seed);
+  for (let step = search.next(); !step.done;) {
+    step = search.next(await evaluator.judge(step.value));
+    if (!onProgress({ front: archive.front(), simulated: archive.size, budget })) break;
+  }
+  return answerFrom(problem, archive, evaluator);
+}
+
+async function answerFrom(
+  problem: DresserProblem,
+  archive: Archive,
+  evaluator: OutfitEvaluator,
+): Promise<DresserAnswer> {
+  const { sureShare, wantedMinutes: wished } = problem.wishes;
+  const wantedMinutes = wished ?? Infinity;
+  const outfits = affordable(problem, archive);
+  const front = frontOf(outfits);
+  const looks = new Map<string, CloseLook>();
+  const lookAt = async (wanted: readonly JudgedOutfit[]): Promise<void> => {
+    const fresh = wanted.map(({ code }) => code).filter((code) => !looks.has(keyOf(code)));
+    (await evaluator.look(fresh)).forEach((look) => looks.set(keyOf(look.code), look));
+  };
+  await lookAt(spreadOut(front));
+  const ratio = countedOverSingle([...looks.values()], sureShare);
+  const lightest =
+    wished === null ? undefined : await lightestOf(front, wantedMinutes, sureShare, ratio, looks, lookAt);
+  const guessed = ratio > 0 ? wantedMinutes / ratio : wantedMinutes;
+  const named: Partial<Record<Pick, JudgedOutfit | undefined>> = {
+    lightestThatDoes: lightest,
+    warmest: front.at(-1),
+    quietest: quietestThatLasts(problem, outfits, Math.min(guessed, front.at(-1)?.minutes ?? 0)),
+    animalFree: lightestThatLasts(
+      outfits.filter((outfit) => isAnimalFree(problem, outfit)),
+      guessed,
+    ),
+  };
+  await lookAt(Object.values(named).flatMap((outfit) => outfit ?? []));
+  const shown = new Set(
+    [...spreadOut(front), ...Object.values(named).flatMap((outfit) => outfit ?? [])].map(({ code }) => keyOf(code)),
+  );
+  const answered = [...shown].map((key): DressedOutfit => {
+    const look = looks.get(key)!;
+    const picks = PICKS.filter((pick) => named[pick] && keyOf(named[pick].code) === key);
+    const [loudestNoise] = noiseOf(problem, look);
+    return { ...look, ...problem.loadOf(look.code), picks, does: lasts(look, wantedMinutes, sureShare), loudestNoise };
+  });
+  answered.sort((one, other) => one.carriedG - other.carriedG || one.minutesStill - other.minutesStill);
+  return {
+    outfits: answered,
+    front,
+    wantedMinutes: wished,
+    canBeDone: wished === null || answered.some(({ does }) => does),
+    simulated: archive.size,
+  };
+}
+
+/** How what is counted on stands to the single run, in the middle of what was looked at. */
+function countedOverSingle(looks: readonly CloseLook[], sureShare: number): number {
+  const ratios = looks
+    .filter(({ minutesStill }) => minutesStill > 0)
+    .map((look) => countedOn(look, sureShare).minutes / look.minutesStill)
+    .sort((one, other) => one - other);
+  return ratios[Math.floor(ratios.length / 2)] ?? 1;
+}
+
+/** The lightest of the front that lasts as wished: from where the others' ratio puts it, looked at until one does and the one before does not. */
+async function lightestOf(
+  front: readonly JudgedOutfit[],
+  wantedMinutes: number,
+  sureShare: number,
+  ratio: number,
+  looks: ReadonlyMap<string, CloseLook>,
+  lookAt: (wanted: readonly JudgedOutfit[]) => Promise<void>,
+): Promise<JudgedOutfit | undefined> {
+  if (front.length === 0) return undefined;
+  const does = async (place: number): Promise<boolean> => {
+    await lookAt([front[place]!]);
+    return lasts(looks.get(keyOf(front[place]!.code))!, wantedMinutes, sureShare);
+  };
+  let place = front.findIndex((outfit) => outfit.isLonger || outfit.minutes * ratio >= wantedMinutes);
+  if (place < 0) place = front.length - 1;
+  let found = await does(place);
+  for (let looked = 0; looked < MOST_LOOKS_FOR_LIGHTEST; looked++) {
+    if (found && (place === 0 || !(await does(place - 1)))) return front[place];
+    if (found) place--;
+    else if (++place >= front.length) return undefined;
+    else found = await does(place);
+  }
+  return found ? front[place] : undefined;
+}

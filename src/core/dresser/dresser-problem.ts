@@ -1,0 +1,82 @@
+import { packedVolumeL } from "../dressing";
+import type { Outing } from "../outing";
+import { atSeatFromMinute } from "../outing";
+import { allowedPlacements } from "./allowed-placements";
+import { PLACEMENT, SWITCHES, type OutfitCode, type Placement } from "./outfit-code";
+import { OutfitOutings } from "./outfit-outing";
+import { OutfitRules } from "./outfit-rules";
+import { StaticWarmth } from "./static-warmth";
+import type { DresserPiece, Wishes } from "./wishes";
+
+/** What is carried in an outfit. */
+export type Load = {
+  /** All that goes to the seat, worn or packed, g. */
+  readonly carriedG: number;
+  readonly packG: number;
+  readonly packL: number;
+  /** What of it is not in the kit, in the smallest unit of money. */
+  readonly costMinor: number;
+};
+
+/** A kit, an outing and wishes, read once: what the search asks again and again. */
+export class DresserProblem {
+  readonly placements: readonly (readonly Placement[])[];
+  readonly rules: OutfitRules;
+  readonly outings: OutfitOutings;
+  readonly warmth: StaticWarmth;
+  /** How many switches may be on: none where nobody walks in. */
+  readonly hasWay: boolean;
+  private readonly heldIn: readonly number[];
+
+  constructor(
+    readonly outing: Outing,
+    readonly kit: readonly DresserPiece[],
+    readonly wishes: Wishes,
+  ) {
+    this.placements = kit.map((piece) => allowedPlacements(piece, outing, wishes));
+    this.rules = new OutfitRules(kit, this.placements, outing);
+    this.outings = new OutfitOutings(outing, kit, wishes);
+    this.warmth = new StaticWarmth(kit);
+    this.hasWay = atSeatFromMinute(outing.phases) > 0;
+    this.heldIn = kit.flatMap(({ id }, index) => (wishes.heldIn.includes(id) ? [index] : []));
+  }
+
+  /** Nothing on. */
+  bare(): OutfitCode {
+    return new Uint8Array(this.kit.length + SWITCHES);
+  }
+
+  /** Whether an outfit can be worn, and holds what it has to. */
+  isValid(code: OutfitCode): boolean {
+    return this.heldIn.every((index) => code[index]! > 0) && this.rules.isValid(code);
+  }
+
+  massG(code: OutfitCode): number {
+    let sum = 0;
+    for (let index = 0; index < this.kit.length; index++) if (code[index]! > 0) sum += this.kit[index]!.massG ?? 0;
+    return sum;
+  }
+
+  loadOf(code: OutfitCode): Load {
+    let [packG, packL, costMinor] = [0, 0, 0];
+    this.kit.forEach((piece, index) => {
+      if (code[index] === PLACEMENT.home) return;
+      if (piece.isGeneric) costMinor += piece.priceMinor ?? 0;
+      if (code[index] !== PLACEMENT.seat) return;
+      packG += piece.massG ?? 0;
+      packL += packedVolumeL({ massG: piece.massG ?? null, traits: piece.traits });
+    });
+    return { carriedG: this.massG(code), packG, packL, costMinor };
+  }
+
+  /** Whether what is carried and bought is within the wishes. */
+  isWithinLoad(code: OutfitCode): boolean {
+    const { mostCarriedG, mostPackedL, mostCostMinor } = this.wishes;
+    const { carriedG, packL, costMinor } = this.loadOf(code);
+    return (
+      carriedG <= (mostCarriedG ?? Infinity) &&
+      packL <= (mostPackedL ?? Infinity) &&
+      costMinor <= (mostCostMinor ?? Infinity)
+    );
+  }
+}

@@ -1,0 +1,84 @@
+import { usualWearing } from "../dressing";
+import { KIND_TABLE } from "../pieces";
+import type { DresserProblem } from "./dresser-problem";
+import { PLACEMENT, withPlacement, type OutfitCode, type Placement } from "./outfit-code";
+import { WARMTH_COUNT } from "./static-warmth";
+
+/** Where a piece usually is: what is big and warm waits for the seat. */
+function usualPlacement({ kit, placements }: DresserProblem, index: number): Placement | undefined {
+  const piece = kit[index]!;
+  const wanted = usualWearing(piece).isForTheSit ? PLACEMENT.seat : PLACEMENT.start;
+  return placements[index]!.includes(wanted) ? wanted : placements[index]![0];
+}
+
+/** Sum of what a label says over all parts. */
+const warmthOf = ({ warmth }: DresserProblem, index: number): number =>
+  Array.from({ length: WARMTH_COUNT }, (_, part) => warmth.ofPiece(index, part)).reduce((sum, own) => sum + own, 0);
+
+/** Puts pieces on in an order, each that goes with what is on already; then whatever is still held in. */
+function dressedInOrder(
+  problem: DresserProblem,
+  order: readonly number[],
+  isEnough: (code: OutfitCode) => boolean,
+): OutfitCode {
+  let code = problem.bare();
+  const pass = (mustBeValid: boolean): void => {
+    for (const index of order) {
+      if (isEnough(code)) return;
+      const placement = usualPlacement(problem, index);
+      if (code[index]! > 0 || placement === undefined) continue;
+      const next = withPlacement(code, [index, placement]);
+      const fits = mustBeValid ? problem.isValid(next) : problem.rules.fitsTogether(next);
+      if (fits) code = next;
+    }
+  };
+  pass(false);
+  pass(true);
+  return code;
+}
+
+/** Boots first, as room in them decides what goes under; then what is held in, then by warmth. */
+function ordered(problem: DresserProblem, sign: 1 | -1): number[] {
+  const held = (index: number): number => (problem.wishes.heldIn.includes(problem.kit[index]!.id) ? 0 : 1);
+  const turn = (index: number): number =>
+    problem.kit[index]!.kind === "footwear" ? 0 : KIND_TABLE[problem.kit[index]!.kind].liesUnder ? 2 : 1;
+  return problem.kit
+    .map((_, index) => index)
+    .filter((index) => problem.placements[index]!.length > 0)
+    .sort(
+      (one, other) =>
+        held(one) - held(other) ||
+        turn(one) - turn(other) ||
+        sign * (warmthOf(problem, other) - warmthOf(problem, one)) ||
+        one - other,
+    );
+}
+
+/** Outfits to begin with: the warmest by the labels, the least that is decent, and some between. Only valid ones. */
+export function firstOutfits(problem: DresserProblem): OutfitCode[] {
+  const warmest = dressedInOrder(problem, ordered(problem, 1), () => false);
+  const byMass = problem.kit
+    .map((_, index) => index)
+    .filter((index) => problem.placements[index]!.length > 0)
+    .sort((one, other) => (problem.kit[one]!.massG ?? 0) - (problem.kit[other]!.massG ?? 0) || one - other);
+  const least = dressedInOrder(problem, byMass, (code) => problem.isValid(code));
+  const between = thinned(problem, warmest);
+  return [least, warmest, ...between].filter((code) => problem.isValid(code));
+}
+
+/** The warmest without what weighs most for its warmth, step by step; each valid. */
+function thinned(problem: DresserProblem, warmest: OutfitCode): OutfitCode[] {
+  const steps: OutfitCode[] = [];
+  let code = warmest;
+  for (;;) {
+    const next = problem.kit
+      .map((piece, index) => ({ index, worth: warmthOf(problem, index) / Math.max(1, piece.massG ?? 0) }))
+      .filter(({ index }) => code[index]! > 0)
+      .sort((one, other) => one.worth - other.worth)
+      .map(({ index }) => withPlacement(code, [index, PLACEMENT.home]))
+      .find((less) => problem.isValid(less));
+    if (!next) return steps;
+    steps.push(next);
+    code = next;
+  }
+}

@@ -1,0 +1,19 @@
+export { DresserProblem, type Load } from "./dresser-problem";
+export {
+  aloneEvaluator,
+  dress,
+  PICKS,
+  type DressedOutfit,
+  type DresserAnswer,
+  type DresserProgress,
+  type OutfitEvaluator,
+  type Pick,
+} from "./dress";
+export { CloseLooks, countedOn, plannedSitMinutes, type CloseLook } from "./close-look";
+export { leftAtHome, type LeftAtHome } from "./left-at-home";
+export { OutfitJudge, type Judgement } from "./outfit-judge";
+export { PLACEMENT, type OutfitCode } from "./outfit-code";
+export { relaxationsOf, type Relaxation } from "./relaxations";
+export { SIMULATION_BUDGET } from "./search";
+export { SETTLING_MINUTES } from "./outfit-outing";
+export { USUAL_WISHES, WISH_RANGE, type DresserPiece, type Wishes } from "./wishes";

@@ -1,0 +1,64 @@
+import { CoreError } from "../errors";
+import { leastMinutesStill, type Limit } from "../limits";
+import { restedPerson, type RestedPerson } from "../sitter";
+import { decidingMinutes, natureOf } from "../simulation";
+import type { OutfitCode } from "./outfit-code";
+import type { DresserProblem } from "./dresser-problem";
+
+/** What the simulation says of an outfit. */
+export type Judgement = {
+  /** Minutes still of the deciding sit; at least so many where nothing ends it. */
+  readonly minutes: number;
+  readonly isLonger: boolean;
+  readonly limit: Limit | null;
+  /** After how many minutes each limit that was met would end it, and up to when no other was. */
+  readonly met: Readonly<Partial<Record<Limit, number>>>;
+  readonly coveredMinutes: number;
+  /** Water in the clothes of the trunk on arrival, g/m². */
+  readonly sweatGPerM2: number;
+};
+
+/** One arrives wetter than is wished, or the body leaves the model: it overheats or cannot be computed. */
+const UNBEARABLE: Judgement = {
+  minutes: -1,
+  isLonger: false,
+  limit: null,
+  met: {},
+  coveredMinutes: 0,
+  sweatGPerM2: Infinity,
+};
+
+/** Judges outfits by the real simulation of the outing. */
+export class OutfitJudge {
+  private readonly rested: RestedPerson;
+
+  constructor(private readonly problem: DresserProblem) {
+    const { person, start } = problem.outing;
+    this.rested = restedPerson(person.body, start, natureOf(person).basalHeatFactor);
+  }
+
+  judge(code: OutfitCode): Judgement {
+    try {
+      const { outings, wishes } = this.problem;
+      const found = decidingMinutes(
+        outings.outingIn(code),
+        { rested: this.rested },
+        wishes.mostSweatGPerM2 ?? Infinity,
+      );
+      if (!found) return UNBEARABLE;
+      const { verdict, crossings, covered, sweatGPerM2 } = found;
+      return {
+        minutes: leastMinutesStill(verdict),
+        isLonger: verdict.kind === "longerThan",
+        limit: verdict.kind === "longerThan" ? null : verdict.crossing.limit,
+        met: Object.fromEntries([...crossings].reverse().map(({ limit, minute }) => [limit, minute])),
+        coveredMinutes: covered,
+        sweatGPerM2,
+      };
+    } catch (error) {
+      if (error instanceof CoreError && (error.code === "left-the-model" || error.code === "not-converged"))
+        return UNBEARABLE;
+      throw error;
+    }
+  }
+}
