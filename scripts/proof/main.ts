@@ -1,91 +1,31 @@
-import { CoreError } from "@/core/errors";
-import { simulateOuting, type OutingResult } from "@/core/simulation";
-import { outingFileJsonSchema, parseOutingFile } from "@/formats/outing-file/parse";
-import { toOuting } from "@/formats/outing-file/to-outing";
-import { oddFile } from "./odd-file";
+import { largeKits, smallKits } from "./dresser/dresser-proof";
+import { proofLines, proveOddFiles } from "./odd-files";
 
-// `npm run -s proof -- 5000`: whatever the format allows gets an answer in numbers or a typed error, in bounded time.
+// `npm run -s proof -- 5000` tries odd files; `npm run -s proof -- dresser 100 20 20000` the dresser: so many small kits
+// against all their outfits, so many large ones against so many outfits by chance. `--json` prints figures.
 
-const USUAL_COUNT = 5000;
-/** Simulated minutes of the longest of these files, at 12 h in some 20 ms, with room for a machine ten times as busy. */
-const LONGEST_MS = 5000;
-const MOST_TRIES_EACH = 20;
-const SHOWN = 10;
+const isJson = process.argv.includes("--json");
 const words = process.argv.slice(2).filter((word) => word !== "--json");
-const count = Number(words[0] ?? USUAL_COUNT);
+const print = (figures: object, lines: readonly string[]): void =>
+  console.log(isJson ? JSON.stringify(figures) : lines.join("\n"));
 
-export type Proof = {
-  readonly tried: number;
-  readonly answered: number;
-  /** How many were refused with a typed error, by code. */
-  readonly refused: Readonly<Record<string, number>>;
-  readonly failures: readonly { readonly seed: number; readonly what: string }[];
-  readonly medianMs: number;
-  readonly longestMs: number;
-};
-
-/** The first figure of an answer that is no number; `null` when all are. Infinity stands where nothing ends. */
-function oddFigure(value: unknown, path: string): string | null {
-  if (typeof value === "number") return Number.isNaN(value) ? path : null;
-  if (typeof value !== "object" || value === null) return null;
-  const entries = ArrayBuffer.isView(value) ? [...(value as Float64Array).entries()] : Object.entries(value);
-  for (const [name, own] of entries) {
-    const odd = oddFigure(own, `${path}.${name}`);
-    if (odd) return odd;
-  }
-  return null;
+if (words[0] === "dresser") {
+  const [small = 100, large = 20, tries = 20_000] = words.slice(1).map(Number);
+  const smalls = await smallKits(small);
+  const larges = await largeKits(large, tries);
+  print({ smalls, larges }, [
+    ...smalls.map(
+      ({ seed, pieces, outfits, simulated, missed, worstMinutes }) =>
+        `small kit ${seed}: ${pieces} pieces, ${outfits} outfits, ${simulated} simulated; missed ${missed}, worst by ${worstMinutes} min`,
+    ),
+    ...larges.map(
+      ({ seed, tried, worstShare, worst, ms }) =>
+        `large kit ${seed}: ${(ms / 1000).toFixed(1)} s; of ${tried} by chance the best is better by ${(100 * worstShare).toFixed(1)} % ${worst}`,
+    ),
+  ]);
+} else {
+  const count = words[0] === undefined ? undefined : Number(words[0]);
+  const proof = proveOddFiles(count);
+  print(proof, proofLines(proof));
+  if (proof.failures.length > 0 || (count !== undefined && proof.tried < count)) process.exitCode = 1;
 }
-
-/** Simulates a file. @returns the typed error's code, `null` for an answer. @throws what nobody may throw */
-function refusalOf(text: string): string | null {
-  const parsed = parseOutingFile(text);
-  if (!parsed.ok) return "not a file";
-  let result: OutingResult;
-  try {
-    result = simulateOuting(toOuting(parsed.file));
-  } catch (error) {
-    if (error instanceof CoreError) return error.code;
-    throw error;
-  }
-  const odd = oddFigure(result, "result");
-  if (odd) throw new Error(`${odd} is no number`);
-  return null;
-}
-
-const schema: unknown = outingFileJsonSchema();
-const failures: { seed: number; what: string }[] = [];
-const refused: Record<string, number> = {};
-const taken: number[] = [];
-let answered = 0;
-for (let seed = 1; taken.length < count && seed <= count * MOST_TRIES_EACH; seed++) {
-  const text = JSON.stringify(oddFile(schema, seed));
-  const start = performance.now();
-  try {
-    const refusal = refusalOf(text);
-    if (refusal === "not a file") continue;
-    if (refusal === null) answered += 1;
-    else refused[refusal] = (refused[refusal] ?? 0) + 1;
-  } catch (error) {
-    failures.push({ seed, what: (error as Error).message });
-  }
-  taken.push(performance.now() - start);
-  if (taken.at(-1)! > LONGEST_MS) failures.push({ seed, what: `took ${taken.at(-1)!.toFixed(0)} ms` });
-}
-const sorted = [...taken].sort((one, other) => one - other);
-const proof: Proof = {
-  tried: taken.length,
-  answered,
-  refused,
-  failures,
-  medianMs: sorted[Math.floor(sorted.length / 2)] ?? NaN,
-  longestMs: sorted.at(-1) ?? NaN,
-};
-if (process.argv.includes("--json")) console.log(JSON.stringify(proof));
-else {
-  const codes = Object.entries(refused).map(([code, times]) => `${code} ${times}`);
-  console.log(`${proof.tried} odd files: ${answered} answered; refused: ${codes.join(", ") || "none"}`);
-  console.log(`median ${proof.medianMs.toFixed(0)} ms, longest ${proof.longestMs.toFixed(0)} ms`);
-  console.log(`failures: ${failures.length}`);
-  for (const { seed, what } of failures.slice(0, SHOWN)) console.log(`  no. ${seed}: ${what}`);
-}
-if (failures.length > 0 || taken.length < count) process.exitCode = 1;

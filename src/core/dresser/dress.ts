@@ -62,8 +62,8 @@ export function aloneEvaluator(problem: DresserProblem): OutfitEvaluator {
   };
 }
 
-/** Looks again for the lightest that does it as sure as is wished: what was guessed by the others is looked at. */
-const MOST_LOOKS_FOR_LIGHTEST = 6;
+/** So many of the front are looked at for the lightest that does it as sure as is wished, then those before it. */
+const LOOKS_FOR_LIGHTEST = 8;
 
 /**
  * Finds what to wear: the few outfits of a kit that truly differ, from the lightest to the warmest, each simulated.
@@ -100,8 +100,7 @@ async function answerFrom(
   };
   await lookAt(spreadOut(front));
   const ratio = countedOverSingle([...looks.values()], sureShare);
-  const lightest =
-    wished === null ? undefined : await lightestOf(front, wantedMinutes, sureShare, ratio, looks, lookAt);
+  const lightest = wished === null ? undefined : await lightestOf(front, wished, sureShare, looks, lookAt);
   const guessed = ratio > 0 ? wantedMinutes / ratio : wantedMinutes;
   const named: Partial<Record<Pick, JudgedOutfit | undefined>> = {
     lightestThatDoes: lightest,
@@ -141,28 +140,23 @@ function countedOverSingle(looks: readonly CloseLook[], sureShare: number): numb
   return ratios[Math.floor(ratios.length / 2)] ?? 1;
 }
 
-/** The lightest of the front that lasts as wished: from where the others' ratio puts it, looked at until one does and the one before does not. */
+/** The lightest of the front that lasts as wished. Ends of ranges do not grow as evenly as minutes do: many are looked at. */
 async function lightestOf(
   front: readonly JudgedOutfit[],
   wantedMinutes: number,
   sureShare: number,
-  ratio: number,
   looks: ReadonlyMap<string, CloseLook>,
   lookAt: (wanted: readonly JudgedOutfit[]) => Promise<void>,
 ): Promise<JudgedOutfit | undefined> {
-  if (front.length === 0) return undefined;
-  const does = async (place: number): Promise<boolean> => {
-    await lookAt([front[place]!]);
-    return lasts(looks.get(keyOf(front[place]!.code))!, wantedMinutes, sureShare);
+  const hopeful = front.filter(({ minutes, isLonger }) => isLonger || minutes >= wantedMinutes);
+  const does = ({ code }: JudgedOutfit): boolean => {
+    const look = looks.get(keyOf(code));
+    return look !== undefined && lasts(look, wantedMinutes, sureShare);
   };
-  let place = front.findIndex((outfit) => outfit.isLonger || outfit.minutes * ratio >= wantedMinutes);
-  if (place < 0) place = front.length - 1;
-  let found = await does(place);
-  for (let looked = 0; looked < MOST_LOOKS_FOR_LIGHTEST; looked++) {
-    if (found && (place === 0 || !(await does(place - 1)))) return front[place];
-    if (found) place--;
-    else if (++place >= front.length) return undefined;
-    else found = await does(place);
-  }
-  return found ? front[place] : undefined;
+  const every = Math.max(1, Math.ceil(hopeful.length / LOOKS_FOR_LIGHTEST));
+  await lookAt(hopeful.filter((_, place) => place % every === 0));
+  const place = hopeful.findIndex(does);
+  if (place < 0) return undefined;
+  await lookAt(hopeful.slice(Math.max(0, place - every + 1), place));
+  return hopeful.find(does);
 }

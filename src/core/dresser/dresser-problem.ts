@@ -1,6 +1,6 @@
 import { packedVolumeL } from "../dressing";
-import type { Outing } from "../outing";
-import { atSeatFromMinute } from "../outing";
+import { HELD_PAST_PLAN_MINUTES } from "../limits";
+import { atSeatFromMinute, sitSpans, type Outing } from "../outing";
 import { allowedPlacements } from "./allowed-placements";
 import { PLACEMENT, SWITCHES, type OutfitCode, type Placement } from "./outfit-code";
 import { OutfitOutings } from "./outfit-outing";
@@ -26,6 +26,8 @@ export class DresserProblem {
   readonly warmth: StaticWarmth;
   /** How many switches may be on: none where nobody walks in. */
   readonly hasWay: boolean;
+  /** No sit is simulated for longer: an outfit that lasts so long cannot be beaten. */
+  readonly mostMinutes: number;
   private readonly heldIn: readonly number[];
 
   constructor(
@@ -38,6 +40,8 @@ export class DresserProblem {
     this.outings = new OutfitOutings(outing, kit, wishes);
     this.warmth = new StaticWarmth(kit);
     this.hasWay = atSeatFromMinute(outing.phases) > 0;
+    this.mostMinutes =
+      HELD_PAST_PLAN_MINUTES + Math.max(...sitSpans(outing.phases).map((span) => span.toMinute - span.fromMinute));
     this.heldIn = kit.flatMap(({ id }, index) => (wishes.heldIn.includes(id) ? [index] : []));
   }
 

@@ -138,7 +138,11 @@ export function* searchFront(
 }
 
 /** What a piece less may add at most: a layer that only holds sweat is better left at home (tried by a law). */
-export const GAIN_OF_LESS = { share: 0.05, minutes: 2 } as const;
+const GAIN_OF_LESS = { share: 0.05, minutes: 2 } as const;
+
+/** The most minutes an outfit may last of which a fuller one lasts so long; who arrives too cold in more arrives so in less. */
+export const mostOfLess = (fullerMinutes: number): number =>
+  fullerMinutes <= 0 ? fullerMinutes : fullerMinutes * (1 + GAIN_OF_LESS.share) + GAIN_OF_LESS.minutes;
 
 /**
  * All outfits, the fullest first. One that is part of another simulated outfit lasts hardly longer than it: where something
@@ -161,13 +165,13 @@ function* withoutTheHopeless(
       const key = keyOf(code);
       const bound = Math.min(...fullerKeys(problem, code).map((fuller) => bounds.get(fuller) ?? Infinity));
       bounds.set(key, bound);
-      const reach = bound * (1 + GAIN_OF_LESS.share) + GAIN_OF_LESS.minutes;
+      const reach = Math.min(problem.mostMinutes, mostOfLess(bound));
       if (archive.minutesWithin(problem.massG(code)) < reach) hopeful.push(code);
     }
     yield* judged(problem, archive, model, hopeful);
     for (const code of bySize.get(size)!) {
       const own = archive.get(keyOf(code));
-      if (own && own.limit !== "heat" && own.limit !== null)
+      if (own && own.coveredMinutes > 0 && own.limit !== "heat")
         bounds.set(keyOf(code), Math.min(bounds.get(keyOf(code))!, own.minutes));
     }
   }

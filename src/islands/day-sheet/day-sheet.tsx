@@ -31,6 +31,11 @@ import { useDrawnMark } from "./answer/use-drawn-mark";
 import { VerdictBand } from "./answer/verdict-band";
 import { OnceAlive } from "../page/once-alive";
 import { guarded } from "../page/guarded";
+import { late } from "../page/late";
+import { $hasFound, lookForFound } from "@/stores/dresser/has-found-outfits";
+
+/** Fetched where the dresser was asked in this tab. */
+const FoundOutfits = late(() => import("./clothes/found-outfits").then((module) => module.FoundOutfits));
 
 type Props = {
   readonly initial: OutingView;
@@ -54,6 +59,7 @@ function DaySheet({ initial, verdict, party, preferences: fromCookie }: Props) {
   useEffect(() => {
     rememberRatio(verdict);
     openSheet(initial);
+    lookForFound(initial.id);
     const stops = [keepSaved(initial), keepDerivedResults()];
     return () => stops.forEach((stop) => stop());
   }, [initial, verdict]);
@@ -69,6 +75,7 @@ function DaySheet({ initial, verdict, party, preferences: fromCookie }: Props) {
   const { result } = computed;
   const chosenMinute = useStore($readMinute);
   const [open, setOpen] = useState<Open>(null);
+  const hasFound = useStore($hasFound);
   useDrawnMark(computed);
   return (
     <OnceAlive>
@@ -77,6 +84,7 @@ function DaySheet({ initial, verdict, party, preferences: fromCookie }: Props) {
       >
         <SheetHead view={view} open={open} onOpen={setOpen} />
         <LeftOff view={view} />
+        {hasFound && <FoundOutfits view={view} />}
         {isUndressed(view) ? (
           <Undressed view={view} onAddClothes={() => setOpen("clothes")} />
         ) : (

@@ -1,6 +1,6 @@
 import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
-import { CloudSun, Copy, HelpCircle, MapPin, Pencil, Redo2, Shirt, Undo2 } from "lucide-react";
+import { CloudSun, Copy, HelpCircle, MapPin, Pencil, Redo2, Shirt, Sparkles, Undo2 } from "lucide-react";
 import { memo, useEffect, type ReactNode } from "react";
 import { inventedWords } from "@/formats/display/words/invented-words";
 import { clockText, dateText } from "@/formats/display/time";
@@ -134,6 +134,14 @@ const Actions = memo(({ outingId, onOpen }: ActionsProps) => (
     />
     <Action label={m.weather} icon={<CloudSun aria-hidden="true" size={ICON_PX} />} onPress={() => onOpen("weather")} />
     <Action label={m.addClothes} icon={<Shirt aria-hidden="true" size={ICON_PX} />} onPress={() => onOpen("clothes")} />
+    <a
+      className="press press-small flex items-center gap-1.5"
+      href={`/outings/${outingId}/dress`}
+      title={m.dresserSays}
+    >
+      <Sparkles aria-hidden="true" size={ICON_PX} />
+      {m.dressMe}
+    </a>
     <a
       className="press press-small flex items-center gap-1.5"
       href={`/outings/${outingId}/pack`}

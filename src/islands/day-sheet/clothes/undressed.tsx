@@ -35,6 +35,9 @@ export function Undressed({ view, onAddClothes }: { readonly view: OutingView; r
         <p className="text-muted text-sm">{m.nothingIsWornInTheSit}</p>
       </div>
       <div className="flex flex-wrap gap-2">
+        <a className="press border-accent border-2 font-semibold" href={`/outings/${view.id}/dress`}>
+          {m.dressMe}
+        </a>
         {last && (
           <button type="button" className="press" onClick={() => wearOutfit(last.name, last.wearings)}>
             {m.asIn}

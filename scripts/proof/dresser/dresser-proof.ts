@@ -1,0 +1,87 @@
+import { aloneEvaluator, dress, DresserProblem, OutfitJudge, USUAL_WISHES, type DresserAnswer } from "@/core/dresser";
+import { allOutfits, MOST_TRIED_ALL } from "@/core/dresser/exhaustive";
+import { randomOutfit } from "@/core/dresser/random-outfits";
+import { seededRandom } from "@/core/numeric";
+import { seededDay, seededKit } from "./seeded-kit";
+
+// `npm run -s proof -- dresser 100 20 20000`: small kits against all their outfits, large ones against outfits by chance.
+
+/** Sizes of small kits that are tried in turn. */
+const SMALL_SIZES = [8, 9, 10, 11, 12] as const;
+const LEAST_OUTFITS = 8;
+const LARGE_KIT = 60;
+
+/** What a small kit showed. */
+export type SmallKit = {
+  readonly seed: number;
+  readonly pieces: number;
+  readonly outfits: number;
+  readonly simulated: number;
+  /** Outfits that last longer than all of the front that weigh no more, and by how much the worst. */
+  readonly missed: number;
+  readonly worstMinutes: number;
+};
+
+/** What a large kit showed. */
+export type LargeKit = {
+  readonly seed: number;
+  readonly tried: number;
+  /** Share of minutes by which the best outfit by chance of no more mass was better; 0 where none was. */
+  readonly worstShare: number;
+  readonly worst: string;
+  readonly ms: number;
+};
+
+const minutesWithin = ({ front }: DresserAnswer, massG: number): number =>
+  Math.max(-1, ...front.filter((outfit) => outfit.massG <= massG).map(({ minutes }) => minutes));
+
+/** Small kits, each with no more valid outfits than are all looked at, against every one of them. */
+export async function smallKits(count: number): Promise<SmallKit[]> {
+  const shown: SmallKit[] = [];
+  for (let seed = 1; shown.length < count; seed++) {
+    const kit = seededKit(SMALL_SIZES[seed % SMALL_SIZES.length]!, seed);
+    const problem = new DresserProblem(seededDay(seed), kit, USUAL_WISHES);
+    const all = allOutfits(problem, MOST_TRIED_ALL);
+    if (!all || all.length < LEAST_OUTFITS) continue;
+    const answer = await dress(problem);
+    const judge = new OutfitJudge(problem);
+    const missed = all
+      .map((code) => judge.judge(code).minutes - minutesWithin(answer, problem.massG(code)))
+      .filter((more) => more > 0);
+    shown.push({
+      seed,
+      pieces: kit.length,
+      outfits: all.length,
+      simulated: answer.simulated,
+      missed: missed.length,
+      worstMinutes: Math.max(0, ...missed),
+    });
+  }
+  return shown;
+}
+
+/** Kits of sixty pieces against outfits by chance. */
+export async function largeKits(count: number, tries: number): Promise<LargeKit[]> {
+  const shown: LargeKit[] = [];
+  for (let seed = 1; seed <= count; seed++) {
+    const problem = new DresserProblem(seededDay(seed), seededKit(LARGE_KIT, seed), USUAL_WISHES);
+    const before = performance.now();
+    const answer = await dress(problem, aloneEvaluator(problem), { seed });
+    const ms = performance.now() - before;
+    const judge = new OutfitJudge(problem);
+    const random = seededRandom(seed);
+    let [tried, worstShare, worst] = [0, 0, ""];
+    for (let draw = 0; draw < tries; draw++) {
+      const code = randomOutfit(problem, random);
+      if (!code) continue;
+      tried++;
+      const massG = problem.massG(code);
+      const { minutes } = judge.judge(code);
+      const known = minutesWithin(answer, massG);
+      const share = minutes > known ? (minutes - known) / Math.max(1, minutes) : 0;
+      if (share > worstShare) [worstShare, worst] = [share, `${massG} g: ${minutes} min by chance, ${known} found`];
+    }
+    shown.push({ seed, tried, worstShare, worst, ms });
+  }
+  return shown;
+}

@@ -1,0 +1,71 @@
+import * as m from "@/messages";
+import { PICKS, type DressedOutfit, type LeftAtHome, type Pick, type Relaxation } from "@/core/dresser";
+import type { MinutesBound } from "@/core/range";
+import { durationText } from "../time";
+import { quantityText } from "../quantities";
+import { limitWords } from "./limit-words";
+
+export const PICK_WORDS: Readonly<Record<Pick, string>> = {
+  lightestThatDoes: m.pickLightest,
+  warmest: m.pickWarmest,
+  quietest: m.pickQuietest,
+  animalFree: m.pickAnimalFree,
+};
+
+/** What an outfit is called: by why it is shown, else by its turn. */
+export function outfitName({ picks }: { readonly picks: readonly Pick[] }, turn: number): string {
+  const named = PICKS.filter((pick) => picks.includes(pick)).map((pick) => PICK_WORDS[pick]);
+  const words = named.length > 0 ? named.join(", ") : m.outfitNumber({ number: turn + 1 });
+  return words.charAt(0).toLocaleUpperCase() + words.slice(1);
+}
+
+export const boundText = ({ kind, minutes }: MinutesBound): string =>
+  kind === "longerThan" ? m.lastsLonger({ duration: durationText(minutes) }) : durationText(minutes);
+
+export const lastsText = ({ verdict, minutesStill }: DressedOutfit): string =>
+  boundText({ kind: verdict.kind === "longerThan" ? "longerThan" : "minutes", minutes: minutesStill });
+
+/** What ends an outfit and what comes next, in sentences. */
+export function endsSentences({ verdict }: DressedOutfit): string[] {
+  if (verdict.kind === "longerThan") return [m.nothingEndsOutfit];
+  const { crossing, runnerUp } = verdict;
+  const ends = m.endsOutfit({
+    limit: capital(limitWords(crossing.limit, crossing.place)),
+    duration: durationText(crossing.minute),
+  });
+  if (!runnerUp) return [ends];
+  return [
+    ends,
+    m.nextOfOutfit({ limit: limitWords(runnerUp.limit, runnerUp.place), duration: durationText(runnerUp.minute) }),
+  ];
+}
+
+const capital = (words: string): string => words.charAt(0).toLocaleUpperCase() + words.slice(1);
+
+/** Why a piece stays at home, in a line. */
+export function leftWords({ addedMinutes, addedG, insteadOf }: LeftAtHome, nameOf: (id: string) => string): string {
+  if (addedMinutes === null) return m.leftDoesNotFit;
+  const worth =
+    addedMinutes > 0
+      ? m.leftAdds({ minutes: addedMinutes })
+      : addedMinutes < 0
+        ? m.leftCosts({ minutes: -addedMinutes })
+        : m.leftAddsNothing;
+  const mass = quantityText("smallMass", Math.abs(addedG));
+  const weight = addedG === 0 ? [] : [addedG > 0 ? m.leftHeavier({ mass }) : m.leftLighter({ mass })];
+  const instead = insteadOf.length === 0 ? [] : [m.leftInsteadOf({ names: insteadOf.map(nameOf).join(", ") })];
+  return [worth, ...weight, ...instead].join(", ");
+}
+
+export function relaxationWords({ kind, pieceName }: Relaxation): string {
+  switch (kind) {
+    case "lessTime":
+      return m.relaxLessTime;
+    case "walk":
+      return m.relaxWalk;
+    case "outOfWind":
+      return m.relaxOutOfWind;
+    case "generic":
+      return m.relaxGeneric({ piece: pieceName ?? "" });
+  }
+}

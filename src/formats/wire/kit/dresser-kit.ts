@@ -1,0 +1,28 @@
+import type { DresserPiece } from "@/core/dresser";
+import { STARTER_PIECES, starterPiece, type StarterPieceKey } from "@/core/starter-kit";
+import type { OutingView, PieceView } from "../outing/outing-view";
+import { kitOf } from "../outing/view-to-outing";
+import { genericPiece } from "./generic-outfit";
+
+const piecesOf = (kit: readonly PieceView[], isGeneric: boolean): DresserPiece[] =>
+  kitOf({ kit }).map((piece, index) => ({
+    ...piece,
+    traits: kit[index]!.traits,
+    isGeneric,
+    priceMinor: kit[index]!.priceMinor,
+  }));
+
+/** Generic pieces that the kit has none of by that name, priced as such pieces usually are. */
+export const genericsFor = (view: Pick<OutingView, "kit">): PieceView[] => {
+  const owned = new Set(view.kit.map(({ name }) => name));
+  return (Object.keys(STARTER_PIECES) as StarterPieceKey[])
+    .map(starterPiece)
+    .filter(({ name }) => !owned.has(name))
+    .map((piece) => ({ ...genericPiece(piece), priceMinor: piece.priceMinor }));
+};
+
+/** What the dresser may choose from: the person's own, and what they could get. */
+export const dresserPieces = (view: Pick<OutingView, "kit">, generics: readonly PieceView[]): DresserPiece[] => [
+  ...piecesOf(view.kit, false),
+  ...piecesOf(generics, true),
+];

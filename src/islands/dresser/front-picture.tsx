@@ -1,0 +1,152 @@
+import * as m from "@/messages";
+import { frontChart } from "@/charts/front-chart";
+import type { DressedOutfit, DresserProgress } from "@/core/dresser";
+import { MINUTES_PER_HOUR } from "@/core/units";
+import { loadText } from "@/formats/display/quantities";
+import { durationText } from "@/formats/display/time";
+import { lastsText, outfitName } from "@/formats/display/words/dresser-words";
+import type { KeyboardEvent } from "react";
+
+const WIDTH = 640;
+const HEIGHT = 270;
+const FRAME = { left: 64, right: WIDTH - 18, top: 14, bottom: HEIGHT - 42 };
+const POINT = 7;
+/** Room that a finger or a pointer hits. */
+const TARGET = 16;
+
+type Props = {
+  readonly outfits: readonly DressedOutfit[];
+  readonly front: DresserProgress["front"];
+  readonly wantedMinutes: number | null;
+  readonly chosen: number | null;
+  readonly onChoose: (place: number) => void;
+};
+
+const FORWARDS = ["ArrowRight", "ArrowUp"];
+const BACKWARDS = ["ArrowLeft", "ArrowDown"];
+
+/** Minutes still over what is carried: one stop for the keyboard, arrows go from outfit to outfit. */
+export function FrontPicture({ outfits, front, wantedMinutes, chosen, onChoose }: Props) {
+  const points = outfits.map(({ carriedG, minutesStill, low, high }) => ({
+    carriedG,
+    minutes: minutesStill,
+    lowMinutes: low.minutes,
+    highMinutes: high.minutes,
+  }));
+  const chart = frontChart(points, front, wantedMinutes, FRAME);
+  const step = (event: KeyboardEvent<SVGSVGElement>): void => {
+    const by = FORWARDS.includes(event.key) ? 1 : BACKWARDS.includes(event.key) ? -1 : 0;
+    if (by === 0 || outfits.length === 0) return;
+    event.preventDefault();
+    onChoose(Math.max(0, Math.min(outfits.length - 1, (chosen ?? 0) + by)));
+  };
+  const spoken = chosen === null ? undefined : outfits[chosen];
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      role="slider"
+      tabIndex={0}
+      aria-label={m.frontOfOutfits}
+      aria-valuemin={1}
+      aria-valuemax={Math.max(1, outfits.length)}
+      aria-valuenow={(chosen ?? 0) + 1}
+      aria-valuetext={
+        spoken &&
+        m.outfitSpoken({
+          name: outfitName(spoken, chosen!),
+          duration: lastsText(spoken),
+          mass: loadText(spoken.carriedG),
+        })
+      }
+      onKeyDown={step}
+      className="block w-full"
+      data-testid="front"
+    >
+      {chart.hours.map(({ hour, y }) => (
+        <g key={hour}>
+          <line x1={FRAME.left} x2={FRAME.right} y1={y} y2={y} className="stroke-line" />
+          <text x={FRAME.left - 6} y={y + 4} textAnchor="end" fontSize={12} className="fill-muted">
+            {durationText(hour * MINUTES_PER_HOUR)}
+          </text>
+        </g>
+      ))}
+      {chart.massTicksG.map((grams) => (
+        <text
+          key={grams}
+          x={chart.x(grams)}
+          y={FRAME.bottom + 18}
+          textAnchor="middle"
+          fontSize={12}
+          className="fill-muted"
+        >
+          {loadText(grams)}
+        </text>
+      ))}
+      <text x={FRAME.right} y={HEIGHT - 6} textAnchor="end" fontSize={12} className="fill-muted">
+        {m.carriedToSeat}
+      </text>
+      {wantedMinutes !== null && (
+        <g>
+          <line
+            x1={FRAME.left}
+            x2={FRAME.right}
+            y1={chart.y(wantedMinutes)}
+            y2={chart.y(wantedMinutes)}
+            strokeWidth={2}
+            strokeDasharray="7 4"
+            className="stroke-accent"
+          />
+          <text x={FRAME.left + 4} y={chart.y(wantedMinutes) - 5} fontSize={12} className="fill-accent-text">
+            {m.wantedLine({ duration: durationText(wantedMinutes) })}
+          </text>
+        </g>
+      )}
+      <path d={chart.path} fill="none" strokeWidth={1.5} className="stroke-muted" opacity={0.7} />
+      {outfits.map((outfit, place) => {
+        const { carriedG, minutes, lowMinutes, highMinutes } = points[place]!;
+        const isChosen = place === chosen;
+        const x = chart.x(carriedG);
+        return (
+          <g key={place} onClick={() => onChoose(place)} className="cursor-pointer">
+            <circle cx={x} cy={chart.y(minutes)} r={TARGET} fill="transparent" />
+            <line
+              x1={x}
+              x2={x}
+              y1={chart.y(lowMinutes)}
+              y2={chart.y(highMinutes)}
+              strokeWidth={isChosen ? 4 : 2.5}
+              className={isChosen ? "stroke-accent" : "stroke-muted"}
+            />
+            <circle
+              cx={x}
+              cy={chart.y(minutes)}
+              r={isChosen ? POINT + 2 : POINT}
+              strokeWidth={2}
+              className={`stroke-ground ${outfit.does ? "fill-moss" : "fill-muted"}`}
+            />
+            {outfit.does && (
+              <path
+                d={`M${x - 3},${chart.y(minutes)} l2.5,3 l4.5,-6`}
+                fill="none"
+                strokeWidth={1.8}
+                className="stroke-ground"
+              />
+            )}
+            {outfit.picks.length > 0 && (
+              <text
+                x={x + (x > WIDTH / 2 ? -12 : 12)}
+                y={chart.y(highMinutes) - 2 < FRAME.top + 10 ? FRAME.top + 22 : chart.y(highMinutes) - 4}
+                textAnchor={x > WIDTH / 2 ? "end" : "start"}
+                fontSize={12}
+                fontWeight={isChosen ? 700 : 400}
+                className="fill-ink"
+              >
+                {outfitName(outfit, place)}
+              </text>
+            )}
+          </g>
+        );
+      })}
+    </svg>
+  );
+}

@@ -1,0 +1,164 @@
+import { proxy } from "comlink";
+import * as m from "@/messages";
+import { atom } from "nanostores";
+import { v7 as uuid } from "uuid";
+import {
+  DresserProblem,
+  plannedSitMinutes,
+  USUAL_WISHES,
+  type DressedOutfit,
+  type DresserAnswer,
+  type DresserPiece,
+  type DresserProgress,
+  type LeftAtHome,
+  type Relaxation,
+  type Wishes,
+} from "@/core/dresser";
+import { genericsFor, dresserPieces } from "@/formats/wire/kit/dresser-kit";
+import { outfitOf } from "@/formats/wire/kit/outfit";
+import type { OutingView, PieceView, WearingView } from "@/formats/wire/outing/outing-view";
+import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
+import { dresserWorker } from "@/workers/dresser-client";
+import { ask } from "../ask";
+import { $save, saveNow } from "../saving/saving";
+import { $view } from "../sheet/day-sheet";
+import { editContent } from "../sheet/edits";
+import { addToKit } from "../sheet/kit";
+import { keepFound } from "./found-outfits";
+
+/** How far the dresser is. */
+export type Dressing =
+  | { readonly kind: "asked" }
+  | { readonly kind: "searching"; readonly progress: DresserProgress | null }
+  | { readonly kind: "found"; readonly answer: DresserAnswer; readonly problem: DresserProblem }
+  | { readonly kind: "impossible"; readonly message: string };
+
+export const $wishes = atom<Wishes>(USUAL_WISHES);
+export const $dressing = atom<Dressing>({ kind: "asked" });
+/** Outfit looked at, by its place in the answer. */
+export const $chosen = atom<number | null>(null);
+/** What stays at home for the outfit looked at; `null` until it is known. */
+export const $left = atom<readonly LeftAtHome[] | null>(null);
+/** What would do it where no outfit does; `null` until it is known. */
+export const $relaxations = atom<readonly Relaxation[] | null>(null);
+
+let generics: readonly PieceView[] = [];
+
+/** Begins for an outing: wishes as they usually are, and as the person's preferences say. */
+export function beginDressing(view: OutingView): void {
+  const { practicePreferences } = view.person;
+  generics = genericsFor(view);
+  $wishes.set({
+    ...USUAL_WISHES,
+    wantedMinutes: plannedSitMinutes(viewToOuting(view)),
+    avoids: practicePreferences.avoids,
+  });
+  $dressing.set({ kind: "asked" });
+  $chosen.set(null);
+}
+
+/** Pieces the dresser chooses from, own and generic. */
+export const piecesChosenFrom = (view: OutingView): readonly DresserPiece[] => dresserPieces(view, generics);
+
+/** Searches; what is found comes as it is found. */
+export async function startDressing(): Promise<void> {
+  const view = $view.get();
+  if (!view || $dressing.get().kind === "searching") return;
+  const [outing, kit, wishes] = [viewToOuting(view), piecesChosenFrom(view), $wishes.get()] as const;
+  $chosen.set(null);
+  $relaxations.set(null);
+  $dressing.set({ kind: "searching", progress: null });
+  try {
+    const onProgress = proxy((progress: DresserProgress) => $dressing.set({ kind: "searching", progress }));
+    const reply = await dresserWorker().dress(outing, kit, wishes, onProgress);
+    if (!reply.ok) return $dressing.set({ kind: "impossible", message: reply.message });
+    const { answer } = reply;
+    const problem = new DresserProblem(outing, kit, wishes);
+    keepFound(view, problem, answer);
+    $dressing.set({ kind: "found", answer, problem });
+    if (answer.outfits.length > 0) choose(usuallyChosen(answer));
+    if (!answer.canBeDone && answer.outfits.length > 0) await askRelaxations(answer);
+  } catch {
+    $dressing.set({ kind: "impossible", message: m.theComputationStoppedReloadThePage });
+  }
+}
+
+/** The search ends; what is known by then is answered. */
+export const stopDressing = (): void => void dresserWorker().cancel();
+
+/** What is looked at first: the lightest that does it, else what lasts longest. */
+function usuallyChosen({ outfits }: DresserAnswer): number {
+  const lightest = outfits.findIndex(({ picks }) => picks.includes("lightestThatDoes"));
+  return lightest >= 0 ? lightest : outfits.findIndex(({ picks }) => picks.includes("warmest"));
+}
+
+/** Looks at an outfit of the answer. */
+export function choose(place: number): void {
+  if ($chosen.get() === place) return;
+  $chosen.set(place);
+  $left.set(null);
+  const outfit = chosenOutfit();
+  if (!outfit) return;
+  void dresserWorker()
+    .left(outfit.code)
+    .then((left) => $chosen.get() === place && $left.set(left));
+}
+
+export function chosenOutfit(): DressedOutfit | null {
+  const dressing = $dressing.get();
+  const place = $chosen.get();
+  return dressing.kind === "found" && place !== null ? (dressing.answer.outfits[place] ?? null) : null;
+}
+
+async function askRelaxations({ outfits, wantedMinutes }: DresserAnswer): Promise<void> {
+  const warmest = outfits.find(({ picks }) => picks.includes("warmest")) ?? outfits.at(-1)!;
+  const counted = $wishes.get().sureShare > 0 ? warmest.low : warmest.middle;
+  $relaxations.set(await dresserWorker().relaxations(warmest, counted.minutes, wantedMinutes ?? 0));
+}
+
+/** An outfit as a sheet keeps it. */
+function wearingsOf(problem: DresserProblem, outfit: DressedOutfit, ids: ReadonlyMap<string, string>): WearingView[] {
+  return problem.outings.wearings(outfit.code).map(({ opened = [], withoutParts = [], heat = null, ...wearing }) => ({
+    ...wearing,
+    id: uuid(),
+    pieceId: ids.get(wearing.pieceId) ?? wearing.pieceId,
+    opened,
+    withoutParts,
+    heat,
+    whenOff: "pack",
+  }));
+}
+
+/** Generic pieces of an outfit join the kit. @returns their ids there, by those they were known by */
+async function ownGenerics(problem: DresserProblem, outfit: DressedOutfit): Promise<ReadonlyMap<string, string>> {
+  const wanted = generics.filter(({ id }) =>
+    problem.kit.some((piece, index) => piece.id === id && outfit.code[index]! > 0),
+  );
+  const added = await addToKit(wanted.map(({ id: _id, ...piece }) => ({ ...piece, priceMinor: null })));
+  return new Map(wanted.map(({ id }, index) => [id, added[index]!.id]));
+}
+
+/**
+ * Wears an outfit on the sheet: one command, to be undone there like any.
+ * @returns whether it is saved @throws {Error} with a message to show
+ */
+export async function wearDressed(): Promise<boolean> {
+  const dressing = $dressing.get();
+  const outfit = chosenOutfit();
+  if (dressing.kind !== "found" || !outfit) return false;
+  const ids = await ownGenerics(dressing.problem, outfit);
+  editContent(m.wearWhatTheDresserFound, { wearings: wearingsOf(dressing.problem, outfit, ids) });
+  await saveNow();
+  return $save.get().kind === "saved";
+}
+
+/** Keeps an outfit under a name. @throws {Error} with a message to show */
+export async function keepDressed(name: string): Promise<void> {
+  const view = $view.get();
+  const dressing = $dressing.get();
+  const outfit = chosenOutfit();
+  if (!view || dressing.kind !== "found" || !outfit) return;
+  const ids = await ownGenerics(dressing.problem, outfit);
+  const wearings = outfitOf({ ...view, wearings: wearingsOf(dressing.problem, outfit, ids) });
+  await ask(`/api/people/${view.person.id}/outfits`, "POST", { id: uuid(), name, wearings });
+}
