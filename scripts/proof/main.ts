@@ -1,8 +1,8 @@
-import { largeKits, smallKits } from "./dresser/dresser-proof";
+import { largeKits, piecesMore, smallKits } from "./dresser/dresser-proof";
 import { proofLines, proveOddFiles } from "./odd-files";
 
-// `npm run -s proof -- 5000` tries odd files; `npm run -s proof -- dresser 100 20 20000` the dresser: so many small kits
-// against all their outfits, so many large ones against so many outfits by chance. `--json` prints figures.
+// `npm run -s proof -- 5000` tries odd files; `npm run -s proof -- dresser 100 20 20000 20` the dresser: so many small kits
+// against all their outfits, so many large ones against so many outfits by chance, so many with a piece more. `--json` prints figures.
 
 const isJson = process.argv.includes("--json");
 const words = process.argv.slice(2).filter((word) => word !== "--json");
@@ -10,10 +10,11 @@ const print = (figures: object, lines: readonly string[]): void =>
   console.log(isJson ? JSON.stringify(figures) : lines.join("\n"));
 
 if (words[0] === "dresser") {
-  const [small = 100, large = 20, tries = 20_000] = words.slice(1).map(Number);
-  const smalls = await smallKits(small);
+  const [small = 100, large = 20, tries = 20_000, mores = 20, mostOutfits] = words.slice(1).map(Number);
+  const smalls = await smallKits(small, mostOutfits);
   const larges = await largeKits(large, tries);
-  print({ smalls, larges }, [
+  const pieces = await piecesMore(mores);
+  print({ smalls, larges, pieces }, [
     ...smalls.map(
       ({ seed, pieces, outfits, simulated, missed, worstMinutes }) =>
         `small kit ${seed}: ${pieces} pieces, ${outfits} outfits, ${simulated} simulated; missed ${missed}, worst by ${worstMinutes} min`,
@@ -21,6 +22,10 @@ if (words[0] === "dresser") {
     ...larges.map(
       ({ seed, tried, worstShare, worst, ms }) =>
         `large kit ${seed}: ${(ms / 1000).toFixed(1)} s; of ${tried} by chance the best is better by ${(100 * worstShare).toFixed(1)} % ${worst}`,
+    ),
+    ...pieces.map(
+      ({ seed, pieces, lostMinutes, beforeMinutes }) =>
+        `piece more ${seed}: ${pieces} pieces; lost ${lostMinutes} of ${beforeMinutes} min at the same mass`,
     ),
   ]);
 } else {

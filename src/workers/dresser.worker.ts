@@ -72,6 +72,21 @@ function startHelpers(): void {
   );
 }
 
+/** Begins before it is asked: an engine that has simulated some outfits answers several times sooner. */
+async function warmUp(outing: Outing, kit: readonly DresserPiece[], wishes: Wishes): Promise<void> {
+  if (problem) return;
+  startHelpers();
+  take(outing, kit, wishes);
+  await Promise.all(helpers.map((helper) => helper.take(outing, kit, wishes)));
+  try {
+    await dress(problem!, evaluator, { budget: WARMED_BY });
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error; // told when it is asked for
+  }
+}
+/** Outfits simulated before anything is asked. */
+const WARMED_BY = 24;
+
 async function dressNow(
   outing: Outing,
   kit: readonly DresserPiece[],
@@ -95,13 +110,14 @@ async function dressNow(
 }
 
 const left = (code: OutfitCode): Promise<LeftAtHome[]> => leftAtHome(problem!, code, evaluator);
-const relaxations = (look: CloseLook, countedMinutes: number, wantedMinutes: number): Relaxation[] =>
-  relaxationsOf(problem!, look, countedMinutes, wantedMinutes);
+const relaxations = (look: CloseLook, wantedMinutes: number): Relaxation[] =>
+  relaxationsOf(problem!, looks!, look, wantedMinutes);
 
 const api = {
   take,
   judge: judgeHere,
   look: lookHere,
+  warmUp,
   dress: dressNow,
   cancel: (): void => void (isCancelled = true),
   left,

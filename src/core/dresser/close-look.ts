@@ -24,7 +24,7 @@ export type CloseLook = {
 };
 
 /** Members of the small range: the day sheet computes the whole one of what is chosen. */
-const LOOK_MEMBERS = 16;
+const LOOK_MEMBERS = 12;
 /** Asked by its middle alone, an outfit still has a range: eight cases of ten. */
 const SHARE_BESIDE_MIDDLE = 0.8;
 
@@ -47,9 +47,7 @@ export class CloseLooks {
     const result = simulateOuting(outing, { rested });
     const sit = result.decidingSit;
     const { verdict, fromMinute, toMinute } = result.sits[sit]!;
-    const members = runToEnd(new RangeInParts(outing, sit, this.restedBy).members(0, LOOK_MEMBERS));
-    const sure = this.problem.wishes.sureShare || SHARE_BESIDE_MIDDLE;
-    const { low, middle, high } = rangeOf(outing, [members], (1 - sure) / 2);
+    const { low, middle, high } = this.rangeIn(outing, sit);
     return {
       code,
       verdict,
@@ -62,10 +60,18 @@ export class CloseLooks {
       sweat: sweatOnArrival(result),
     };
   }
+
+  /** The small range of a sit of an outing of this problem's person, in so many cases as is wished. */
+  rangeIn(outing: Outing, sit: number): Pick<CloseLook, "low" | "middle" | "high"> {
+    const members = runToEnd(new RangeInParts(outing, sit, this.restedBy).members(0, LOOK_MEMBERS));
+    const sure = this.problem.wishes.sureShare || SHARE_BESIDE_MIDDLE;
+    return rangeOf(outing, [members], (1 - sure) / 2);
+  }
 }
 
 /** By which figure an outfit is held against the hours wanted. */
-export const countedOn = (look: CloseLook, sureShare: number): MinutesBound => (sureShare > 0 ? look.low : look.middle);
+export const countedOn = (look: Pick<CloseLook, "low" | "middle">, sureShare: number): MinutesBound =>
+  sureShare > 0 ? look.low : look.middle;
 
 /** Whether an outfit lasts so long, as sure as is wished. */
 export function lasts(look: CloseLook, minutes: number, sureShare: number): boolean {

@@ -63,7 +63,7 @@ export function aloneEvaluator(problem: DresserProblem): OutfitEvaluator {
 }
 
 /** So many of the front are looked at for the lightest that does it as sure as is wished, then those before it. */
-const LOOKS_FOR_LIGHTEST = 8;
+const LOOKS_FOR_LIGHTEST = 5;
 
 /**
  * Finds what to wear: the few outfits of a kit that truly differ, from the lightest to the warmest, each simulated.

@@ -5,7 +5,7 @@ import { allowedPlacements } from "./allowed-placements";
 import { PLACEMENT, SWITCHES, type OutfitCode, type Placement } from "./outfit-code";
 import { OutfitOutings } from "./outfit-outing";
 import { OutfitRules } from "./outfit-rules";
-import { StaticWarmth } from "./static-warmth";
+import { OutfitFeatures } from "./outfit-features";
 import type { DresserPiece, Wishes } from "./wishes";
 
 /** What is carried in an outfit. */
@@ -23,7 +23,7 @@ export class DresserProblem {
   readonly placements: readonly (readonly Placement[])[];
   readonly rules: OutfitRules;
   readonly outings: OutfitOutings;
-  readonly warmth: StaticWarmth;
+  readonly features: OutfitFeatures;
   /** How many switches may be on: none where nobody walks in. */
   readonly hasWay: boolean;
   /** No sit is simulated for longer: an outfit that lasts so long cannot be beaten. */
@@ -38,7 +38,7 @@ export class DresserProblem {
     this.placements = kit.map((piece) => allowedPlacements(piece, outing, wishes));
     this.rules = new OutfitRules(kit, this.placements, outing);
     this.outings = new OutfitOutings(outing, kit, wishes);
-    this.warmth = new StaticWarmth(kit);
+    this.features = new OutfitFeatures(kit);
     this.hasWay = atSeatFromMinute(outing.phases) > 0;
     this.mostMinutes =
       HELD_PAST_PLAN_MINUTES + Math.max(...sitSpans(outing.phases).map((span) => span.toMinute - span.fromMinute));

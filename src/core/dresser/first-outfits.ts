@@ -2,7 +2,6 @@ import { usualWearing } from "../dressing";
 import { KIND_TABLE } from "../pieces";
 import type { DresserProblem } from "./dresser-problem";
 import { PLACEMENT, withPlacement, type OutfitCode, type Placement } from "./outfit-code";
-import { WARMTH_COUNT } from "./static-warmth";
 
 /** Where a piece usually is: what is big and warm waits for the seat. */
 function usualPlacement({ kit, placements }: DresserProblem, index: number): Placement | undefined {
@@ -12,8 +11,7 @@ function usualPlacement({ kit, placements }: DresserProblem, index: number): Pla
 }
 
 /** Sum of what a label says over all parts. */
-const warmthOf = ({ warmth }: DresserProblem, index: number): number =>
-  Array.from({ length: WARMTH_COUNT }, (_, part) => warmth.ofPiece(index, part)).reduce((sum, own) => sum + own, 0);
+const warmthOf = ({ features }: DresserProblem, index: number): number => features.warmthOf(index);
 
 /** Puts pieces on in an order, each that goes with what is on already; then whatever is still held in. */
 function dressedInOrder(

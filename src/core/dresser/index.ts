@@ -15,6 +15,5 @@ export { OutfitJudge, type Judgement } from "./outfit-judge";
 export { PLACEMENT, type OutfitCode } from "./outfit-code";
 export { relaxationsOf, type Relaxation } from "./relaxations";
 export { SIMULATION_BUDGET } from "./search";
-export { SETTLING_MINUTES } from "./outfit-outing";
 export { USUAL_WISHES, WISH_RANGE, type DresserPiece, type Wishes } from "./wishes";
 export { insulationOn, trunkLayersOn, type DressedTime } from "./layers-on";

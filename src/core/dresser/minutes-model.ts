@@ -1,187 +1,165 @@
-import { LIMITS, LIMIT_TABLE, type Limit } from "../limits";
+import type { Limit } from "../limits";
+import { FEATURE_COUNT, GUESSED, OutfitFeatures, priorOf, shaped, type Features } from "./outfit-features";
+import type { OutfitCode } from "./outfit-code";
+import { PLACEMENT, SWITCHES } from "./outfit-code";
 import type { Judgement } from "./outfit-judge";
+import { ridge, type Fit } from "./ridge";
 import type { DresserPiece } from "./wishes";
-import { PLACEMENT, type OutfitCode } from "./outfit-code";
-import { BODY_PART, PART_OF_LIMIT, StaticWarmth, type Warmth } from "./static-warmth";
 
-// A rough guess of what the simulation will say, learnt from what it has said: minutes grow about as powers of the warmth
-// where a limit lies and of that of the body, and each piece, on the way and at the seat, makes some difference of its own.
+// A rough guess of what the simulation will say, learnt from what it has said: for each limit ln(minutes) is a straight
+// line in what sums up an outfit, and each piece, on the way and at the seat, makes some small difference of its own.
 // It decides what is simulated next, and no figure.
 
-/** Powers taken before anything is learnt (assumptions). */
-const PRIOR = { limitPart: 0.8, body: 0.5 } as const;
-/** How much evidence it takes to move a power, and what a piece adds, from what is taken at first. */
-const POWER_WEIGHT = 0.3;
-const PIECE_WEIGHT = 1.5;
-const LEAST_WARMTH_M2K_PER_W = 0.02;
-const POWERS = 3;
+/** How much evidence it takes to move a slope, and what a piece adds of its own, from what is taken at first. */
+const SLOPE_WEIGHT = 0.2;
+const PIECE_WEIGHT = 3;
 /** Who arrives too cold is taken as this. */
 const LEAST_MINUTES = 8;
 
-/** Sums of a least-squares fit of ln(minutes) for the outfits that one limit ends. */
-type Fit = { readonly products: Float64Array; readonly sums: Float64Array; solution: Float64Array | null };
+type LimitFit = { readonly fit: Fit; readonly prior: Features; solution: Float64Array | null; isStale: boolean };
+
+/** What is known at a judged outfit, limit by limit: ln(minutes) beyond what the features give. */
+export type Anchor = { readonly code: OutfitCode; readonly sums: Features; readonly beyond: Float64Array };
 
 export class MinutesModel {
-  private readonly fits = new Map<Limit, Fit>();
-  private readonly warmth: StaticWarmth;
+  private readonly fits = new Map<Limit, LimitFit>();
+  private readonly features: OutfitFeatures;
   private readonly count: number;
-  private readonly terms: Float64Array;
   private readonly changed: number[] = [];
 
   constructor(private readonly kit: readonly DresserPiece[]) {
-    this.warmth = new StaticWarmth(kit);
-    this.count = POWERS + 2 * kit.length;
-    this.terms = new Float64Array(this.count);
+    this.features = new OutfitFeatures(kit);
+    this.count = 1 + FEATURE_COUNT + 2 * kit.length + SWITCHES;
   }
 
-  /** Learns after how many minutes a limit ended an outfit. */
-  private learnOne(limit: Limit, code: OutfitCode, minutes: number): void {
-    const { count, terms } = this;
-    const fit = this.fits.get(limit) ?? {
-      products: new Float64Array(count * count),
-      sums: new Float64Array(count),
-      solution: null,
-    };
-    this.fits.set(limit, fit);
-    const logs = this.warmth.of(code).map(logOf);
-    terms.fill(0);
+  /** Terms of a fit: a constant, the features, each piece on the way and at the seat, the switches. */
+  private termsOf(code: OutfitCode): Float64Array {
+    const terms = new Float64Array(this.count);
     terms[0] = 1;
-    terms[1] = partLog(limit, logs);
-    terms[2] = logs[BODY_PART]!;
+    terms.set(shaped(this.features.of(code)), 1);
+    const first = 1 + FEATURE_COUNT;
     for (let index = 0; index < this.kit.length; index++) {
-      if (isOnWay(code[index]!)) terms[POWERS + 2 * index] = 1;
-      if (isOnAtSeat(code[index]!)) terms[POWERS + 2 * index + 1] = 1;
+      if (isOnWay(code[index]!)) terms[first + 2 * index] = 1;
+      if (isOnAtSeat(code[index]!)) terms[first + 2 * index + 1] = 1;
     }
-    // Learnt is what remains beside the prior, so that little evidence changes little.
-    const left = Math.log(Math.max(LEAST_MINUTES, minutes)) - PRIOR.limitPart * terms[1]! - PRIOR.body * terms[2]!;
-    for (let row = 0; row < count; row++) {
-      if (terms[row] === 0) continue;
-      fit.sums[row] = fit.sums[row]! + terms[row]! * left;
-      for (let column = 0; column < count; column++) {
-        fit.products[row * count + column] = fit.products[row * count + column]! + terms[row]! * terms[column]!;
-      }
-    }
-    fit.solution = null;
+    for (let place = 0; place < SWITCHES; place++)
+      terms[this.count - SWITCHES + place] = code[this.kit.length + place]!;
+    return terms;
+  }
+
+  private fitOf(limit: Limit): LimitFit {
+    const known = this.fits.get(limit);
+    if (known) return known;
+    const { count } = this;
+    const fresh = {
+      fit: { count, products: new Float64Array(count * count), sums: new Float64Array(count) },
+      prior: priorOf(limit),
+      solution: null,
+      isStale: true,
+    };
+    this.fits.set(limit, fresh);
+    return fresh;
   }
 
   /** Learns from what the simulation says of an outfit: what was not met lasts at least as long as was simulated. */
   learn(code: OutfitCode, { met, coveredMinutes }: Judgement): void {
+    const terms = this.termsOf(code);
     for (const limit of GUESSED) {
       const minutes = met[limit];
-      if (minutes !== undefined) this.learnOne(limit, code, minutes);
-      else if (
-        this.fits.has(limit) &&
-        this.logGuess(limit, code, this.warmth.of(code).map(logOf)) < Math.log(coveredMinutes)
-      ) {
-        this.learnOne(limit, code, coveredMinutes);
-      }
+      if (minutes !== undefined) this.learnOne(limit, terms, Math.log(Math.max(LEAST_MINUTES, minutes)));
+      // To learn from what was not met the guess need not be the newest.
+      else if (this.lastGuess(limit, terms) < Math.log(coveredMinutes))
+        this.learnOne(limit, terms, Math.log(coveredMinutes));
     }
   }
 
-  /** Sum of what pieces make a difference by, and the fit's constant. */
-  private pieceSum(solution: Float64Array, code: OutfitCode): number {
-    let sum = solution[0]!;
-    for (let index = 0; index < this.kit.length; index++) sum += pieceTerm(solution, index, code[index]!);
+  private learnOne(limit: Limit, terms: Float64Array, logMinutes: number): void {
+    const own = this.fitOf(limit);
+    // Learnt is what remains beside the prior, so that little evidence changes little.
+    let left = logMinutes;
+    for (let feature = 0; feature < FEATURE_COUNT; feature++) left -= own.prior[feature]! * terms[1 + feature]!;
+    const { count, products, sums } = own.fit;
+    for (let row = 0; row < count; row++) {
+      if (terms[row] === 0) continue;
+      sums[row] = sums[row]! + terms[row]! * left;
+      for (let column = 0; column < count; column++) {
+        products[row * count + column] = products[row * count + column]! + terms[row]! * terms[column]!;
+      }
+    }
+    own.isStale = true;
+  }
+
+  private lastGuess(limit: Limit, terms: Float64Array): number {
+    const own = this.fits.get(limit);
+    if (!own?.solution) return Infinity;
+    let sum = 0;
+    for (let term = 0; term < this.count; term++) sum += own.solution[term]! * terms[term]!;
     return sum;
   }
 
-  private logGuess(limit: Limit, code: OutfitCode, logs: Float64Array): number {
-    const solution = this.solutionOf(limit);
-    return solution ? this.pieceSum(solution, code) + powerSum(limit, solution, logs) : Infinity;
-  }
-
+  /** Slopes and differences, the prior's among them; `null` where nothing is known of a limit yet. */
   private solutionOf(limit: Limit): Float64Array | null {
-    const fit = this.fits.get(limit);
-    return fit ? (fit.solution ??= solved(fit, this.count)) : null;
+    const own = this.fits.get(limit);
+    if (!own) return null;
+    if (own.isStale || !own.solution) {
+      own.solution = ridge(own.fit, (term) => (term === 0 ? 0 : term <= FEATURE_COUNT ? SLOPE_WEIGHT : PIECE_WEIGHT));
+      for (let feature = 0; feature < FEATURE_COUNT; feature++) {
+        own.solution[1 + feature] = own.solution[1 + feature]! + own.prior[feature]!;
+      }
+      own.isStale = false;
+    }
+    return own.solution;
   }
 
   /** What is known of a judged outfit, to guess from it what others near it do. */
   anchorAt(code: OutfitCode, { met, coveredMinutes }: Judgement): Anchor {
-    const warmth = this.warmth.of(code);
-    const logs = warmth.map(logOf);
-    const sums = new Float64Array(GUESSED.length);
+    const terms = this.termsOf(code);
+    const beyond = new Float64Array(GUESSED.length);
     GUESSED.forEach((limit, index) => {
       const solution = this.solutionOf(limit);
       if (!solution) return;
-      const guessed = this.pieceSum(solution, code) + powerSum(limit, solution, logs);
+      let guessed = 0;
+      for (let term = 0; term < this.count; term++) guessed += solution[term]! * terms[term]!;
       const minutes = met[limit];
       const seen = Math.log(Math.max(LEAST_MINUTES, minutes ?? coveredMinutes));
-      const error = minutes === undefined ? Math.max(0, seen - guessed) : seen - guessed;
-      sums[index] = guessed + error - powerSum(limit, solution, logs);
+      let own = minutes === undefined ? Math.max(seen, guessed) : seen;
+      for (let feature = 0; feature < FEATURE_COUNT; feature++) own -= solution[1 + feature]! * terms[1 + feature]!;
+      beyond[index] = own;
     });
-    return { code, warmth, sums };
+    return { code, sums: this.features.of(code), beyond };
   }
 
   /** Minutes an outfit near a judged one may last: of the limits met so far the first. */
-  guess(code: OutfitCode, { code: known, warmth, sums }: Anchor): number {
-    const now = Float64Array.from(warmth);
-    const { changed } = this;
+  guess(code: OutfitCode, { code: known, sums, beyond }: Anchor): number {
+    const { changed, count } = this;
+    const now = Float64Array.from(sums);
     changed.length = 0;
-    for (let index = 0; index < this.kit.length; index++) {
+    for (let index = 0; index < code.length; index++) {
       if (code[index] === known[index]) continue;
       changed.push(index);
-      this.warmth.change(now, index, known[index]!, code[index]!);
+      if (index < this.kit.length) this.features.change(now, index, known[index]!, code[index]!);
     }
-    for (let part = 0; part < now.length; part++) now[part] = logOf(now[part]!);
+    const features = shaped(now);
     let least = Infinity;
     for (let place = 0; place < GUESSED.length; place++) {
-      const limit = GUESSED[place]!;
-      const solution = this.solutionOf(limit);
+      const solution = this.solutionOf(GUESSED[place]!);
       if (!solution) continue;
-      let sum = sums[place]! + powerSum(limit, solution, now);
-      for (const index of changed)
-        sum += pieceTerm(solution, index, code[index]!) - pieceTerm(solution, index, known[index]!);
+      let sum = beyond[place]!;
+      for (let feature = 0; feature < FEATURE_COUNT; feature++) sum += solution[1 + feature]! * features[feature]!;
+      for (const index of changed) {
+        if (index >= this.kit.length) {
+          sum += solution[count - SWITCHES + index - this.kit.length]! * (code[index]! - known[index]!);
+          continue;
+        }
+        const own = 1 + FEATURE_COUNT + 2 * index;
+        sum += solution[own]! * (Number(isOnWay(code[index]!)) - Number(isOnWay(known[index]!)));
+        sum += solution[own + 1]! * (Number(isOnAtSeat(code[index]!)) - Number(isOnAtSeat(known[index]!)));
+      }
       least = Math.min(least, sum);
     }
     return Math.exp(least);
   }
 }
 
-/** What is known at a judged outfit, limit by limit: ln(minutes) without what follows from its warmth. */
-export type Anchor = { readonly code: OutfitCode; readonly warmth: Warmth; readonly sums: Float64Array };
-/** Limits that clothes push away; too much of them brings the one of heat. */
-const GUESSED: readonly Limit[] = LIMITS.filter((limit) => LIMIT_TABLE[limit].group !== "heat");
-
-const logOf = (warmth: number): number => Math.log(Math.max(0, warmth) + LEAST_WARMTH_M2K_PER_W);
-
-const powerSum = (limit: Limit, solution: Float64Array, logs: Float64Array): number =>
-  (PRIOR.limitPart + solution[1]!) * partLog(limit, logs) + (PRIOR.body + solution[2]!) * logs[BODY_PART]!;
-
-function partLog(limit: Limit, logs: Float64Array): number {
-  const part = PART_OF_LIMIT[limit];
-  return part === undefined ? 0 : logs[part]!;
-}
-
-const pieceTerm = (solution: Float64Array, index: number, placement: number): number =>
-  (isOnWay(placement) ? solution[POWERS + 2 * index]! : 0) +
-  (isOnAtSeat(placement) ? solution[POWERS + 2 * index + 1]! : 0);
-
 const isOnWay = (placement: number): boolean => placement === PLACEMENT.start || placement === PLACEMENT.way;
 const isOnAtSeat = (placement: number): boolean => placement === PLACEMENT.start || placement === PLACEMENT.seat;
-
-/** Least squares with some weight on what is taken at first (ridge), by Cholesky's factors. */
-function solved({ products, sums }: Fit, count: number): Float64Array {
-  const factor = new Float64Array(count * count);
-  for (let row = 0; row < count; row++) {
-    for (let column = 0; column <= row; column++) {
-      let sum = products[row * count + column]!;
-      if (row === column) sum += row === 0 ? Number.EPSILON * count : row < POWERS ? POWER_WEIGHT : PIECE_WEIGHT;
-      for (let inner = 0; inner < column; inner++)
-        sum -= factor[row * count + inner]! * factor[column * count + inner]!;
-      factor[row * count + column] =
-        row === column ? Math.sqrt(Math.max(sum, Number.EPSILON)) : sum / factor[column * count + column]!;
-    }
-  }
-  const solution = Float64Array.from(sums);
-  for (let row = 0; row < count; row++) {
-    for (let inner = 0; inner < row; inner++)
-      solution[row] = solution[row]! - factor[row * count + inner]! * solution[inner]!;
-    solution[row] = solution[row]! / factor[row * count + row]!;
-  }
-  for (let row = count - 1; row >= 0; row--) {
-    for (let inner = row + 1; inner < count; inner++)
-      solution[row] = solution[row]! - factor[inner * count + row]! * solution[inner]!;
-    solution[row] = solution[row]! / factor[row * count + row]!;
-  }
-  return solution;
-}

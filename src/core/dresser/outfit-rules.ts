@@ -89,6 +89,14 @@ const sharesMost = (one: Known, other: Known): boolean => {
 const areAlike = (one: Known, other: Known): boolean =>
   one.piece.kind === other.piece.kind && one.rank === other.rank && sharesMost(one, other);
 
+/** A bib or a suit with batting: one is enough to walk in. */
+const isThickLegwear = ({ piece: { kind, label }, rank, covered }: Known): boolean =>
+  kind === "garment" &&
+  rank > MIDDLE.rank &&
+  covered.includes("calf") &&
+  label.kind === "panels" &&
+  label.assembly !== "none";
+
 /** Rules of a kit in an outing, looked up quickly: they are asked of thousands of outfits. */
 export class OutfitRules {
   private readonly all: readonly Known[];
@@ -249,6 +257,7 @@ export class OutfitRules {
   private cannotMeet(one: number, placement: number, other: number, otherPlacement: number): boolean {
     const [first, second] = [this.all[one]!, this.all[other]!];
     if (isSecondOuter(first.piece, second.piece) || isSecondOuter(second.piece, first.piece)) return true;
+    if (isThickLegwear(first) && isThickLegwear(second)) return true;
     const wearings = [this.placed({ index: one, placement }), this.placed({ index: other, placement: otherPlacement })];
     return wearingProblems([first.piece, second.piece], wearings, wearings.length).length > 0;
   }

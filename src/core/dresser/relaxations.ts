@@ -5,9 +5,7 @@ import type { Piece } from "../pieces";
 import { starterPiece } from "../starter-kit";
 import type { Outing, Recurring } from "../outing";
 import type { Shelter } from "../weather";
-import { natureOf, simulateSitMinutes } from "../simulation";
-import { leastMinutesStill } from "../limits";
-import type { CloseLook } from "./close-look";
+import { countedOn, type CloseLook, type CloseLooks } from "./close-look";
 import type { DresserProblem } from "./dresser-problem";
 
 /** What could be given up, or got, so that the sit lasts as wished. */
@@ -15,7 +13,7 @@ export type Relaxation = {
   readonly kind: "lessTime" | "walk" | "outOfWind" | "generic";
   /** The generic piece; `null` for others. */
   readonly pieceName: string | null;
-  /** Minutes still with it, as the single run has them. */
+  /** Minutes that the outfit is counted on for with it. */
   readonly minutes: number;
   readonly gainedMinutes: number;
   /** Whether it makes the outfit last as long as is wanted, by what it is counted on. */
@@ -52,44 +50,39 @@ const withToePacks = (outing: Outing): Outing[] =>
   outing.pieces.some(heatsToes) ? [] : [heatIn(outing, TOE_PACKS, TOE_PACKS.heat!).apply(outing)];
 
 /**
- * What would let the longest-lasting outfit last as wished: each simulated, what gains most first.
- * @param countedMinutes what the outfit is counted on for
+ * What would let the longest-lasting outfit last as wished: each simulated in a small range, what is enough and gains most
+ * first.
  * @throws {CoreError} as `simulateOuting` does
  */
 export function relaxationsOf(
   problem: DresserProblem,
+  looks: CloseLooks,
   look: CloseLook,
-  countedMinutes: number,
   wantedMinutes: number,
 ): Relaxation[] {
+  const { sureShare } = problem.wishes;
   const outing = problem.outings.outingIn(look.code);
-  const ratio = look.minutesStill > 0 ? countedMinutes / look.minutesStill : 1;
-  const minutesOf = (plan: Outing): number =>
-    leastMinutesStill(simulateSitMinutes(plan, { nature: natureOf(plan.person) }).sits[look.sit]!);
+  const before = countedOn(look, sureShare).minutes;
   const tried = (kind: Relaxation["kind"], plan: Outing, pieceName: string | null = null): Relaxation => {
-    const minutes = minutesOf(plan);
-    return {
-      kind,
-      pieceName,
-      minutes,
-      gainedMinutes: minutes - look.minutesStill,
-      isEnough: minutes * ratio >= wantedMinutes,
-    };
+    const counted = countedOn(looks.rangeIn(plan, look.sit), sureShare);
+    const isEnough = counted.kind === "longerThan" || counted.minutes >= wantedMinutes;
+    return { kind, pieceName, minutes: counted.minutes, gainedMinutes: counted.minutes - before, isEnough };
   };
   const sheltered = SHELTERED[outing.place.shelter];
-  return [
+  const relaxations: Relaxation[] = [
     {
-      kind: "lessTime" as const,
+      kind: "lessTime",
       pieceName: null,
-      minutes: look.minutesStill,
+      minutes: before,
       gainedMinutes: 0,
-      isEnough: countedMinutes >= wantedMinutes - LESS_MINUTES,
+      isEnough: before >= wantedMinutes - LESS_MINUTES,
     },
     tried("walk", withWalks(outing)),
     ...(sheltered ? [tried("outOfWind", { ...outing, place: { ...outing.place, shelter: sheltered } })] : []),
     ...genericAdditions(outing).map(({ piece, plan }) => tried("generic", plan, piece.name)),
     ...withToePacks(outing).map((plan) => tried("generic", plan, TOE_PACKS.name)),
-  ]
+  ];
+  return relaxations
     .filter(({ isEnough, gainedMinutes }) => isEnough || gainedMinutes > 0)
     .sort((one, other) => Number(other.isEnough) - Number(one.isEnough) || other.gainedMinutes - one.gainedMinutes);
 }

@@ -1,11 +1,12 @@
 import { seededRandom } from "../numeric";
 import { randomOutfit } from "./random-outfits";
-import { Archive, type JudgedOutfit } from "./archive";
+import { Variations } from "./variations";
+import { Archive } from "./archive";
 import type { DresserProblem } from "./dresser-problem";
 import { allOutfits, MOST_TRIED_ALL } from "./exhaustive";
 import { firstOutfits } from "./first-outfits";
-import { MinutesModel, type Anchor } from "./minutes-model";
-import { neighboursOf } from "./neighbours";
+import { guessedFront } from "./guessed-front";
+import { MinutesModel } from "./minutes-model";
 import { keyOf, type OutfitCode } from "./outfit-code";
 import type { Judgement } from "./outfit-judge";
 
@@ -14,14 +15,14 @@ export type Asked = readonly OutfitCode[];
 export type Search = Generator<Asked, Archive, readonly Judgement[]>;
 
 /** How many outfits are simulated, at most, where not all can be. */
-export const SIMULATION_BUDGET = 320;
-const BATCH = 16;
+export const SIMULATION_BUDGET = 192;
+const FIRST_BATCH = 4;
+const BATCH = 32;
+/** Where little promises more than is known, guesses are taken for more, step by step. */
+const HOPE_STEP = 1.06;
+const MOST_HOPE = 1.3;
 /** Drawn by chance to learn from, before anything is guessed. */
-const DRAWN = 64;
-/** Of the front so many are looked around at a time, spread over its mass. */
-const LOOKED_AROUND = 10;
-const MASS_BINS = 8;
-
+const DRAWN = 32;
 /** Asks for outfits, takes in what is said of them, and learns from it. */
 function* judged(
   problem: DresserProblem,
@@ -32,8 +33,10 @@ function* judged(
   const fresh = [...new Map(codes.map((code) => [keyOf(code), code])).entries()]
     .filter(([key]) => !archive.has(key))
     .map(([, code]) => code);
-  for (let from = 0; from < fresh.length; from += BATCH) {
-    const batch = fresh.slice(from, from + BATCH);
+  // The first few are answered at once: whoever waits sees something.
+  for (let from = 0; from < fresh.length;) {
+    const batch = fresh.slice(from, from + (archive.size === 0 ? FIRST_BATCH : BATCH));
+    from += batch.length;
     const judgements = yield batch;
     batch.forEach((code, index) => {
       const judgement = judgements[index]!;
@@ -42,65 +45,6 @@ function* judged(
     });
   }
 }
-
-/** Some of the front, spread over it. */
-function spread(front: readonly JudgedOutfit[], most: number, turn: number): readonly JudgedOutfit[] {
-  if (front.length <= most) return front;
-  const step = front.length / most;
-  return Array.from(
-    { length: most },
-    (_, index) => front[Math.floor(index * step + (turn % Math.ceil(step))) % front.length]!,
-  );
-}
-
-type Promising = { readonly code: OutfitCode; readonly key: string; readonly anchor: Anchor; readonly margin: number };
-
-/** The most promising valid outfits of each range of mass. */
-function best(problem: DresserProblem, archive: Archive, found: readonly Promising[], each: number): Promising[] {
-  const front = archive.front();
-  const [lightest, heaviest] = [front[0]?.massG ?? 0, front.at(-1)?.massG ?? 0];
-  const binWidthG = Math.max(1, (heaviest - lightest) / MASS_BINS);
-  const taken = new Array<number>(MASS_BINS).fill(0);
-  const sorted = [...found].sort((one, other) => other.margin - one.margin || (one.key < other.key ? -1 : 1));
-  return sorted.filter(({ code }) => {
-    const bin = Math.max(0, Math.min(MASS_BINS - 1, Math.floor((problem.massG(code) - lightest) / binWidthG)));
-    if (taken[bin]! >= each || !problem.isValid(code)) return false;
-    taken[bin] = taken[bin]! + 1;
-    return true;
-  });
-}
-
-/** Outfits some steps from the front that may lie beyond it: a guess walks ahead of the simulation. */
-function promising(problem: DresserProblem, archive: Archive, model: MinutesModel, turn: number): OutfitCode[] {
-  const seen = new Set<string>();
-  const found: Promising[] = [];
-  let from: readonly { readonly code: OutfitCode; readonly anchor: Anchor }[] = spread(
-    archive.front(),
-    LOOKED_AROUND,
-    turn,
-  ).map((own) => ({ code: own.code, anchor: model.anchorAt(own.code, own) }));
-  for (let step = 1; step <= STEPS_AHEAD; step++) {
-    const reached: Promising[] = [];
-    for (const { code, anchor } of from) {
-      for (const next of neighboursOf(problem, code)) {
-        const key = keyOf(next);
-        if (seen.has(key) || archive.has(key)) continue;
-        seen.add(key);
-        const reach = Math.max(1, archive.minutesWithin(problem.massG(next)));
-        const margin = (model.guess(next, anchor) / reach) * TRUSTED_PER_STEP ** step;
-        if (margin > LEAST_MARGIN) reached.push({ code: next, key, anchor, margin });
-      }
-    }
-    const next = best(problem, archive, reached, BATCH / MASS_BINS);
-    found.push(...next);
-    from = next;
-  }
-  return best(problem, archive, found, BATCH / MASS_BINS).map(({ code }) => code);
-}
-/** How many steps the guess walks ahead, how much less each is trusted, and what is not looked at (assumptions). */
-const STEPS_AHEAD = 3;
-const TRUSTED_PER_STEP = 0.95;
-const LEAST_MARGIN = 0.9;
 
 /**
  * Searches the outfits of a kit for the front of minutes over mass. Anytime: the archive is the best known after every
@@ -128,9 +72,18 @@ export function* searchFront(
     yield* judged(problem, archive, model, all);
     return archive;
   }
-  for (let turn = 0; archive.size < budget; turn++) {
-    const next = promising(problem, archive, model, turn);
-    if (next.length === 0) break;
+  const variations = new Variations(problem, random);
+  for (let hope = 1; archive.size < budget && hope <= MOST_HOPE;) {
+    const next = guessedFront(
+      problem,
+      archive,
+      model,
+      variations,
+      random,
+      Math.min(BATCH, budget - archive.size),
+      hope,
+    );
+    if (next.length < BATCH / 2) hope *= HOPE_STEP;
     yield* judged(problem, archive, model, next);
   }
   if (all) yield* withoutTheHopeless(problem, archive, model, all);

@@ -11,6 +11,7 @@ import {
   choose,
   startDressing,
   stopDressing,
+  warmUpDresser,
   type Dressing,
 } from "@/stores/dresser/dresser";
 import { $preferences } from "@/stores/preferences";
@@ -41,6 +42,7 @@ function Dresser({ initial, others, preferences: fromCookie }: Props) {
   });
   useEffect(() => {
     openSheet(initial);
+    warmUpDresser(initial);
     return keepSaved(initial);
   }, [initial]);
   const view = useStore($view) ?? initial;

@@ -4,7 +4,6 @@ import { Fragment, useState, type FormEvent } from "react";
 import {
   insulationOn,
   PLACEMENT,
-  SETTLING_MINUTES,
   trunkLayersOn,
   type DressedOutfit,
   type DresserPiece,
@@ -43,9 +42,8 @@ export function OutfitDetail({ view, problem, outfit, turn }: Props) {
   const seat = atSeatFromMinute(view.phases);
   const clockAt = (minute: number): string => clockText(instantAt(view.startsAt, minute), view.place.timeZone);
   const at = (placement: number): DresserPiece[] => kit.filter((_, index) => code[index] === placement);
-  const isSettledFirst = code.at(-1) === 1;
   const isOpen = code.at(-2) === 1;
-  const putOn = clockAt(seat + (isSettledFirst ? SETTLING_MINUTES : 0));
+  const putOnAt = byMinute(problem, code, at(PLACEMENT.seat));
   return (
     <section aria-label={outfitName(outfit, turn)} className="flex min-w-0 flex-col gap-3" data-testid="outfit">
       <h2 className="text-xl font-semibold">{outfitName(outfit, turn)}</h2>
@@ -60,7 +58,14 @@ export function OutfitDetail({ view, problem, outfit, turn }: Props) {
       <div className="grid gap-4 sm:grid-cols-2">
         <PieceList title={m.wearFromStart} pieces={at(PLACEMENT.start)} problem={problem} />
         <div className="flex flex-col gap-3">
-          <PieceList title={m.carryAndPutOn({ clock: putOn })} pieces={at(PLACEMENT.seat)} problem={problem} />
+          {putOnAt.map(([minute, pieces]) => (
+            <PieceList
+              key={minute}
+              title={m.carryAndPutOn({ clock: clockAt(minute) })}
+              pieces={pieces}
+              problem={problem}
+            />
+          ))}
           <PieceList title={m.onTheWayOnly({ clock: clockAt(seat) })} pieces={at(PLACEMENT.way)} problem={problem} />
         </div>
       </div>
@@ -75,6 +80,21 @@ export function OutfitDetail({ view, problem, outfit, turn }: Props) {
       <p className="text-muted text-sm">{m.practiceElsewhere}</p>
     </section>
   );
+}
+
+/** Pieces by the minute at which they are put on. */
+function byMinute(
+  { outings }: DresserProblem,
+  code: DressedOutfit["code"],
+  pieces: readonly DresserPiece[],
+): [number, DresserPiece[]][] {
+  const minutes = new Map(outings.wearings(code).map(({ pieceId, fromMinute }) => [pieceId, fromMinute]));
+  const found = new Map<number, DresserPiece[]>();
+  for (const piece of pieces) {
+    const minute = minutes.get(piece.id)!;
+    found.set(minute, [...(found.get(minute) ?? []), piece]);
+  }
+  return [...found].sort(([one], [other]) => one - other);
 }
 
 function PieceList({

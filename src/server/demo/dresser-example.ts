@@ -39,7 +39,9 @@ const KIT: readonly StarterPieceKey[] = [
 /** A generic piece as a file's kit lists it. */
 export function kitPieceOf(key: StarterPieceKey): NonNullable<OutingFile["kit"]>[number] {
   const { name, kind, label, massG, fingersTogether = false, traits = {} } = starterPiece(key);
-  return structuredClone({ id: key, name, kind, label, fingersTogether, massG, ...traits }) as NonNullable<OutingFile["kit"]>[number];
+  return structuredClone({ id: key, name, kind, label, fingersTogether, massG, ...traits }) as NonNullable<
+    OutingFile["kit"]
+  >[number];
 }
 
 /** The example of docs/formats: nothing worn yet, and a kit to choose from. */

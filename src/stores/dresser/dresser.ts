@@ -57,6 +57,10 @@ export function beginDressing(view: OutingView): void {
   $chosen.set(null);
 }
 
+/** Starts the workers while the wishes are read. */
+export const warmUpDresser = (view: OutingView): void =>
+  void dresserWorker().warmUp(viewToOuting(view), piecesChosenFrom(view), $wishes.get());
+
 /** Pieces the dresser chooses from, own and generic. */
 export const piecesChosenFrom = (view: OutingView): readonly DresserPiece[] => dresserPieces(view, generics);
 
@@ -112,8 +116,7 @@ export function chosenOutfit(): DressedOutfit | null {
 
 async function askRelaxations({ outfits, wantedMinutes }: DresserAnswer): Promise<void> {
   const warmest = outfits.find(({ picks }) => picks.includes("warmest")) ?? outfits.at(-1)!;
-  const counted = $wishes.get().sureShare > 0 ? warmest.low : warmest.middle;
-  $relaxations.set(await dresserWorker().relaxations(warmest, counted.minutes, wantedMinutes ?? 0));
+  $relaxations.set(await dresserWorker().relaxations(warmest, wantedMinutes ?? 0));
 }
 
 /** An outfit as a sheet keeps it. */

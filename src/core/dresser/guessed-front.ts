@@ -1,0 +1,82 @@
+import type { RandomStream } from "../numeric";
+import type { Archive } from "./archive";
+import type { DresserProblem } from "./dresser-problem";
+import type { Anchor, MinutesModel } from "./minutes-model";
+import { keyOf, type OutfitCode } from "./outfit-code";
+import type { Variations } from "./variations";
+
+/** The best outfit known, or guessed, of a range of mass. */
+type Best = {
+  readonly code: OutfitCode;
+  readonly anchor: Anchor;
+  readonly steps: number;
+  readonly minutes: number;
+  readonly isJudged: boolean;
+};
+
+/** How many ranges of mass have a best each, and how many outfits are thought of in a round (assumptions). */
+const MASS_RANGES = 64;
+const THOUGHT_OF = 12_000;
+/** How much less a guess is trusted with every step from what was simulated. */
+const TRUSTED_PER_STEP = 0.985;
+/** A guess has to beat what is known by so much to be worth a simulation. */
+const LEAST_GAIN = 1.01;
+const ROOM_BELOW = 0.15;
+
+/**
+ * Outfits that may lie beyond the front: for each range of mass the best is varied again and again, by the guess alone,
+ * starting from all that was simulated. Not simulated yet, valid, what promises most first.
+ * @param hope what guesses are multiplied by: over 1 for who has simulations left and nothing that promises enough
+ */
+export function guessedFront(
+  problem: DresserProblem,
+  archive: Archive,
+  model: MinutesModel,
+  variations: Variations,
+  random: RandomStream,
+  most: number,
+  hope: number = 1,
+): OutfitCode[] {
+  const masses = [...archive.all()].filter(({ minutes }) => minutes >= 0).map(({ massG }) => massG);
+  const heaviest = Math.max(...masses);
+  const lightest = Math.min(...masses);
+  // Room below: what is lighter than all that was simulated has ranges of its own.
+  const least = lightest - ROOM_BELOW * (heaviest - lightest);
+  const rangeOf = (massG: number): number =>
+    Math.max(0, Math.min(MASS_RANGES - 1, Math.floor(((massG - least) / Math.max(1, heaviest - least)) * MASS_RANGES)));
+  const best: (Best | undefined)[] = new Array<Best | undefined>(MASS_RANGES).fill(undefined);
+  for (const own of archive.all()) {
+    if (own.minutes < 0) continue;
+    const range = rangeOf(own.massG);
+    if ((best[range]?.minutes ?? -1) >= own.minutes) continue;
+    best[range] = {
+      code: own.code,
+      anchor: model.anchorAt(own.code, own),
+      steps: 0,
+      minutes: own.minutes,
+      isJudged: true,
+    };
+  }
+  for (let thought = 0; thought < THOUGHT_OF; thought++) {
+    const parent = best[Math.floor(random() * MASS_RANGES)];
+    if (!parent) continue;
+    let code = variations.near(parent.code);
+    if (random() < 0.5) code = variations.near(code);
+    const range = rangeOf(problem.massG(code));
+    const steps = parent.steps + 1;
+    const minutes = Math.min(problem.mostMinutes, hope * model.guess(code, parent.anchor)) * TRUSTED_PER_STEP ** steps;
+    if (minutes <= (best[range]?.minutes ?? 0) * LEAST_GAIN || archive.has(keyOf(code)) || !problem.isValid(code))
+      continue;
+    best[range] = { code, anchor: parent.anchor, steps, minutes, isJudged: false };
+  }
+  return best
+    .flatMap((own) => (own && !own.isJudged ? [own] : []))
+    .map((own) => ({
+      code: own.code,
+      margin: own.minutes / Math.max(1, archive.minutesWithin(problem.massG(own.code))),
+    }))
+    .filter(({ margin }) => margin > LEAST_GAIN)
+    .sort((one, other) => other.margin - one.margin)
+    .slice(0, most)
+    .map(({ code }) => code);
+}

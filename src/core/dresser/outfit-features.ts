@@ -1,0 +1,142 @@
+import { PATCH_ANATOMY, PATCHES, type Patch } from "../patches";
+import { readLabel } from "../labels";
+import { LIMITS, LIMIT_TABLE, type Limit } from "../limits";
+import { KIND_TABLE } from "../pieces";
+import { PLACEMENT, type OutfitCode } from "./outfit-code";
+import type { DresserPiece } from "./wishes";
+
+// What of an outfit can be summed up piece by piece: cloth over each part of the body, on the way and at the seat, faces
+// that hold wind off, heat brought along. It orders what is simulated next and judges nothing.
+
+/** Groups of parts, and how much each part counts in its group. */
+const SEAT_GROUPS: readonly Partial<Record<Patch, number>>[] = [
+  { toes: 1 },
+  { sole: 1 },
+  { footUpper: 0.6, ankle: 0.4 },
+  { fingers: 1 },
+  { hand: 0.7, wrist: 0.3 },
+  { face: 1 },
+  { ears: 0.4, scalp: 0.6 },
+  { neck: 1 },
+  { chest: 0.5, back: 0.5 },
+  { upperArm: 0.5, forearm: 0.5 },
+  { belly: 0.4, lowerBack: 0.3, seat: 0.3 },
+  { thigh: 0.7, thighOnSeat: 0.3 },
+  { calf: 0.8, knee: 0.2 },
+];
+const WAY_GROUPS: readonly Partial<Record<Patch, number>>[] = [
+  { chest: 0.25, back: 0.25, upperArm: 0.2, forearm: 0.2, belly: 0.1 },
+  { thigh: 0.5, calf: 0.5 },
+  { fingers: 0.6, hand: 0.4 },
+  { toes: 0.6, footUpper: 0.4 },
+  { face: 0.4, ears: 0.3, scalp: 0.3 },
+];
+/** Groups whose outer faces hold wind off, and on which heat is brought. */
+const WIND_GROUPS: readonly Patch[] = ["chest", "thigh", "fingers", "scalp", "face"];
+const HEAT_GROUPS: readonly Patch[] = ["toes", "fingers", "chest"];
+
+const BODY = SEAT_GROUPS.length + WAY_GROUPS.length + WIND_GROUPS.length + HEAT_GROUPS.length;
+export const FEATURE_COUNT = BODY + 1;
+const FIRST_WAY = SEAT_GROUPS.length;
+const FIRST_WIND = FIRST_WAY + WAY_GROUPS.length;
+const FIRST_HEAT = FIRST_WIND + WIND_GROUPS.length;
+
+/** Air held under any layer, m²·K/W (assumption: a gap of some mm). */
+const AIR_UNDER_LAYER_M2K_PER_W = 0.03;
+/** Air outside all layers, m²·K/W (assumption). */
+const OUTER_AIR_M2K_PER_W = 0.05;
+/** A face as tight as a dense weave holds wind off (assumption). */
+const WINDPROOF_UP_TO_L_PER_M2S = 8;
+/** Watts of a source that count as one (assumption). */
+const HEAT_STEP_W = 2;
+
+export type Features = Float64Array;
+
+/** Sums as they are fitted: resistances by their logarithm, wind held off or not, heat with less and less for more. */
+export function shaped(sums: Features): Features {
+  return sums.map((sum, index) => {
+    if (index >= FIRST_WIND && index < FIRST_HEAT) return sum > 0 ? 1 : 0;
+    if (index >= FIRST_HEAT && index < BODY) return Math.log1p(Math.max(0, sum) / HEAT_STEP_W);
+    return Math.log(Math.max(0, sum) + OUTER_AIR_M2K_PER_W);
+  });
+}
+
+/** How each limit follows the features before anything is learnt: powers (assumptions). */
+export function priorOf(limit: Limit): Features {
+  const prior = new Float64Array(FEATURE_COUNT);
+  prior[BODY] = 0.5;
+  const { group, parts } = LIMIT_TABLE[limit];
+  if (group === "body") prior[BODY] = 1.2;
+  if (parts.includes("toes")) [prior[0], prior[1], prior[2]] = [0.5, 0.3, 0.2];
+  if (parts.includes("fingers")) [prior[3], prior[4]] = [0.7, 0.2];
+  if (group === "face") [prior[5], prior[6]] = [0.5, 0.4];
+  return prior;
+}
+
+/** Limits that clothes push away; too much of them brings the one of heat. */
+export const GUESSED: readonly Limit[] = LIMITS.filter((limit) => LIMIT_TABLE[limit].group !== "heat");
+
+const bodyShare = (patch: Patch): number =>
+  (PATCH_ANATOMY[patch].share * PATCH_ANATOMY[patch].segment.length) / PATCHES.length;
+
+const wattsOf = ({ heat }: DresserPiece): number =>
+  heat ? (heat.kind === "pack" ? 2 * heat.powerW : (heat.levelsW[0] ?? 0)) : 0;
+
+type Added = { readonly seat: Features; readonly way: Features };
+
+function addedBy(piece: DresserPiece): Added {
+  const seat = new Float64Array(FEATURE_COUNT);
+  const way = new Float64Array(FEATURE_COUNT);
+  const add = (to: Features, index: number, value: number): void => void (to[index] = to[index]! + value);
+  const watts = wattsOf(piece);
+  for (const { patch, layers, insulationM2KPerW, coverShare } of readLabel(piece.label)) {
+    const gained = (insulationM2KPerW + AIR_UNDER_LAYER_M2K_PER_W) * coverShare;
+    SEAT_GROUPS.forEach((group, index) => add(seat, index, gained * (group[patch] ?? 0)));
+    if (KIND_TABLE[piece.kind].liesUnder) continue;
+    WAY_GROUPS.forEach((group, index) => add(way, FIRST_WAY + index, gained * (group[patch] ?? 0)));
+    add(seat, BODY, gained * bodyShare(patch));
+    const isWindproof = layers.some(
+      ({ airPermeabilityLPerM2S }) => airPermeabilityLPerM2S <= WINDPROOF_UP_TO_L_PER_M2S,
+    );
+    WIND_GROUPS.forEach((own, index) => own === patch && isWindproof && add(seat, FIRST_WIND + index, 1));
+    HEAT_GROUPS.forEach((own, index) => own === patch && add(seat, FIRST_HEAT + index, watts));
+  }
+  return { seat, way };
+}
+
+export class OutfitFeatures {
+  private readonly byPiece: readonly Added[];
+
+  constructor(kit: readonly DresserPiece[]) {
+    this.byPiece = kit.map(addedBy);
+  }
+
+  /** What one piece adds over all parts, at the seat. */
+  warmthOf(index: number): number {
+    return this.byPiece[index]!.seat.slice(0, FIRST_WAY).reduce((sum, own) => sum + own, 0);
+  }
+
+  /** Sums of an outfit. */
+  of(code: OutfitCode): Features {
+    const sums = new Float64Array(FEATURE_COUNT);
+    for (let index = 0; index < this.byPiece.length; index++) this.add(sums, index, code[index]!, 1);
+    return sums;
+  }
+
+  /** Moves a piece from one placement to another in sums made before. */
+  change(sums: Features, index: number, from: number, to: number): void {
+    this.add(sums, index, from, -1);
+    this.add(sums, index, to, 1);
+  }
+
+  private add(sums: Features, index: number, placement: number, sign: 1 | -1): void {
+    if (placement === PLACEMENT.home) return;
+    const { seat, way } = this.byPiece[index]!;
+    const isAtSeat = placement !== PLACEMENT.way;
+    const isOnWay = placement !== PLACEMENT.seat;
+    for (let feature = 0; feature < FEATURE_COUNT; feature++) {
+      if (isAtSeat) sums[feature] = sums[feature]! + sign * seat[feature]!;
+      if (isOnWay) sums[feature] = sums[feature]! + sign * way[feature]!;
+    }
+  }
+}

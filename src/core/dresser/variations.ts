@@ -1,0 +1,96 @@
+import type { RandomStream } from "../numeric";
+import type { DresserProblem } from "./dresser-problem";
+import { PLACEMENT, SWITCHES, withPlacement, type OutfitCode } from "./outfit-code";
+
+/** How often which kind of change is drawn; the rest changes one piece (assumptions). */
+const SWAP_SHARE = 0.35;
+const SWITCH_SHARE = 0.05;
+const BOOTS_SHARE = 0.05;
+/** Of one piece: how often it is left at home. */
+const HOME_SHARE = 0.4;
+
+/** Draws outfits near others: a piece less, a piece more, one for another, one placed otherwise, a switch turned. */
+export class Variations {
+  private readonly placed: readonly number[];
+  private readonly footwear: readonly number[];
+  private readonly inBoots: readonly number[];
+  private readonly sameKind: readonly (readonly number[])[];
+
+  constructor(
+    private readonly problem: DresserProblem,
+    private readonly random: RandomStream,
+  ) {
+    const { kit, placements } = problem;
+    const all = kit.map((_, index) => index);
+    this.placed = all.filter((index) => placements[index]!.length > 0);
+    this.footwear = this.placed.filter((index) => kit[index]!.kind === "footwear");
+    this.inBoots = this.placed.filter((index) => kit[index]!.kind === "liner" || kit[index]!.kind === "footbed");
+    this.sameKind = all.map((index) =>
+      this.placed.filter((other) => other !== index && kit[other]!.kind === kit[index]!.kind),
+    );
+  }
+
+  private oneOf<Of>(items: readonly Of[]): Of | undefined {
+    return items[Math.floor(this.random() * items.length)];
+  }
+
+  /** An outfit one change away; not always a valid one. */
+  near(code: OutfitCode): OutfitCode {
+    const { kit, hasWay } = this.problem;
+    const kind = this.random();
+    if (hasWay && kind < SWITCH_SHARE) {
+      const place = kit.length + Math.floor(this.random() * SWITCHES);
+      return withPlacement(code, [place, 1 - code[place]!]);
+    }
+    if (hasWay && kind < SWITCH_SHARE + BOOTS_SHARE) return this.otherBootsOnWay(code);
+    if (kind < SWITCH_SHARE + BOOTS_SHARE + SWAP_SHARE) return this.swapped(code);
+    const index = this.oneOf(this.placed);
+    if (index === undefined) return code;
+    if (code[index]! > 0 && this.random() < HOME_SHARE)
+      return this.followBoots(withPlacement(code, [index, PLACEMENT.home]));
+    return this.put(code, index);
+  }
+
+  /** A piece on, at one of its places; what it cannot be worn with stays at home. */
+  private put(code: OutfitCode, index: number, without: readonly number[] = []): OutfitCode {
+    const { placements, rules } = this.problem;
+    const placement = this.oneOf(placements[index]!.filter((own) => own !== PLACEMENT.way));
+    if (placement === undefined) return code;
+    const bare = withPlacement(code, ...without.map((other) => [other, PLACEMENT.home] as const));
+    const inTheWay = rules.conflictsWith(bare, index, placement).map((other) => [other, PLACEMENT.home] as const);
+    return this.followBoots(withPlacement(bare, ...inTheWay, [index, placement]));
+  }
+
+  /** One piece for another of its kind. */
+  private swapped(code: OutfitCode): OutfitCode {
+    const worn = this.placed.filter((index) => code[index]! > 0);
+    const from = this.oneOf(worn);
+    if (from === undefined) return code;
+    const to = this.oneOf(this.sameKind[from]!.filter((other) => code[other] === PLACEMENT.home));
+    return to === undefined ? code : this.put(code, to, [from]);
+  }
+
+  /** Light shoes for the way and these boots carried, or the boots worn all along again. */
+  private otherBootsOnWay(code: OutfitCode): OutfitCode {
+    const { placements } = this.problem;
+    const boots = this.footwear.find((index) => code[index] === PLACEMENT.start || code[index] === PLACEMENT.seat);
+    if (boots === undefined) return code;
+    const light = this.footwear.find((index) => code[index] === PLACEMENT.way);
+    if (light !== undefined)
+      return this.followBoots(withPlacement(code, [light, PLACEMENT.home], [boots, PLACEMENT.start]));
+    const chosen = this.oneOf(
+      this.footwear.filter((index) => index !== boots && placements[index]!.includes(PLACEMENT.way)),
+    );
+    return chosen === undefined
+      ? code
+      : this.followBoots(withPlacement(code, [chosen, PLACEMENT.way], [boots, PLACEMENT.seat]));
+  }
+
+  /** Liners and footbeds lie in the boots of the seat: they go where those go, and stay at home without any. */
+  private followBoots(code: OutfitCode): OutfitCode {
+    const boots = this.footwear.find((index) => code[index]! > 0 && code[index] !== PLACEMENT.way);
+    const placement = boots === undefined ? PLACEMENT.home : code[boots]!;
+    for (const index of this.inBoots) if (code[index]! > 0) code[index] = placement;
+    return code;
+  }
+}

@@ -1,0 +1,281 @@
+import { execFileSync } from "node:child_process";
+import { describe, expect, it } from "vitest";
+import { leastMinutesStill } from "@/core/limits";
+import { seededRandom } from "@/core/numeric";
+import { simulateOuting } from "@/core/simulation";
+import { wearingProblems } from "@/core/dressing";
+import { totalMinutes, type Outing } from "@/core/outing";
+import { starterPiece, type StarterPieceKey } from "@/core/starter-kit";
+import { pieceOfStarter } from "@/core/morning";
+import { sampleOuting } from "../sample-outing";
+import { seededDay, seededKit } from "../../scripts/proof/dresser/seeded-kit";
+import type { DresserProof } from "../../scripts/proof/dresser/dresser-proof";
+import {
+  aloneEvaluator,
+  CloseLooks,
+  dress,
+  DresserProblem,
+  OutfitJudge,
+  PLACEMENT,
+  USUAL_WISHES,
+  leftAtHome,
+  relaxationsOf,
+  type DresserPiece,
+  type OutfitCode,
+  type Wishes,
+} from "@/core/dresser";
+import { keyOf, withPlacement } from "@/core/dresser/outfit-code";
+import { randomOutfit } from "@/core/dresser/random-outfits";
+import { mostOfLess } from "@/core/dresser/search";
+import { MinutesModel } from "@/core/dresser/minutes-model";
+
+const piece = (key: StarterPieceKey): DresserPiece => ({
+  ...pieceOfStarter(starterPiece(key), key),
+  traits: starterPiece(key).traits ?? {},
+});
+const KIT: readonly StarterPieceKey[] = [
+  "longHat",
+  "balaclava",
+  "base200Top",
+  "base200Legs",
+  "fleeceJacket",
+  "downParka",
+  "synthParka",
+  "walkTrousers",
+  "bib",
+  "linerSock",
+  "heavySock",
+  "synthSock",
+  "midBoot",
+  "heavyBoot",
+  "thinGloves",
+  "mitts200",
+  "seatPad",
+];
+/** The sample outing, ten degrees warmer: this kit is for no hard frost. */
+const milder = (): Outing => {
+  const outing = sampleOuting();
+  return {
+    ...outing,
+    weather: outing.weather.map((hour) => ({ ...hour, airTemperatureC: hour.airTemperatureC + 10 })),
+  };
+};
+const problemOf = (keys: readonly StarterPieceKey[] = KIT, wishes: Partial<Wishes> = {}): DresserProblem =>
+  new DresserProblem(milder(), keys.map(piece), { ...USUAL_WISHES, ...wishes });
+
+/** An outfit by its pieces; those named after "at the seat" wait for it. */
+function wearing(
+  problem: DresserProblem,
+  start: readonly string[],
+  seat: readonly string[] = [],
+  way: readonly string[] = [],
+): OutfitCode {
+  const code = problem.bare();
+  problem.kit.forEach(({ id }, index) => {
+    code[index] = start.includes(id)
+      ? PLACEMENT.start
+      : seat.includes(id)
+        ? PLACEMENT.seat
+        : way.includes(id)
+          ? PLACEMENT.way
+          : 0;
+  });
+  return code;
+}
+const DECENT = ["base200Top", "walkTrousers", "linerSock", "midBoot"];
+
+describe("what can be worn (common practice, no source)", () => {
+  const problem = problemOf();
+  const isValid = (start: readonly string[], seat: readonly string[] = [], way: readonly string[] = []): boolean =>
+    problem.isValid(wearing(problem, start, seat, way));
+
+  it("nobody goes without boots, socks, trousers or a shirt that they own", () => {
+    expect(isValid(DECENT)).toBe(true);
+    for (const left of DECENT) expect(isValid(DECENT.filter((own) => own !== left))).toBe(false);
+    expect(isValid([...DECENT.filter((own) => own !== "base200Top"), "downParka"])).toBe(false);
+  });
+
+  it("one pair of boots at a time, though light ones on the way and big ones carried is a way", () => {
+    expect(isValid([...DECENT, "heavyBoot"])).toBe(false);
+    const without = DECENT.filter((own) => own !== "midBoot");
+    expect(isValid(without, ["heavyBoot"], ["midBoot"])).toBe(true);
+    expect(isValid(without, ["heavyBoot"])).toBe(false);
+    expect(isValid(without, [], ["midBoot"])).toBe(false);
+  });
+
+  it("one thick outer piece over the same parts, and nothing squeezed", () => {
+    expect(isValid([...DECENT, "downParka"])).toBe(true);
+    expect(isValid([...DECENT, "downParka", "synthParka"])).toBe(false);
+    expect(isValid([...DECENT, "heavySock"])).toBe(true);
+    expect(isValid([...DECENT, "heavySock", "synthSock"])).toBe(false); // no boot here has room for three
+  });
+
+  it("a hand that has to do something has no mitt on, the other may", () => {
+    const { outings, kit } = problemOf(KIT, { workingHandDexterity: 3 });
+    const sides = outings.wearings(wearing(problem, [...DECENT, "thinGloves", "mitts200"]));
+    const sideOf = (id: string): string => sides.find(({ pieceId }) => pieceId === id)!.side;
+    expect(kit.length).toBe(KIT.length);
+    expect(sideOf("thinGloves")).toBe("both");
+    expect(sideOf("mitts200")).toBe("left");
+  });
+});
+
+describe("an answer", () => {
+  it("is valid outfits whose figures are those of the whole simulation, the lightest first, the same for the same seed", async () => {
+    const problem = problemOf(KIT, { wantedMinutes: 30 });
+    const answer = await dress(problem, aloneEvaluator(problem), { budget: 64 });
+    const again = await dress(problem, aloneEvaluator(problem), { budget: 64 });
+    expect(again).toEqual(answer);
+    expect(answer.outfits.length).toBeGreaterThan(2);
+    const masses = answer.outfits.map(({ carriedG }) => carriedG);
+    expect([...masses].sort((one, other) => one - other)).toEqual(masses);
+    for (const { code, minutesStill, carriedG } of answer.outfits) {
+      const outing = problem.outings.outingIn(code);
+      expect(problem.isValid(code)).toBe(true);
+      expect(wearingProblems(problem.kit, outing.wearings, totalMinutes(outing.phases))).toEqual([]);
+      const { sits, decidingSit } = simulateOuting(outing);
+      expect(minutesStill).toBe(leastMinutesStill(sits[decidingSit]!.verdict));
+      expect(carriedG).toBe(outing.pieces.reduce((sum, { massG = 0 }) => sum + massG, 0));
+    }
+    const lightest = answer.outfits.find(({ picks }) => picks.includes("lightestThatDoes"))!;
+    expect(lightest.low.minutes).toBeGreaterThanOrEqual(30);
+    expect(answer.canBeDone).toBe(true);
+  });
+
+  it("keeps to wishes: what is left out, held in, carried, and what holds anything of animals", async () => {
+    const wishes = { leftOut: ["downParka"], heldIn: ["seatPad"], mostCarriedG: 7000 };
+    const problem = problemOf(KIT, wishes);
+    const { outfits } = await dress(problem, aloneEvaluator(problem), { budget: 64 });
+    expect(outfits.length).toBeGreaterThan(0);
+    for (const { code, carriedG } of outfits) {
+      const ids = problem.kit.flatMap(({ id }, index) => (code[index]! > 0 ? [id] : []));
+      expect(ids).toContain("seatPad");
+      expect(ids).not.toContain("downParka");
+      expect(carriedG).toBeLessThanOrEqual(7000);
+    }
+    const free = problemOf(KIT, { avoids: ["animals"] });
+    const animalFree = await dress(free, aloneEvaluator(free), { budget: 48 });
+    for (const { code } of animalFree.outfits) {
+      expect(free.kit.filter((own, index) => code[index]! > 0 && own.traits.isAnimalFree !== true)).toEqual([]);
+    }
+  });
+
+  it("stops when told to, with what is known by then", async () => {
+    const problem = problemOf();
+    const told: number[] = [];
+    const answer = await dress(problem, aloneEvaluator(problem), {
+      onProgress: ({ simulated }) => told.push(simulated) < 2,
+    });
+    expect(told).toHaveLength(2);
+    expect(answer.simulated).toBe(told[1]);
+    expect(answer.outfits.length).toBeGreaterThan(0);
+  });
+
+  it("of no pieces, or of none that make an outfit, is none", async () => {
+    expect((await dress(problemOf([]))).outfits.every(({ carriedG }) => carriedG === 0)).toBe(true);
+    expect((await dress(problemOf(KIT, { heldIn: ["downParka", "synthParka"] }))).outfits).toEqual([]);
+  });
+});
+
+describe("laws on seeded kits", () => {
+  it("equals the best of all outfits where there are few (npm run proof -- dresser tries a hundred)", () => {
+    const text = execFileSync(
+      process.execPath,
+      ["scripts/proof/run.mjs", "dresser", "3", "1", "100", "1", "500", "--json"],
+      {
+        encoding: "utf8",
+      },
+    );
+    const { smalls, larges, pieces } = JSON.parse(text) as DresserProof;
+    expect(smalls).toHaveLength(3);
+    for (const { outfits, missed, simulated } of smalls) {
+      expect(missed).toBe(0);
+      expect(outfits).toBeGreaterThan(7);
+      expect(simulated).toBeLessThanOrEqual(outfits);
+    }
+    for (const { tried, worstShare } of larges) {
+      expect(tried).toBeGreaterThan(60);
+      expect(worstShare).toBeLessThanOrEqual(0.02);
+    }
+    for (const { lostMinutes, beforeMinutes } of pieces) expect(lostMinutes).toBeLessThanOrEqual(0.1 * beforeMinutes);
+  });
+
+  // What the search leaves out rests on it: an outfit without one of its pieces lasts hardly longer.
+  it("a piece less adds next to nothing, but where one overheats", () => {
+    let tried = 0;
+    for (let seed = 1; seed <= 4; seed++) {
+      const problem = new DresserProblem(seededDay(seed), seededKit(20, seed), USUAL_WISHES);
+      const judge = new OutfitJudge(problem);
+      const random = seededRandom(seed);
+      for (let draw = 0; draw < 3; draw++) {
+        const code = randomOutfit(problem, random);
+        const full = code && judge.judge(code);
+        if (!code || !full || full.limit === "heat" || full.coveredMinutes === 0) continue;
+        problem.kit.forEach((_, index) => {
+          const less = withPlacement(code, [index, PLACEMENT.home]);
+          if (code[index] === 0 || !problem.isValid(less)) return;
+          tried++;
+          expect(judge.judge(less).minutes, `seed ${seed}, without ${problem.kit[index]!.id}`).toBeLessThanOrEqual(
+            Math.ceil(mostOfLess(full.minutes)),
+          );
+        });
+      }
+    }
+    expect(tried).toBeGreaterThan(40);
+  });
+
+  it("allowed to carry more, one lasts no shorter", async () => {
+    const longest = async (wishes: Partial<Wishes>): Promise<number> => {
+      const problem = new DresserProblem(seededDay(3), seededKit(18, 3), { ...USUAL_WISHES, ...wishes });
+      const { outfits } = await dress(problem, aloneEvaluator(problem), { budget: 64 });
+      return Math.max(0, ...outfits.map(({ minutesStill }) => minutesStill));
+    };
+    const [tight, free] = [await longest({ mostCarriedG: 6000 }), await longest({})];
+    expect(free).toBeGreaterThanOrEqual(tight);
+  });
+});
+
+describe("beside an answer", () => {
+  it("what stays at home is told with what it would add, as simulated", async () => {
+    const problem = problemOf();
+    const evaluator = aloneEvaluator(problem);
+    const code = wearing(problem, [...DECENT, "thinGloves", "fleeceJacket"]);
+    const left = await leftAtHome(problem, code, evaluator);
+    const judge = new OutfitJudge(problem);
+    const before = judge.judge(code).minutes;
+    const mitts = left.find(({ pieceId }) => pieceId === "mitts200")!;
+    const places = problem.placements[problem.kit.findIndex(({ id }) => id === "mitts200")]!;
+    const after = places.map(
+      (place) =>
+        judge.judge(withPlacement(code, [problem.kit.findIndex(({ id }) => id === "mitts200"), place])).minutes,
+    );
+    expect(mitts.addedMinutes).toBe(Math.max(...after) - before);
+    expect(mitts.addedG).toBe(starterPiece("mitts200").massG);
+    expect(left.find(({ pieceId }) => pieceId === "heavyBoot")!.insteadOf).toEqual(["midBoot"]);
+  });
+
+  it("where nothing does it, what would is simulated: a walk, a pad, a generic piece", async () => {
+    const problem = problemOf(KIT, { wantedMinutes: 600 });
+    const answer = await dress(problem, aloneEvaluator(problem), { budget: 64 });
+    expect(answer.canBeDone).toBe(false);
+    const warmest = answer.outfits.find(({ picks }) => picks.includes("warmest"))!;
+    const relaxed = relaxationsOf(problem, new CloseLooks(problem), warmest, 600);
+    expect(relaxed.length).toBeGreaterThan(0);
+    for (const { gainedMinutes, isEnough } of relaxed) expect(isEnough || gainedMinutes > 0).toBe(true);
+  });
+
+  it("a guess learns what the simulation says", () => {
+    const problem = problemOf();
+    const judge = new OutfitJudge(problem);
+    const model = new MinutesModel(problem.kit);
+    const random = seededRandom(5);
+    const codes = Array.from({ length: 40 }, () => randomOutfit(problem, random)!);
+    const judged = new Map(codes.map((code) => [keyOf(code), { code, judgement: judge.judge(code) }]));
+    for (const { code, judgement } of judged.values()) model.learn(code, judgement);
+    // At an outfit it has seen, the guess is what was seen.
+    for (const { code, judgement } of judged.values()) {
+      if (judgement.isLonger || judgement.minutes < 10) continue;
+      expect(model.guess(code, model.anchorAt(code, judgement))).toBeCloseTo(judgement.minutes, 6);
+    }
+  });
+});
