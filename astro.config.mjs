@@ -55,6 +55,16 @@ const serverThreads = {
   },
 };
 
+/** What browsers get is made smaller than by the default, by a twenty-fifth; the server's own files need it not. */
+const smallScripts = {
+  name: "small-scripts",
+  /** @returns {import("vite").UserConfig} */
+  config: (_config, { isSsrBuild }) =>
+    isSsrBuild
+      ? {}
+      : { build: { minify: "terser", terserOptions: { ecma: 2020, module: true, compress: { passes: 2 } } } },
+};
+
 export default defineConfig({
   output: "server",
   outDir,
@@ -79,7 +89,7 @@ export default defineConfig({
     },
   },
   vite: {
-    plugins: [tailwindcss(), messagesPlugin(language)],
+    plugins: [tailwindcss(), messagesPlugin(language), smallScripts],
     resolve: { alias: sourceAliases() },
     worker: {
       format: "es",
@@ -87,8 +97,6 @@ export default defineConfig({
       rollupOptions: { treeshake: { moduleSideEffects: hasSideEffects } },
     },
     build: {
-      minify: "terser", // a twenty-fifth less of script than by the default
-      terserOptions: { ecma: 2020, module: true, compress: { passes: 2 } },
       rollupOptions: { treeshake: { moduleSideEffects: hasSideEffects } },
     },
     server: { watch: { ignored: ["**/.data/**"] } },

@@ -10,6 +10,7 @@ import { demoByName, demoFile } from "@/server/demo/demo-file";
 import { watchStolen } from "./stolen";
 import { twelveHourOuting } from "./twelve-hours";
 import { takesOver } from "./alternate";
+import { dresserTimes, KIT_SIZES, type DresserTimes } from "./dresser-times";
 import { EFFECTS } from "./without";
 
 type Row = { readonly name: string; readonly medianMs: number; readonly p95Ms: number; readonly runs: number };
@@ -68,6 +69,10 @@ const rows = bench.tasks.map((task): Row => {
   };
 });
 
+/** How long the dresser takes by the size of the kit, alone in one thread: first answer, all of the search, answer. */
+const dressers: DresserTimes[] = [];
+for (const pieces of KIT_SIZES) dressers.push(await dresserTimes(pieces));
+
 /** What each effect costs: the outing so changed over the outing as it is, in turns. */
 const effects = EFFECTS.map(([name, change]) => {
   const changed = change(outing);
@@ -87,7 +92,7 @@ const overBody = [
 ];
 
 if (process.argv.includes("--json")) {
-  console.log(JSON.stringify({ rows, overBody, effects }, null, 2));
+  console.log(JSON.stringify({ rows, overBody, dressers, effects }, null, 2));
 } else {
   console.log(`${"".padEnd(NAME_WIDTH)} ${"median ms".padStart(10)} ${"p95 ms".padStart(10)} ${"runs".padStart(7)}`);
   for (const { name, medianMs, p95Ms, runs } of rows) {
@@ -97,6 +102,11 @@ if (process.argv.includes("--json")) {
   }
   console.log("\nover the published body alone");
   for (const { name, takes } of overBody) console.log(`${name.padEnd(NAME_WIDTH)} ${takes.toFixed(2).padStart(10)}`);
+  console.log("\ndresser alone in one thread, ms: first outfits, search, answer; outfits simulated");
+  for (const { pieces, firstMs, searchMs, answerMs, simulated } of dressers) {
+    const columns = [firstMs, searchMs, answerMs].map((ms) => ms.toFixed(0).padStart(10)).join("");
+    console.log(`${`${pieces} pieces`.padEnd(NAME_WIDTH)}${columns}${String(simulated).padStart(10)}`);
+  }
   console.log("\n12 h outing with one effect left out or put in, over all as it is");
   for (const { name, takes } of effects) console.log(`${name.padEnd(NAME_WIDTH)} ${takes.toFixed(2).padStart(10)}`);
   console.log(stolen());

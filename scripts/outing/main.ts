@@ -56,7 +56,9 @@ async function main(args: readonly string[]): Promise<void> {
   }
 }
 
-const withAdvice = (sit: SitAnswer, opinion: StandardOpinion): object => ({
-  opinion,
-  goOrStay: goOrStay(sit, opinion),
-});
+function withAdvice(sit: SitAnswer, opinion: StandardOpinion): object {
+  return {
+    opinion,
+    goOrStay: goOrStay(sit, opinion),
+  };
+}

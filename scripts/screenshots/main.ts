@@ -56,6 +56,11 @@ await picture("places", WIDE, "light", async (page) => {
   await page.getByTestId("place-known").waitFor();
 });
 await picture("day-sheet", WIDE, "light", openLek);
+await picture("dresser", WIDE, "light", async (page) => {
+  await openLek(page);
+  await page.goto(`${page.url()}/dress#now`);
+  await page.getByTestId("left-at-home").waitFor();
+});
 await picture("day-sheet-dark", WIDE, "dark", async (page) => {
   await openLek(page);
   await page.getByRole("button", { name: /^Feet: Heavy boot/ }).click();

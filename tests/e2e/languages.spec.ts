@@ -67,7 +67,15 @@ test("no English is left on any page, nor in what is opened on them", async ({ p
     await expect(dialog).toHaveCount(0);
   }
   const paths = ["/", "/people", "/places", "/kit", "/outings/new", "/compare", "/backup", "/preferences", "/glossary"];
-  for (const path of [...paths, "/footwear", "/handwear", `${sheet}/pack`, `${sheet}/card`, "/nowhere"]) {
+  for (const path of [
+    ...paths,
+    "/footwear",
+    "/handwear",
+    `${sheet}/pack`,
+    `${sheet}/dress`,
+    `${sheet}/card`,
+    "/nowhere",
+  ]) {
     await page.goto(path);
     await listening(page);
     for (const closed of await page.locator("main details:not([open]) > summary").all()) await closed.click();

@@ -49,6 +49,11 @@ for (const { name, width, height, colorScheme, rules } of SCREENS) {
       expect(await violations(page, rules)).toEqual([]);
       expect(await wide()).toBe(false);
 
+      await page.goto(`${sheet}/dress`);
+      await listening(page);
+      expect(await violations(page, rules)).toEqual([]);
+      expect(await wide()).toBe(false);
+
       await page.goto(`${sheet}/card`);
       await expect(page.getByTestId("card-next")).toHaveText(/Next|Nothing more/);
       expect(await violations(page, rules)).toEqual([]);

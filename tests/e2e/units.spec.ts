@@ -61,6 +61,7 @@ async function expectNoStrays(page: Page, pattern: RegExp): Promise<void> {
   await look("why");
   for (const path of [
     `${sheet}/pack`,
+    `${sheet}/dress`,
     `${sheet}/card`,
     "/",
     "/people",

@@ -44,6 +44,21 @@ describe("npm run -s outing", () => {
     expect(run("outing", [EXAMPLE, "--moss"])).toMatchObject({ status: 2 });
   });
 
+  it("judges an outing file a line, in their order; an error for a line is its answer", () => {
+    const file = JSON.parse(readFileSync(EXAMPLE, "utf8")) as object;
+    const lines = [file, { ...file, phases: [] }, file].map((own) => JSON.stringify(own));
+    const { status, stdout } = run("outing", ["--lines"], `${lines.join("\n")}\n`);
+    const answers = stdout
+      .trim()
+      .split("\n")
+      .map((line) => JSON.parse(line) as Record<string, unknown>);
+    expect(status).toBe(0);
+    expect(answers).toHaveLength(3);
+    expect(answers[1]).toMatchObject({ error: [{ path: "phases" }] });
+    expect(answers[2]).toEqual(answers[0]);
+    expect(JSON.parse(run("outing", [EXAMPLE]).stdout)).toMatchObject(answers[0]!);
+  });
+
   it("adds what is asked for: range, the standards' opinion, changes, the day, and why", () => {
     const { status, stdout } = run("outing", [EXAMPLE, "--range", "--opinion", "--changes", "--day", "--why"]);
     expect(status).toBe(0);
@@ -97,4 +112,41 @@ it("the trial outings' explicit stacks can be given as pieces in the file format
   const parsed = parseOutingFile(JSON.stringify(file));
   if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems));
   expect(simulateOuting(toOuting(parsed.file)).sits).toEqual(simulateOuting(outing).sits);
+});
+
+describe("npm run -s dress", () => {
+  const DRESSED = "docs/formats/dress-example.json";
+  type Row = { minutesStill: number; carriedKg: number; picks: string[]; outing: { pieces: { massG: number }[] } };
+
+  it("prints outfits, each with an outing file that the outing tool judges alike", () => {
+    const { status, stdout } = run("dress", [DRESSED, "--hours", "2", "--carry-kg", "9", "--json"]);
+    expect(status).toBe(0);
+    const { front, canBeDone } = JSON.parse(stdout) as { front: Row[]; canBeDone: boolean };
+    expect(canBeDone).toBe(true);
+    expect(front.flatMap(({ picks }) => picks)).toContain("lightestThatDoes");
+    const lines = front.map(({ outing }) => JSON.stringify(outing)).join("\n");
+    const judged = run("outing", ["--lines"], `${lines}\n`).stdout.trim().split("\n");
+    front.forEach(({ minutesStill, carriedKg, outing }, index) => {
+      const { sits, decidingSit } = JSON.parse(judged[index]!) as {
+        sits: { verdict: { minutesStill?: number; minutes?: number } }[];
+        decidingSit: number;
+      };
+      const { verdict } = sits[decidingSit]!;
+      expect(minutesStill).toBe(verdict.minutesStill ?? verdict.minutes);
+      expect(carriedKg).toBeLessThanOrEqual(9);
+      expect(carriedKg * 1000).toBeCloseTo(
+        outing.pieces.reduce((sum, { massG }) => sum + massG, 0),
+        6,
+      );
+    });
+  });
+
+  it("says what to do with a wish out of range, or a file without a kit", () => {
+    expect(run("dress", [DRESSED, "--hours", "300"])).toMatchObject({
+      status: 2,
+      problems: [expect.stringMatching(/--hours 300: give a number from/)],
+    });
+    expect(run("dress", [EXAMPLE])).toMatchObject({ status: 2, problems: [expect.stringMatching(/^kit: lists no/)] });
+    expect(run("dress", []).problems[0]).toMatch(/^usage/);
+  });
 });

@@ -14,6 +14,5 @@ export { leftAtHome, type LeftAtHome } from "./left-at-home";
 export { OutfitJudge, type Judgement } from "./outfit-judge";
 export { PLACEMENT, type OutfitCode } from "./outfit-code";
 export { relaxationsOf, type Relaxation } from "./relaxations";
-export { SIMULATION_BUDGET } from "./search";
 export { USUAL_WISHES, WISH_RANGE, type DresserPiece, type Wishes } from "./wishes";
 export { insulationOn, trunkLayersOn, type DressedTime } from "./layers-on";

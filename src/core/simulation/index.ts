@@ -5,7 +5,7 @@ export { WET_PARTS, type OutingSeries, type WetPart } from "./series";
 export { natureOf, type SimulationOptions, FLOW_OF_COLD_HANDS } from "./run-outing";
 export { simulateOuting, type OutingResult } from "./simulate-outing";
 export { simulateSitMinutes, type SitMinutes } from "./sit-minutes";
-export { decidingSit, type SitAnswer, spareMinutes } from "./sit-answer";
+export { type SitAnswer, spareMinutes } from "./sit-answer";
 export { outfitResolverOf, phaseAt, Surroundings, type LabelErrors } from "./surroundings";
 export { WARM_ROOM, WIND_STEPS_PER_M_PER_S } from "./conditions";
 export { decidingMinutes, type DecidingMinutes } from "./deciding-minutes";

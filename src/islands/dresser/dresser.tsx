@@ -26,6 +26,9 @@ import { FrontTable } from "./front-table";
 import { OutfitDetail } from "./outfit-detail";
 import { WishesForm } from "./wishes-form";
 
+/** Who comes from planning wants to be dressed at once. */
+const DRESS_NOW = "#now";
+
 type Props = {
   readonly initial: OutingView;
   /** Others who sit at the same outing, each with a kit of their own. */
@@ -42,7 +45,8 @@ function Dresser({ initial, others, preferences: fromCookie }: Props) {
   });
   useEffect(() => {
     openSheet(initial);
-    warmUpDresser(initial);
+    if (window.location.hash === DRESS_NOW) void startDressing();
+    else warmUpDresser(initial);
     return keepSaved(initial);
   }, [initial]);
   const view = useStore($view) ?? initial;

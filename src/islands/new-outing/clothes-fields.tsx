@@ -8,16 +8,16 @@ import { Chips } from "../fields/chips";
 type Dress = NonNullable<Extract<NewOutingBody, { from: "place" }>["dress"]>;
 
 /** A way to dress as a word: kinds that need an id or a key carry it behind a colon. */
-export type DressWord = `outing:${string}` | "byCold" | "nothing" | `outfit:${string}` | `generic:${StarterKitKey}`;
+export type DressWord =
+  `outing:${string}` | "dressMe" | "byCold" | "nothing" | `outfit:${string}` | `generic:${StarterKitKey}`;
 
 const KITS = keysOf(STARTER_KITS);
 
-/** What is usual for who is known, and for who is new. */
-export const usualDress = (person: PersonToStartWith | null): DressWord =>
-  person?.last ? `outing:${person.last.id}` : "byCold";
+/** Who has worn a kit is dressed from it; who has none gets a generic one first. */
+export const usualDress = (person: PersonToStartWith | null): DressWord => (person?.last ? "dressMe" : "byCold");
 
 export function dressBody(word: DressWord): Dress {
-  if (word === "nothing") return { kind: word };
+  if (word === "nothing" || word === "dressMe") return { kind: "nothing" };
   if (word === "byCold") return { kind: "generic", kit: "byCold" };
   const [kind, rest = ""] = word.split(":");
   return kind === "outfit" || kind === "outing" ? { kind, id: rest } : { kind: "generic", kit: rest as StarterKitKey };
@@ -32,6 +32,7 @@ type Props = {
 /** What is put on at once; every piece goes on where it belongs, big layers at the seat. */
 export function ClothesFields({ person, dress, onChange }: Props) {
   const options: (readonly [DressWord, string])[] = [
+    ...(person?.last ? [["dressMe", m.dressMeFromKit] as const] : []),
     ...(person?.last ? [[`outing:${person.last.id}`, m.asIn2({ name: person.last.name })] as const] : []),
     ...(person?.outfits ?? []).map(({ id, name }) => [`outfit:${id}`, `“${name}”`] as const),
     ["byCold", m.genericClothesChosenByTheCold2],
@@ -48,7 +49,11 @@ export function ClothesFields({ person, dress, onChange }: Props) {
       <p className="text-muted text-sm">
         {dress === "byCold" && m.theLightestWholeKitOfInvented}
         {kit && m.itsPiecesJoinTheKitChange({ says: kit.says })}
-        {dress === "nothing" ? m.theSheetOpensUndressedPutSomething : m.bigLayersGoOnAtThe}
+        {dress === "dressMe"
+          ? m.dresserSays
+          : dress === "nothing"
+            ? m.theSheetOpensUndressedPutSomething
+            : m.bigLayersGoOnAtThe}
       </p>
     </div>
   );

@@ -83,7 +83,7 @@ export function FromPlace({ points }: { readonly points: StartingPoints }) {
     setProblem(typeof body === "string" ? body : null);
     if (typeof body === "string") return;
     try {
-      await makeOuting(body);
+      await makeOuting(body, shownDress === "dressMe" ? "dress" : "sheet");
     } catch (error) {
       setProblem((error as Error).message);
     }

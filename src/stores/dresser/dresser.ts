@@ -20,7 +20,7 @@ import type { OutingView, PieceView, WearingView } from "@/formats/wire/outing/o
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import { dresserWorker } from "@/workers/dresser-client";
 import { ask } from "../ask";
-import { $save, saveNow } from "../saving/saving";
+import { $save } from "../saving/saving";
 import { $view } from "../sheet/day-sheet";
 import { editContent } from "../sheet/edits";
 import { addToKit } from "../sheet/kit";
@@ -151,9 +151,18 @@ export async function wearDressed(): Promise<boolean> {
   if (dressing.kind !== "found" || !outfit) return false;
   const ids = await ownGenerics(dressing.problem, outfit);
   editContent(m.wearWhatTheDresserFound, { wearings: wearingsOf(dressing.problem, outfit, ids) });
-  await saveNow();
-  return $save.get().kind === "saved";
+  return isSavedSoon();
 }
+
+/** Whether what was edited is saved, once the sheet's own save has come to an end: a second one would change the version. */
+const isSavedSoon = (): Promise<boolean> =>
+  new Promise((resolve) => {
+    const stop = $save.listen(({ kind }) => {
+      if (kind === "changed" || kind === "saving") return;
+      stop();
+      resolve(kind === "saved");
+    });
+  });
 
 /** Keeps an outfit under a name. @throws {Error} with a message to show */
 export async function keepDressed(name: string): Promise<void> {

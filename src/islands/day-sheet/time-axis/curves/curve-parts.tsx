@@ -124,7 +124,15 @@ export const Curves = ({ paths, looks }: Drawn & { readonly looks: Readonly<Reco
 /** Curves of a change being tried: thin and pale beside those of the plan. */
 export const Ghosts = ({ paths }: Drawn) =>
   paths.map(({ key, path }) => (
-    <path key={key} d={path} fill="none" strokeWidth={1.75} strokeDasharray="2 4" className="stroke-accent" />
+    <path
+      key={key}
+      d={path}
+      fill="none"
+      strokeWidth={1.75}
+      strokeDasharray="2 4"
+      className="stroke-accent"
+      data-testid="ghost"
+    />
   ));
 
 /** A point of each curve at the minute read out. */
