@@ -54,7 +54,7 @@ describe("npm run -s outing", () => {
       .map((line) => JSON.parse(line) as Record<string, unknown>);
     expect(status).toBe(0);
     expect(answers).toHaveLength(3);
-    expect(answers[1]).toMatchObject({ error: [{ path: "phases" }] });
+    expect(answers[1]).toMatchObject({ error: [{ path: "phases" }, { path: "phases" }] });
     expect(answers[2]).toEqual(answers[0]);
     expect(JSON.parse(run("outing", [EXAMPLE]).stdout)).toMatchObject(answers[0]!);
   });
