@@ -120,6 +120,17 @@ describe("what can be worn (common practice, no source)", () => {
   });
 });
 
+describe("a piece of unknown mass", () => {
+  it("weighs what such pieces usually weigh, in what is carried alone", () => {
+    const kit = KIT.map(piece).map((own) => (own.id === "downParka" ? { ...own, massG: undefined } : own));
+    const problem = new DresserProblem(milder(), kit, USUAL_WISHES);
+    const code = wearing(problem, [...DECENT, "downParka"]);
+    const honest = DECENT.reduce((sum, key) => sum + starterPiece(key as StarterPieceKey).massG, 0);
+    expect(problem.massG(code) - honest).toBeGreaterThan(300);
+    expect(problem.outings.outingIn(code).pieces.find(({ id }) => id === "downParka")!.massG).toBeUndefined();
+  });
+});
+
 describe("an answer", () => {
   it("is valid outfits whose figures are those of the whole simulation, the lightest first, the same for the same seed", async () => {
     const problem = problemOf(KIT, { wantedMinutes: 30 });

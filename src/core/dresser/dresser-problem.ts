@@ -6,6 +6,7 @@ import { PLACEMENT, SWITCHES, type OutfitCode, type Placement } from "./outfit-c
 import { OutfitOutings } from "./outfit-outing";
 import { OutfitRules } from "./outfit-rules";
 import { OutfitFeatures } from "./outfit-features";
+import { usualMassG } from "./usual-mass";
 import type { DresserPiece, Wishes } from "./wishes";
 
 /** What is carried in an outfit. */
@@ -21,6 +22,8 @@ export type Load = {
 /** A kit, an outing and wishes, read once: what the search asks again and again. */
 export class DresserProblem {
   readonly placements: readonly (readonly Placement[])[];
+  /** Of each piece, g; what is usual where it is not known. */
+  readonly massesG: readonly number[];
   readonly rules: OutfitRules;
   readonly outings: OutfitOutings;
   readonly features: OutfitFeatures;
@@ -35,6 +38,7 @@ export class DresserProblem {
     readonly kit: readonly DresserPiece[],
     readonly wishes: Wishes,
   ) {
+    this.massesG = kit.map((piece) => piece.massG ?? usualMassG(piece));
     this.placements = kit.map((piece) => allowedPlacements(piece, outing, wishes));
     this.rules = new OutfitRules(kit, this.placements, outing);
     this.outings = new OutfitOutings(outing, kit, wishes);
@@ -57,7 +61,7 @@ export class DresserProblem {
 
   massG(code: OutfitCode): number {
     let sum = 0;
-    for (let index = 0; index < this.kit.length; index++) if (code[index]! > 0) sum += this.kit[index]!.massG ?? 0;
+    for (let index = 0; index < this.kit.length; index++) if (code[index]! > 0) sum += this.massesG[index]!;
     return sum;
   }
 
@@ -67,8 +71,8 @@ export class DresserProblem {
       if (code[index] === PLACEMENT.home) return;
       if (piece.isGeneric) costMinor += piece.priceMinor ?? 0;
       if (code[index] !== PLACEMENT.seat) return;
-      packG += piece.massG ?? 0;
-      packL += packedVolumeL({ massG: piece.massG ?? null, traits: piece.traits });
+      packG += this.massesG[index]!;
+      packL += packedVolumeL({ massG: this.massesG[index]!, traits: piece.traits });
     });
     return { carriedG: this.massG(code), packG, packL, costMinor };
   }

@@ -58,7 +58,7 @@ export function firstOutfits(problem: DresserProblem): OutfitCode[] {
   const byMass = problem.kit
     .map((_, index) => index)
     .filter((index) => problem.placements[index]!.length > 0)
-    .sort((one, other) => (problem.kit[one]!.massG ?? 0) - (problem.kit[other]!.massG ?? 0) || one - other);
+    .sort((one, other) => problem.massesG[one]! - problem.massesG[other]! || one - other);
   const least = dressedInOrder(problem, byMass, (code) => problem.isValid(code));
   const between = thinned(problem, warmest);
   return [least, warmest, ...between].filter((code) => problem.isValid(code));
@@ -70,7 +70,7 @@ function thinned(problem: DresserProblem, warmest: OutfitCode): OutfitCode[] {
   let code = warmest;
   for (;;) {
     const next = problem.kit
-      .map((piece, index) => ({ index, worth: warmthOf(problem, index) / Math.max(1, piece.massG ?? 0) }))
+      .map((_, index) => ({ index, worth: warmthOf(problem, index) / Math.max(1, problem.massesG[index]!) }))
       .filter(({ index }) => code[index]! > 0)
       .sort((one, other) => one.worth - other.worth)
       .map(({ index }) => withPlacement(code, [index, PLACEMENT.home]))

@@ -59,7 +59,7 @@ export async function leftAtHome(
       const best = ways
         .map((way) => ({ way, minutes: byKey.get(keyOf(way))!.minutes }))
         .sort((one, other) => other.minutes - one.minutes || problem.massG(one.way) - problem.massG(other.way))[0];
-      if (!best) return { pieceId, addedMinutes: null, addedG: problem.kit[index]!.massG ?? 0, insteadOf: [] };
+      if (!best) return { pieceId, addedMinutes: null, addedG: problem.massesG[index]!, insteadOf: [] };
       return {
         pieceId,
         addedMinutes: best.minutes - before,

@@ -6,10 +6,12 @@ import { loadText } from "@/formats/display/quantities";
 import { durationText } from "@/formats/display/time";
 import { lastsText, outfitName } from "@/formats/display/words/dresser-words";
 import type { KeyboardEvent } from "react";
+import { useWidth } from "../page/use-width";
 
-const WIDTH = 640;
+const USUAL_WIDTH = 640;
 const HEIGHT = 270;
-const FRAME = { left: 64, right: WIDTH - 18, top: 14, bottom: HEIGHT - 42 };
+const FRAME = { left: 64, top: 14, bottom: HEIGHT - 42 };
+const RIGHT_PX = 18;
 const POINT = 7;
 /** Room that a finger or a pointer hits. */
 const TARGET = 16;
@@ -33,7 +35,9 @@ export function FrontPicture({ outfits, front, wantedMinutes, chosen, onChoose }
     lowMinutes: low.minutes,
     highMinutes: high.minutes,
   }));
-  const chart = frontChart(points, front, wantedMinutes, FRAME);
+  const [box, width] = useWidth<HTMLDivElement>(USUAL_WIDTH);
+  const right = width - RIGHT_PX;
+  const chart = frontChart(points, front, wantedMinutes, { ...FRAME, right });
   const step = (event: KeyboardEvent<SVGSVGElement>): void => {
     const by = FORWARDS.includes(event.key) ? 1 : BACKWARDS.includes(event.key) ? -1 : 0;
     if (by === 0 || outfits.length === 0) return;
@@ -42,111 +46,115 @@ export function FrontPicture({ outfits, front, wantedMinutes, chosen, onChoose }
   };
   const spoken = chosen === null ? undefined : outfits[chosen];
   return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="slider"
-      tabIndex={0}
-      aria-label={m.frontOfOutfits}
-      aria-valuemin={1}
-      aria-valuemax={Math.max(1, outfits.length)}
-      aria-valuenow={(chosen ?? 0) + 1}
-      aria-valuetext={
-        spoken &&
-        m.outfitSpoken({
-          name: outfitName(spoken, chosen!),
-          duration: lastsText(spoken),
-          mass: loadText(spoken.carriedG),
-        })
-      }
-      onKeyDown={step}
-      className="block w-full"
-      data-testid="front"
-    >
-      {chart.hours.map(({ hour, y }) => (
-        <g key={hour}>
-          <line x1={FRAME.left} x2={FRAME.right} y1={y} y2={y} className="stroke-line" />
-          <text x={FRAME.left - 6} y={y + 4} textAnchor="end" fontSize={12} className="fill-muted">
-            {durationText(hour * MINUTES_PER_HOUR)}
-          </text>
-        </g>
-      ))}
-      {chart.massTicksG.map((grams) => (
-        <text
-          key={grams}
-          x={chart.x(grams)}
-          y={FRAME.bottom + 18}
-          textAnchor="middle"
-          fontSize={12}
-          className="fill-muted"
-        >
-          {loadText(grams)}
-        </text>
-      ))}
-      <text x={FRAME.right} y={HEIGHT - 6} textAnchor="end" fontSize={12} className="fill-muted">
-        {m.carriedToSeat}
-      </text>
-      {wantedMinutes !== null && (
-        <g>
-          <line
-            x1={FRAME.left}
-            x2={FRAME.right}
-            y1={chart.y(wantedMinutes)}
-            y2={chart.y(wantedMinutes)}
-            strokeWidth={2}
-            strokeDasharray="7 4"
-            className="stroke-accent"
-          />
-          <text x={FRAME.left + 4} y={chart.y(wantedMinutes) - 5} fontSize={12} className="fill-accent-text">
-            {m.wantedLine({ duration: durationText(wantedMinutes) })}
-          </text>
-        </g>
-      )}
-      <path d={chart.path} fill="none" strokeWidth={1.5} className="stroke-muted" opacity={0.7} />
-      {outfits.map((outfit, place) => {
-        const { carriedG, minutes, lowMinutes, highMinutes } = points[place]!;
-        const isChosen = place === chosen;
-        const x = chart.x(carriedG);
-        return (
-          <g key={place} onClick={() => onChoose(place)} className="cursor-pointer">
-            <circle cx={x} cy={chart.y(minutes)} r={TARGET} fill="transparent" />
-            <line
-              x1={x}
-              x2={x}
-              y1={chart.y(lowMinutes)}
-              y2={chart.y(highMinutes)}
-              strokeWidth={isChosen ? 4 : 2.5}
-              className={isChosen ? "stroke-accent" : "stroke-muted"}
-            />
-            <circle
-              cx={x}
-              cy={chart.y(minutes)}
-              r={isChosen ? POINT + 2 : POINT}
-              strokeWidth={2}
-              className={`stroke-ground ${outfit.does ? "fill-moss" : "fill-muted"}`}
-            />
-            {outfit.does && (
-              <path
-                d={`M${x - 3},${chart.y(minutes)} l2.5,3 l4.5,-6`}
-                fill="none"
-                strokeWidth={1.8}
-                className="stroke-ground"
-              />
-            )}
-            {outfit.picks.length > 0 && (
-              <text
-                x={x + (x > WIDTH / 2 ? -12 : 12)}
-                y={chart.y(highMinutes) - 2 < FRAME.top + 10 ? FRAME.top + 22 : chart.y(highMinutes) - 4}
-                textAnchor={x > WIDTH / 2 ? "end" : "start"}
-                fontSize={12}
-                fontWeight={isChosen ? 700 : 400}
-                className="fill-ink"
-              >
-                {outfitName(outfit, place)}
-              </text>
-            )}
+    <div ref={box}>
+      <svg
+        viewBox={`0 0 ${width} ${HEIGHT}`}
+        role="slider"
+        tabIndex={0}
+        aria-label={m.frontOfOutfits}
+        aria-valuemin={1}
+        aria-valuemax={Math.max(1, outfits.length)}
+        aria-valuenow={(chosen ?? 0) + 1}
+        aria-valuetext={
+          spoken &&
+          m.outfitSpoken({
+            name: outfitName(spoken, chosen!),
+            duration: lastsText(spoken),
+            mass: loadText(spoken.carriedG),
+          })
+        }
+        onKeyDown={step}
+        className="block w-full"
+        data-testid="front"
+      >
+        {chart.hours.map(({ hour, y }) => (
+          <g key={hour}>
+            <line x1={FRAME.left} x2={right} y1={y} y2={y} className="stroke-line" />
+            <text x={FRAME.left - 6} y={y + 4} textAnchor="end" fontSize={12} className="fill-muted">
+              {durationText(hour * MINUTES_PER_HOUR)}
+            </text>
           </g>
-        );
-      })}
-    </svg>
+        ))}
+        {chart.massTicksG.map((grams) => (
+          <text
+            key={grams}
+            x={chart.x(grams)}
+            y={FRAME.bottom + 18}
+            textAnchor="middle"
+            fontSize={12}
+            className="fill-muted"
+          >
+            {loadText(grams)}
+          </text>
+        ))}
+        <text x={right} y={HEIGHT - 6} textAnchor="end" fontSize={12} className="fill-muted">
+          {m.carriedToSeat}
+        </text>
+        {wantedMinutes !== null && (
+          <g>
+            <line
+              x1={FRAME.left}
+              x2={right}
+              y1={chart.y(wantedMinutes)}
+              y2={chart.y(wantedMinutes)}
+              strokeWidth={2}
+              strokeDasharray="7 4"
+              className="stroke-accent"
+            />
+            <text x={FRAME.left + 4} y={chart.y(wantedMinutes) - 5} fontSize={12} className="fill-accent-text">
+              {m.wantedLine({ duration: durationText(wantedMinutes) })}
+            </text>
+          </g>
+        )}
+        <path d={chart.path} fill="none" strokeWidth={1.5} className="stroke-muted" opacity={0.7} />
+        {outfits.map((outfit, place) => {
+          const { carriedG, minutes, lowMinutes, highMinutes } = points[place]!;
+          const isChosen = place === chosen;
+          const x = chart.x(carriedG);
+          return (
+            <g key={place} onClick={() => onChoose(place)} className="cursor-pointer">
+              <circle cx={x} cy={chart.y(minutes)} r={TARGET} fill="transparent" />
+              <line
+                x1={x}
+                x2={x}
+                y1={chart.y(lowMinutes)}
+                y2={chart.y(highMinutes)}
+                strokeWidth={isChosen ? 4 : 2.5}
+                className={isChosen ? "stroke-accent" : "stroke-muted"}
+              />
+              <circle
+                cx={x}
+                cy={chart.y(minutes)}
+                r={isChosen ? POINT + 2 : POINT}
+                strokeWidth={2}
+                className={`stroke-ground ${outfit.does ? "fill-moss" : "fill-muted"}`}
+              />
+              {outfit.does && (
+                <path
+                  d={`M${x - 3},${chart.y(minutes)} l2.5,3 l4.5,-6`}
+                  fill="none"
+                  strokeWidth={1.8}
+                  className="stroke-ground"
+                />
+              )}
+              {outfit.picks.length > 0 && (
+                <text
+                  x={x + (x > width / 2 ? -12 : 12)}
+                  y={chart.y(highMinutes) - 2 < FRAME.top + 10 ? FRAME.top + 22 : chart.y(highMinutes) - 4}
+                  textAnchor={x > width / 2 ? "end" : "start"}
+                  fontSize={12}
+                  fontWeight={isChosen ? 700 : 400}
+                  paintOrder="stroke"
+                  strokeWidth={4}
+                  className="fill-ink stroke-ground"
+                >
+                  {outfitName(outfit, place)}
+                </text>
+              )}
+            </g>
+          );
+        })}
+      </svg>
+    </div>
   );
 }

@@ -123,11 +123,17 @@ function PieceList({
                 <ul>
                   {own
                     .sort((one, other) => usualWearing(one).rank - usualWearing(other).rank)
-                    .map(({ id, name, isGeneric, massG, priceMinor }) => (
+                    .map((piece) => ({ ...piece, piece }))
+                    .map(({ id, name, isGeneric, massG, priceMinor, piece }) => (
                       <li key={id}>
                         {name}
                         <span className="text-muted text-sm">
-                          {massG === undefined ? "" : ` ${quantityText("smallMass", massG)}`}
+                          {" "}
+                          {massG === undefined
+                            ? m.aboutSoHeavy({
+                                mass: quantityText("smallMass", problem.massesG[problem.kit.indexOf(piece)]!),
+                              })
+                            : quantityText("smallMass", massG)}
                           {sides.get(id) === "both" ? "" : `, ${m.otherHandOnly}`}
                           {isGeneric &&
                             `, ${priceMinor ? m.notOwnedPriced({ price: moneyText(priceMinor, currency) }) : m.notOwned}`}
