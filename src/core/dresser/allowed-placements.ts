@@ -2,26 +2,11 @@ import { isAvoided } from "../changes";
 import { usualWearing } from "../dressing";
 import { coveredPatches } from "../labels";
 import { atSeatFromMinute, type Outing } from "../outing";
-import { NEXT_TO_SKIN, type PieceKind } from "../pieces";
+import { KIND_TABLE, NEXT_TO_SKIN } from "../pieces";
 import { PLACEMENT, type Placement } from "./outfit-code";
 import type { DresserPiece, Wishes } from "./wishes";
 
-const { start, seat, way } = PLACEMENT;
-
-/** Where pieces of a kind may be placed when there is a way to walk; `null`: by their cut. */
-const BY_KIND: Readonly<Record<PieceKind, readonly Placement[] | null>> = {
-  garment: null,
-  footwear: [start, seat, way],
-  sock: [start],
-  liner: [start, seat],
-  footbed: [start, seat],
-  handwear: [start, seat],
-  headwear: [start, seat],
-  neckwear: [start, seat],
-  pad: [seat],
-  protection: [start],
-  heatSource: [start],
-};
+const { start, seat } = PLACEMENT;
 
 /** Underwear stays on; trousers go on out there only if they are known to open over boots, or are an outer layer. */
 function ofGarment(piece: DresserPiece): readonly Placement[] {
@@ -43,6 +28,6 @@ const isWished = (piece: DresserPiece, { leftOut, avoids, mostNoise, mostCostMin
 /** Where a piece may be in an outing, but for at home; nowhere when a wish leaves it there. */
 export function allowedPlacements(piece: DresserPiece, outing: Pick<Outing, "phases">, wishes: Wishes): Placement[] {
   if (!isWished(piece, wishes)) return [];
-  const byCut = BY_KIND[piece.kind] ?? ofGarment(piece);
+  const byCut = KIND_TABLE[piece.kind].wornWhen?.map((when) => PLACEMENT[when]) ?? ofGarment(piece);
   return atSeatFromMinute(outing.phases) > 0 ? [...byCut] : [start];
 }

@@ -32,6 +32,9 @@ export const MIDDLE: UsualWearing = { rank: 20, isForTheSit: false };
 /** Whether a rule holds for all pieces of a kind, for none, or for those next to the skin. */
 export type WhichOfKind = "all" | "none" | "nextToSkin";
 
+/** From the start, from the seat on, or on the way alone. */
+export type WornWhen = "start" | "seat" | "way";
+
 export type KindRow = {
   /** Lane of the day sheet; `null`: by what it covers. */
   readonly lane: LaneName | null;
@@ -61,6 +64,8 @@ export type KindRow = {
   readonly inDrySet: WhichOfKind;
   /** It may be worn over others of its kind to gain minutes. */
   readonly addsToItsKind: boolean;
+  /** When it may be worn where there is a way to walk: all along, from the seat on, on the way alone; `null`: by its cut. */
+  readonly wornWhen: readonly WornWhen[] | null;
   /** How generic pieces of the kind are made up. */
   readonly genericAssembly: "none" | "handwear" | "boot";
 };
@@ -81,6 +86,7 @@ export const KIND_TABLE: Readonly<Record<PieceKind, KindRow>> = {
     changedOnArrival: "nextToSkin",
     inDrySet: "nextToSkin",
     addsToItsKind: true,
+    wornWhen: null,
     genericAssembly: "none",
   },
   footwear: {
@@ -98,6 +104,7 @@ export const KIND_TABLE: Readonly<Record<PieceKind, KindRow>> = {
     changedOnArrival: "none",
     inDrySet: "none",
     addsToItsKind: false,
+    wornWhen: ["start", "seat", "way"],
     genericAssembly: "boot",
   },
   sock: {
@@ -115,6 +122,7 @@ export const KIND_TABLE: Readonly<Record<PieceKind, KindRow>> = {
     changedOnArrival: "all",
     inDrySet: "all",
     addsToItsKind: true,
+    wornWhen: ["start"],
     genericAssembly: "none",
   },
   liner: {
@@ -132,6 +140,7 @@ export const KIND_TABLE: Readonly<Record<PieceKind, KindRow>> = {
     changedOnArrival: "none",
     inDrySet: "none",
     addsToItsKind: true,
+    wornWhen: ["start", "seat"],
     genericAssembly: "none",
   },
   footbed: {
@@ -149,6 +158,7 @@ export const KIND_TABLE: Readonly<Record<PieceKind, KindRow>> = {
     changedOnArrival: "none",
     inDrySet: "none",
     addsToItsKind: true,
+    wornWhen: ["start", "seat"],
     genericAssembly: "none",
   },
   handwear: {
@@ -166,6 +176,7 @@ export const KIND_TABLE: Readonly<Record<PieceKind, KindRow>> = {
     changedOnArrival: "none",
     inDrySet: "none",
     addsToItsKind: true,
+    wornWhen: ["start", "seat"],
     genericAssembly: "handwear",
   },
   headwear: {
@@ -183,6 +194,7 @@ export const KIND_TABLE: Readonly<Record<PieceKind, KindRow>> = {
     changedOnArrival: "all",
     inDrySet: "none",
     addsToItsKind: true,
+    wornWhen: ["start", "seat"],
     genericAssembly: "none",
   },
   neckwear: {
@@ -200,6 +212,7 @@ export const KIND_TABLE: Readonly<Record<PieceKind, KindRow>> = {
     changedOnArrival: "none",
     inDrySet: "none",
     addsToItsKind: true,
+    wornWhen: ["start", "seat"],
     genericAssembly: "none",
   },
   pad: {
@@ -217,6 +230,7 @@ export const KIND_TABLE: Readonly<Record<PieceKind, KindRow>> = {
     changedOnArrival: "none",
     inDrySet: "none",
     addsToItsKind: true,
+    wornWhen: ["seat"],
     genericAssembly: "none",
   },
   protection: {
@@ -234,6 +248,7 @@ export const KIND_TABLE: Readonly<Record<PieceKind, KindRow>> = {
     changedOnArrival: "none",
     inDrySet: "none",
     addsToItsKind: true,
+    wornWhen: ["start"],
     genericAssembly: "none",
   },
   heatSource: {
@@ -251,6 +266,7 @@ export const KIND_TABLE: Readonly<Record<PieceKind, KindRow>> = {
     changedOnArrival: "none",
     inDrySet: "none",
     addsToItsKind: false,
+    wornWhen: ["start"],
     genericAssembly: "none",
   },
 };
