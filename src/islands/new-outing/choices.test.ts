@@ -25,15 +25,17 @@ describe("the weather of a new outing as it is sent", () => {
 });
 
 describe("the clothes of a new outing as they are sent", () => {
-  it("are those of last time for who has worn some, generic by the cold for who has not", () => {
+  it("come from the own kit for who has worn some, generic by the cold for who has not", () => {
     const person = { id: ID, name: "Runa", outfits: [], last: { id: ID, name: "Lek" } };
-    expect(dressBody(usualDress(person))).toEqual({ kind: "outing", id: ID });
+    expect(usualDress(person)).toBe("dressMe");
+    expect(dressBody("dressMe")).toEqual({ kind: "nothing" }); // the dresser's page follows
+    expect(dressBody(`outing:${ID}`)).toEqual({ kind: "outing", id: ID });
     expect(dressBody(usualDress({ ...person, last: null }))).toEqual({ kind: "generic", kit: "byCold" });
     expect(dressBody(usualDress(null))).toEqual({ kind: "generic", kit: "byCold" });
   });
 
   it("every way is one the server takes", () => {
-    for (const word of ["byCold", "nothing", `outfit:${ID}`, `outing:${ID}`, "generic:child"] as const) {
+    for (const word of ["byCold", "nothing", "dressMe", `outfit:${ID}`, `outing:${ID}`, "generic:child"] as const) {
       const parsed = newOutingSchema.safeParse({
         from: "place",
         id: ID,
