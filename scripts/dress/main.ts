@@ -15,12 +15,12 @@ import { toOuting } from "@/formats/outing-file/to-outing";
 import { fail, readOutingFile } from "../outing/command";
 
 const USAGE = [
-  "usage: npm run -s dress -- FILE [--hours H | --long] [--carry-kg KG] [--pack-l L] [--sure S] [--noise N] [--seed N] [--front] [--json]",
+  "usage: npm run -s dress -- FILE [--hours H | --long] [--carry-kg KG] [--pack-l L] [--sure S] [--noise N] [--wait] [--seed N] [--front] [--json]",
   "  FILE an outing file with a kit of the pieces that may be worn (- for standard input)",
   "  --hours   wanted; as the sit is planned when not given      --long      as long as possible",
   "  --carry-kg  all that is worn and packed, at most",
   "  --sure    share of cases: 0.8 by the lower end of the range that holds eight of ten, 0 by its middle",
-  "  --pack-l  room in the pack      --noise  loudest step borne, 0 to 4",
+  "  --pack-l  room in the pack      --noise  loudest step borne, 0 to 4      --wait  big layers wait for the seat",
   "  --front   every outfit that none lighter outlasts, not only those that differ truly      --json  on one line",
 ];
 const MINUTES_PER_HOUR = 60;
@@ -33,6 +33,7 @@ const OPTIONS = {
   "pack-l": { type: "string" },
   sure: { type: "string" },
   noise: { type: "string" },
+  wait: { type: "boolean" },
   seed: { type: "string" },
   front: { type: "boolean" },
   json: { type: "boolean" },
@@ -75,6 +76,7 @@ const wishes: Wishes = {
   mostCarriedG: wished("carry-kg", "mostCarriedG", G_PER_KG),
   mostPackedL: wished("pack-l", "mostPackedL"),
   mostNoise: wished("noise", "mostNoise"),
+  bigLayersWait: values.wait === true,
 };
 if (!file.kit || file.kit.length === 0)
   fail(["kit: lists no pieces. Give those that may be worn, as docs/formats/dress-example.json does."]);

@@ -110,6 +110,13 @@ describe("what can be worn (common practice, no source)", () => {
     expect(isValid([...DECENT, "heavySock", "synthSock"])).toBe(false); // no boot here has room for three
   });
 
+  it("what is big and warm waits for the seat where that is wished", () => {
+    const { placements, kit } = problemOf(KIT, { bigLayersWait: true });
+    const placesOf = (id: string) => placements[kit.findIndex((own) => own.id === id)];
+    expect(placesOf("downParka")).toEqual([PLACEMENT.seat]);
+    expect(placesOf("fleeceJacket")).toEqual([PLACEMENT.start, PLACEMENT.seat]);
+  });
+
   it("a hand that has to do something has no mitt on, the other may", () => {
     const { outings, kit } = problemOf(KIT, { workingHandDexterity: 3 });
     const sides = outings.wearings(wearing(problem, [...DECENT, "thinGloves", "mitts200"]));

@@ -29,5 +29,6 @@ const isWished = (piece: DresserPiece, { leftOut, avoids, mostNoise, mostCostMin
 export function allowedPlacements(piece: DresserPiece, outing: Pick<Outing, "phases">, wishes: Wishes): Placement[] {
   if (!isWished(piece, wishes)) return [];
   const byCut = KIND_TABLE[piece.kind].wornWhen?.map((when) => PLACEMENT[when]) ?? ofGarment(piece);
-  return atSeatFromMinute(outing.phases) > 0 ? [...byCut] : [start];
+  if (atSeatFromMinute(outing.phases) === 0) return [start];
+  return wishes.bigLayersWait && usualWearing(piece).isForTheSit ? [seat] : [...byCut];
 }

@@ -28,6 +28,8 @@ export type Wishes = {
   readonly heldIn: readonly string[];
   readonly leftOut: readonly string[];
   readonly avoids: readonly Avoided[];
+  /** What is big and warm waits for the seat, whatever lasts longest: the rule of the trade. */
+  readonly bigLayersWait: boolean;
   /** Water in the layers of the trunk on arrival. */
   readonly mostSweatGPerM2: number | null;
   /** For what is not in the kit, all together, in the smallest unit of money. */
@@ -47,6 +49,7 @@ export const USUAL_WISHES: Wishes = {
   heldIn: [],
   leftOut: [],
   avoids: [],
+  bigLayersWait: false,
   mostSweatGPerM2: SWEAT_STEPS_G_PER_M2.wet,
   mostCostMinor: null,
 };

@@ -146,6 +146,11 @@ export function WishesForm({ view }: { readonly view: OutingView }) {
             ]}
             onChange={(step) => set({ mostSweatGPerM2: SWEAT_WISHES[step] })}
           />
+          <CheckField
+            label={m.bigLayersWaitWish}
+            checked={wishes.bigLayersWait}
+            onChange={(bigLayersWait) => set({ bigLayersWait })}
+          />
           {AVOIDABLE.map((avoided) => (
             <CheckField
               key={avoided}
