@@ -69,10 +69,6 @@ await picture("why", WIDE, "light", async (page) => {
   await openLek(page);
   await page.getByRole("button", { name: "Why this number" }).click();
 });
-await picture("add-clothes", WIDE, "light", async (page) => {
-  await openLek(page);
-  await page.getByRole("button", { name: "Add clothes" }).click();
-});
 await picture("weather", WIDE, "light", async (page) => {
   await openLek(page);
   await page.getByRole("button", { name: "Weather", exact: true }).click();
