@@ -15,14 +15,14 @@ export type Asked = readonly OutfitCode[];
 export type Search = Generator<Asked, Archive, readonly Judgement[]>;
 
 /** How many outfits are simulated, at most, where not all can be. */
-export const SIMULATION_BUDGET = 192;
+export const SIMULATION_BUDGET = 256;
 const FIRST_BATCH = 4;
 const BATCH = 32;
 /** Where little promises more than is known, guesses are taken for more, step by step. */
 const HOPE_STEP = 1.06;
 const MOST_HOPE = 1.3;
 /** Drawn by chance to learn from, before anything is guessed. */
-const DRAWN = 32;
+const DRAWN = 48;
 /** Asks for outfits, takes in what is said of them, and learns from it. */
 function* judged(
   problem: DresserProblem,
