@@ -9,7 +9,7 @@ export {
   type PracticePreferences,
   type WithoutAvoided,
 } from "./avoided";
-export { PAD_MM } from "./sitting-changes";
+export { PAD_MM, withWalks } from "./sitting-changes";
 export { isAvoided } from "./avoided";
 export { genericAdditions, isSecondOuter } from "./clothing-changes";
 export { holdsDown, mayLieOutermost } from "./fits-weather";

@@ -2,6 +2,7 @@ import * as m from "@/messages";
 import type { Label } from "../labels";
 import { LEAK_POINTS, type LeakPoint, type Patch } from "../patches";
 import { Surroundings } from "../simulation";
+import { MINUTES_PER_HOUR } from "../units";
 import { type Outing, type Phase, type Recurring, totalMinutes } from "../outing";
 import type { Piece } from "../pieces";
 import type { Change, ChangeKind } from "./change";
@@ -65,21 +66,27 @@ function addPad(outing: Outing, kind: ChangeKind, piece: Piece): Change {
   };
 }
 
-/** Five minutes' walk an hour: at an easy pace near the seat. */
-const WALK_EVERY_HOUR: Recurring = {
+const WALK_MINUTES = 5;
+
+/** Five minutes' walk every so many: at an easy pace near the seat. */
+const walkEvery = (everyMinutes: number): Recurring => ({
   kind: "break",
-  minutes: 5,
-  everyMinutes: 60,
-  firstAfterMinutes: 55,
+  minutes: WALK_MINUTES,
+  everyMinutes,
+  firstAfterMinutes: everyMinutes - WALK_MINUTES,
   posture: "standing",
   activityRatio: 3,
   walkSpeedMPerS: 0.9,
-};
+});
 
 const onSits = (plan: Outing, change: (phase: Phase) => Phase): Outing => ({
   ...plan,
   phases: plan.phases.map((phase) => (phase.kind === "sit" ? change(phase) : phase)),
 });
+
+/** A plan with a short walk every so many minutes of sitting. */
+export const withWalks = (plan: Outing, everyMinutes: number): Outing =>
+  onSits(plan, (phase) => ({ ...phase, recurring: [...(phase.recurring ?? []), walkEvery(everyMinutes)] }));
 
 const simple = (kind: ChangeKind, apply: Change["apply"], id: string = kind): Change => ({
   id,
@@ -120,8 +127,6 @@ export function sittingChanges(outing: Outing): Change[] {
         ]
       : []),
     ...openPoints(outing).map((point) => simple("closeOpening", (plan) => closed(plan, point), `close ${point}`)),
-    simple("walkEveryHour", (plan) =>
-      onSits(plan, (phase) => ({ ...phase, recurring: [...(phase.recurring ?? []), WALK_EVERY_HOUR] })),
-    ),
+    simple("walkEveryHour", (plan) => withWalks(plan, MINUTES_PER_HOUR)),
   ];
 }

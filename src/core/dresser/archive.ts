@@ -21,8 +21,9 @@ export class Archive {
     return this.judged.get(key);
   }
 
-  all(): IterableIterator<JudgedOutfit> {
-    return this.judged.values();
+  /** Those that can be borne: nobody overheats in them or arrives wetter than is wished. */
+  bearable(): JudgedOutfit[] {
+    return [...this.judged.values()].filter(({ minutes }) => minutes >= 0);
   }
 
   add(outfit: JudgedOutfit): void {

@@ -1,6 +1,5 @@
 import { holdsDown } from "../changes";
-import type { Archive, JudgedOutfit } from "./archive";
-import { frontOf } from "./archive";
+import { frontOf, type JudgedOutfit } from "./archive";
 import type { DresserProblem } from "./dresser-problem";
 import { keyOf } from "./outfit-code";
 
@@ -8,10 +7,6 @@ import { keyOf } from "./outfit-code";
 export const MOST_SHOWN = 8;
 /** Outfits differ truly when one lasts so much longer (assumptions). */
 const DIFFERS_BY = { share: 0.08, minutes: 5 } as const;
-
-/** Judged outfits that are within what may be carried and bought. */
-export const affordable = (problem: DresserProblem, archive: Archive): JudgedOutfit[] =>
-  [...archive.all()].filter(({ code, minutes }) => minutes >= 0 && problem.isWithinLoad(code));
 
 /** Of the front those that differ truly, at most so many: lightest and warmest, and the ones spread between them. */
 export function spreadOut(front: readonly JudgedOutfit[], most: number = MOST_SHOWN): JudgedOutfit[] {

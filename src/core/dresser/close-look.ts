@@ -1,6 +1,6 @@
 import { leastMinutesStill, type Verdict } from "../limits";
 import { sitSpans, type Outing } from "../outing";
-import { RangeInParts, rangeOf, type MinutesBound, type RestedBy } from "../range";
+import { RangeInParts, rangeOf, type EndedBy, type MinutesBound, type RestedBy } from "../range";
 import { runToEnd } from "../numeric";
 import { restedPerson, type RestedPerson } from "../sitter";
 import { natureOf, simulateOuting } from "../simulation";
@@ -20,6 +20,8 @@ export type CloseLook = {
   readonly low: MinutesBound;
   readonly middle: MinutesBound;
   readonly high: MinutesBound;
+  /** What ends it in most cases; `null` where nothing does. */
+  readonly endedBy: EndedBy | null;
   readonly sweat: { readonly step: SweatStep; readonly gPerM2: number } | null;
 };
 
@@ -47,7 +49,7 @@ export class CloseLooks {
     const result = simulateOuting(outing, { rested });
     const sit = result.decidingSit;
     const { verdict, fromMinute, toMinute } = result.sits[sit]!;
-    const { low, middle, high } = this.rangeIn(outing, sit);
+    const { low, middle, high, endedBy } = this.rangeIn(outing, sit);
     return {
       code,
       verdict,
@@ -57,15 +59,17 @@ export class CloseLooks {
       low,
       middle,
       high,
+      endedBy,
       sweat: sweatOnArrival(result),
     };
   }
 
   /** The small range of a sit of an outing of this problem's person, in so many cases as is wished. */
-  rangeIn(outing: Outing, sit: number): Pick<CloseLook, "low" | "middle" | "high"> {
+  rangeIn(outing: Outing, sit: number): Pick<CloseLook, "low" | "middle" | "high" | "endedBy"> {
     const members = runToEnd(new RangeInParts(outing, sit, this.restedBy).members(0, LOOK_MEMBERS));
     const sure = this.problem.wishes.sureShare || SHARE_BESIDE_MIDDLE;
-    return rangeOf(outing, [members], (1 - sure) / 2);
+    const { endedBy, ...range } = rangeOf(outing, [members], (1 - sure) / 2);
+    return { low: range.low, middle: range.middle, high: range.high, endedBy: endedBy[0] ?? null };
   }
 }
 

@@ -1,5 +1,5 @@
 import { Archive, frontOf, type JudgedOutfit } from "./archive";
-import { affordable, isAnimalFree, lightestThatLasts, noiseOf, quietestThatLasts, spreadOut } from "./choose-outfits";
+import { isAnimalFree, lightestThatLasts, noiseOf, quietestThatLasts, spreadOut } from "./choose-outfits";
 import { CloseLooks, countedOn, lasts, type CloseLook } from "./close-look";
 import type { DresserProblem, Load } from "./dresser-problem";
 import { keyOf, type OutfitCode } from "./outfit-code";
@@ -90,8 +90,7 @@ async function answerFrom(
   evaluator: OutfitEvaluator,
 ): Promise<DresserAnswer> {
   const { sureShare, wantedMinutes: wished } = problem.wishes;
-  const wantedMinutes = wished ?? Infinity;
-  const outfits = affordable(problem, archive);
+  const outfits = archive.bearable();
   const front = frontOf(outfits);
   const looks = new Map<string, CloseLook>();
   const lookAt = async (wanted: readonly JudgedOutfit[]): Promise<void> => {
@@ -100,8 +99,8 @@ async function answerFrom(
   };
   await lookAt(spreadOut(front));
   const ratio = countedOverSingle([...looks.values()], sureShare);
-  const lightest = wished === null ? undefined : await lightestOf(front, wished, sureShare, looks, lookAt);
-  const guessed = ratio > 0 ? wantedMinutes / ratio : wantedMinutes;
+  const lightest = wished === null ? undefined : await lightestOf(front, wished, ratio, sureShare, looks, lookAt);
+  const guessed = (wished ?? Infinity) / (ratio || 1);
   const named: Partial<Record<Pick, JudgedOutfit | undefined>> = {
     lightestThatDoes: lightest,
     warmest: front.at(-1),
@@ -119,7 +118,13 @@ async function answerFrom(
     const look = looks.get(key)!;
     const picks = PICKS.filter((pick) => named[pick] && keyOf(named[pick].code) === key);
     const [loudestNoise] = noiseOf(problem, look);
-    return { ...look, ...problem.loadOf(look.code), picks, does: lasts(look, wantedMinutes, sureShare), loudestNoise };
+    return {
+      ...look,
+      ...problem.loadOf(look.code),
+      picks,
+      does: wished === null || lasts(look, wished, sureShare),
+      loudestNoise,
+    };
   });
   answered.sort((one, other) => one.carriedG - other.carriedG || one.minutesStill - other.minutesStill);
   return {
@@ -144,11 +149,13 @@ function countedOverSingle(looks: readonly CloseLook[], sureShare: number): numb
 async function lightestOf(
   front: readonly JudgedOutfit[],
   wantedMinutes: number,
+  ratio: number,
   sureShare: number,
   looks: ReadonlyMap<string, CloseLook>,
   lookAt: (wanted: readonly JudgedOutfit[]) => Promise<void>,
 ): Promise<JudgedOutfit | undefined> {
-  const hopeful = front.filter(({ minutes, isLonger }) => isLonger || minutes >= wantedMinutes);
+  // A middle may lie above the single run, the lower end of a range hardly does.
+  const hopeful = front.filter(({ minutes, isLonger }) => isLonger || minutes * Math.max(1, ratio) >= wantedMinutes);
   const does = ({ code }: JudgedOutfit): boolean => {
     const look = looks.get(keyOf(code));
     return look !== undefined && lasts(look, wantedMinutes, sureShare);

@@ -54,9 +54,14 @@ export class DresserProblem {
     return new Uint8Array(this.kit.length + SWITCHES);
   }
 
-  /** Whether an outfit can be worn, and holds what it has to. */
+  /** Whether an outfit can be worn, holds what it has to, and is within what may be carried and bought. */
   isValid(code: OutfitCode): boolean {
-    return this.heldIn.every((index) => code[index]! > 0) && this.rules.isValid(code);
+    return this.heldIn.every((index) => code[index]! > 0) && this.isWithinLoad(code) && this.rules.isValid(code);
+  }
+
+  /** Whether pieces go with each other and are not too much, be it all that is needed or not. */
+  isBeginning(code: OutfitCode): boolean {
+    return this.isWithinLoad(code) && this.rules.fitsTogether(code);
   }
 
   massG(code: OutfitCode): number {
@@ -77,8 +82,7 @@ export class DresserProblem {
     return { carriedG: this.massG(code), packG, packL, costMinor };
   }
 
-  /** Whether what is carried and bought is within the wishes. */
-  isWithinLoad(code: OutfitCode): boolean {
+  private isWithinLoad(code: OutfitCode): boolean {
     const { mostCarriedG, mostPackedL, mostCostMinor } = this.wishes;
     const { carriedG, packL, costMinor } = this.loadOf(code);
     return (

@@ -10,9 +10,6 @@ function usualPlacement({ kit, placements }: DresserProblem, index: number): Pla
   return placements[index]!.includes(wanted) ? wanted : placements[index]![0];
 }
 
-/** Sum of what a label says over all parts. */
-const warmthOf = ({ features }: DresserProblem, index: number): number => features.warmthOf(index);
-
 /** Puts pieces on in an order, each that goes with what is on already; then whatever is still held in. */
 function dressedInOrder(
   problem: DresserProblem,
@@ -26,7 +23,7 @@ function dressedInOrder(
       const placement = usualPlacement(problem, index);
       if (code[index]! > 0 || placement === undefined) continue;
       const next = withPlacement(code, [index, placement]);
-      const fits = mustBeValid ? problem.isValid(next) : problem.rules.fitsTogether(next);
+      const fits = mustBeValid ? problem.isValid(next) : problem.isBeginning(next);
       if (fits) code = next;
     }
   };
@@ -35,30 +32,28 @@ function dressedInOrder(
   return code;
 }
 
+/** Pieces that may be worn at all. */
+const wearable = ({ placements }: DresserProblem): number[] =>
+  placements.flatMap((own, index) => (own.length > 0 ? [index] : []));
+
 /** Boots first, as room in them decides what goes under; then what is held in, then by warmth. */
-function ordered(problem: DresserProblem, sign: 1 | -1): number[] {
+function warmestFirst(problem: DresserProblem): number[] {
   const held = (index: number): number => (problem.wishes.heldIn.includes(problem.kit[index]!.id) ? 0 : 1);
   const turn = (index: number): number =>
     problem.kit[index]!.kind === "footwear" ? 0 : KIND_TABLE[problem.kit[index]!.kind].liesUnder ? 2 : 1;
-  return problem.kit
-    .map((_, index) => index)
-    .filter((index) => problem.placements[index]!.length > 0)
-    .sort(
-      (one, other) =>
-        held(one) - held(other) ||
-        turn(one) - turn(other) ||
-        sign * (warmthOf(problem, other) - warmthOf(problem, one)) ||
-        one - other,
-    );
+  return wearable(problem).sort(
+    (one, other) =>
+      held(one) - held(other) ||
+      turn(one) - turn(other) ||
+      problem.features.warmthOf(other) - problem.features.warmthOf(one) ||
+      one - other,
+  );
 }
 
 /** Outfits to begin with: the warmest by the labels, the least that is decent, and some between. Only valid ones. */
 export function firstOutfits(problem: DresserProblem): OutfitCode[] {
-  const warmest = dressedInOrder(problem, ordered(problem, 1), () => false);
-  const byMass = problem.kit
-    .map((_, index) => index)
-    .filter((index) => problem.placements[index]!.length > 0)
-    .sort((one, other) => problem.massesG[one]! - problem.massesG[other]! || one - other);
+  const warmest = dressedInOrder(problem, warmestFirst(problem), () => false);
+  const byMass = wearable(problem).sort((one, other) => problem.massesG[one]! - problem.massesG[other]! || one - other);
   const least = dressedInOrder(problem, byMass, (code) => problem.isValid(code));
   const between = thinned(problem, warmest);
   return [least, warmest, ...between].filter((code) => problem.isValid(code));
@@ -70,7 +65,7 @@ function thinned(problem: DresserProblem, warmest: OutfitCode): OutfitCode[] {
   let code = warmest;
   for (;;) {
     const next = problem.kit
-      .map((_, index) => ({ index, worth: warmthOf(problem, index) / Math.max(1, problem.massesG[index]!) }))
+      .map((_, index) => ({ index, worth: problem.features.warmthOf(index) / Math.max(1, problem.massesG[index]!) }))
       .filter(({ index }) => code[index]! > 0)
       .sort((one, other) => one.worth - other.worth)
       .map(({ index }) => withPlacement(code, [index, PLACEMENT.home]))

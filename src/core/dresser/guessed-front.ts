@@ -1,4 +1,4 @@
-import type { RandomStream } from "../numeric";
+import { clamp, type RandomStream } from "../numeric";
 import type { Archive } from "./archive";
 import type { DresserProblem } from "./dresser-problem";
 import type { Anchor, MinutesModel } from "./minutes-model";
@@ -14,6 +14,15 @@ type Best = {
   readonly isJudged: boolean;
 };
 
+/** What a guess walks with. */
+export type Guessing = {
+  readonly problem: DresserProblem;
+  readonly archive: Archive;
+  readonly model: MinutesModel;
+  readonly variations: Variations;
+  readonly random: RandomStream;
+};
+
 /** How many ranges of mass have a best each, and how many outfits are thought of in a round (assumptions). */
 const MASS_RANGES = 64;
 const THOUGHT_OF = 12_000;
@@ -21,7 +30,10 @@ const THOUGHT_OF = 12_000;
 const TRUSTED_PER_STEP = 0.985;
 /** A guess has to beat what is known by so much to be worth a simulation. */
 const LEAST_GAIN = 1.01;
+/** Below the lightest that was simulated, as a share of the span of masses. */
 const ROOM_BELOW = 0.15;
+/** How often two changes are made at once. */
+const TWO_CHANGES_SHARE = 0.5;
 
 /**
  * Outfits that may lie beyond the front: for each range of mass the best is varied again and again, by the guess alone,
@@ -29,39 +41,30 @@ const ROOM_BELOW = 0.15;
  * @param hope what guesses are multiplied by: over 1 for who has simulations left and nothing that promises enough
  */
 export function guessedFront(
-  problem: DresserProblem,
-  archive: Archive,
-  model: MinutesModel,
-  variations: Variations,
-  random: RandomStream,
+  { problem, archive, model, variations, random }: Guessing,
   most: number,
   hope: number = 1,
 ): OutfitCode[] {
-  const masses = [...archive.all()].filter(({ minutes }) => minutes >= 0).map(({ massG }) => massG);
+  const known = archive.bearable();
+  const masses = known.map(({ massG }) => massG);
   const heaviest = Math.max(...masses);
   const lightest = Math.min(...masses);
   // Room below: what is lighter than all that was simulated has ranges of its own.
   const least = lightest - ROOM_BELOW * (heaviest - lightest);
   const rangeOf = (massG: number): number =>
-    Math.max(0, Math.min(MASS_RANGES - 1, Math.floor(((massG - least) / Math.max(1, heaviest - least)) * MASS_RANGES)));
-  const best: (Best | undefined)[] = new Array<Best | undefined>(MASS_RANGES).fill(undefined);
-  for (const own of archive.all()) {
-    if (own.minutes < 0) continue;
+    clamp(Math.floor(((massG - least) / Math.max(1, heaviest - least)) * MASS_RANGES), 0, MASS_RANGES - 1);
+  const best = new Array<Best | undefined>(MASS_RANGES);
+  for (const own of known) {
     const range = rangeOf(own.massG);
     if ((best[range]?.minutes ?? -1) >= own.minutes) continue;
-    best[range] = {
-      code: own.code,
-      anchor: model.anchorAt(own.code, own),
-      steps: 0,
-      minutes: own.minutes,
-      isJudged: true,
-    };
+    const anchor = model.anchorAt(own.code, own);
+    best[range] = { code: own.code, anchor, steps: 0, minutes: own.minutes, isJudged: true };
   }
   for (let thought = 0; thought < THOUGHT_OF; thought++) {
     const parent = best[Math.floor(random() * MASS_RANGES)];
     if (!parent) continue;
     let code = variations.near(parent.code);
-    if (random() < 0.5) code = variations.near(code);
+    if (random() < TWO_CHANGES_SHARE) code = variations.near(code);
     const range = rangeOf(problem.massG(code));
     const steps = parent.steps + 1;
     const minutes = Math.min(problem.mostMinutes, hope * model.guess(code, parent.anchor)) * TRUSTED_PER_STEP ** steps;

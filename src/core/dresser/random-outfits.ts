@@ -10,7 +10,7 @@ const DRAWS = 200;
  * search is compared with. @returns `null` where none was found
  */
 export function randomOutfit(problem: DresserProblem, random: RandomStream): OutfitCode | null {
-  const { kit, placements, rules, hasWay } = problem;
+  const { kit, placements, hasWay } = problem;
   for (let draw = 0; draw < DRAWS; draw++) {
     const chance = 0.15 + 0.85 * random();
     const order = kit.map((_, index) => ({ index, turn: random() })).sort((one, other) => one.turn - other.turn);
@@ -19,7 +19,7 @@ export function randomOutfit(problem: DresserProblem, random: RandomStream): Out
       const own = placements[index]!;
       if (own.length === 0 || random() > chance) continue;
       const next = withPlacement(code, [index, own[Math.floor(random() * own.length)]!]);
-      if (rules.fitsTogether(next)) code = next;
+      if (problem.isBeginning(next)) code = next;
     }
     for (let place = 0; hasWay && place < SWITCHES; place++) code[kit.length + place] = random() < 0.5 ? 1 : 0;
     if (problem.isValid(code)) return code;

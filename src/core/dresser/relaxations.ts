@@ -1,9 +1,9 @@
-import { genericAdditions, heatIn } from "../changes";
+import { genericAdditions, heatIn, withWalks } from "../changes";
 import { coveredPatches } from "../labels";
 import { pieceOfStarter } from "../morning";
 import type { Piece } from "../pieces";
 import { starterPiece } from "../starter-kit";
-import type { Outing, Recurring } from "../outing";
+import type { Outing } from "../outing";
 import type { Shelter } from "../weather";
 import { countedOn, type CloseLook, type CloseLooks } from "./close-look";
 import type { DresserProblem } from "./dresser-problem";
@@ -22,25 +22,10 @@ export type Relaxation = {
 
 /** Half an hour less. */
 const LESS_MINUTES = 30;
-/** A break by the walk, every forty minutes: easy, near the seat. */
-const WALK: Recurring = {
-  kind: "break",
-  minutes: 5,
-  everyMinutes: 40,
-  firstAfterMinutes: 35,
-  posture: "standing",
-  activityRatio: 3,
-  walkSpeedMPerS: 0.9,
-};
+/** A break by the walk, every so many minutes. */
+const WALK_EVERY_MINUTES = 40;
 /** Out of the wind: at the edge of a wood, or in it. */
 const SHELTERED: Partial<Record<Shelter, Shelter>> = { openIce: "hide", shore: "edgeOfWood", edgeOfWood: "insideWood" };
-
-const withWalks = (outing: Outing): Outing => ({
-  ...outing,
-  phases: outing.phases.map((phase) =>
-    phase.kind === "sit" ? { ...phase, recurring: [...(phase.recurring ?? []), WALK] } : phase,
-  ),
-});
 
 const TOE_PACKS = pieceOfStarter(starterPiece("toePacks"), "generic toe packs");
 const heatsToes = ({ heat, label }: Piece): boolean => heat !== undefined && coveredPatches(label).includes("toes");
@@ -77,7 +62,7 @@ export function relaxationsOf(
       gainedMinutes: 0,
       isEnough: before >= wantedMinutes - LESS_MINUTES,
     },
-    tried("walk", withWalks(outing)),
+    tried("walk", withWalks(outing, WALK_EVERY_MINUTES)),
     ...(sheltered ? [tried("outOfWind", { ...outing, place: { ...outing.place, shelter: sheltered } })] : []),
     ...genericAdditions(outing).map(({ piece, plan }) => tried("generic", plan, piece.name)),
     ...withToePacks(outing).map((plan) => tried("generic", plan, TOE_PACKS.name)),

@@ -16,6 +16,7 @@ export type Search = Generator<Asked, Archive, readonly Judgement[]>;
 
 /** How many outfits are simulated, at most, where not all can be. */
 export const SIMULATION_BUDGET = 256;
+/** Simulated at a time: parted among workers, and learnt from together; the first few are answered at once. */
 const FIRST_BATCH = 4;
 const BATCH = 32;
 /** Where little promises more than is known, guesses are taken for more, step by step. */
@@ -23,6 +24,7 @@ const HOPE_STEP = 1.06;
 const MOST_HOPE = 1.3;
 /** Drawn by chance to learn from, before anything is guessed. */
 const DRAWN = 48;
+
 /** Asks for outfits, takes in what is said of them, and learns from it. */
 function* judged(
   problem: DresserProblem,
@@ -33,7 +35,6 @@ function* judged(
   const fresh = [...new Map(codes.map((code) => [keyOf(code), code])).entries()]
     .filter(([key]) => !archive.has(key))
     .map(([, code]) => code);
-  // The first few are answered at once: whoever waits sees something.
   for (let from = 0; from < fresh.length;) {
     const batch = fresh.slice(from, from + (archive.size === 0 ? FIRST_BATCH : BATCH));
     from += batch.length;
@@ -72,17 +73,9 @@ export function* searchFront(
     yield* judged(problem, archive, model, all);
     return archive;
   }
-  const variations = new Variations(problem, random);
+  const guessing = { problem, archive, model, variations: new Variations(problem, random), random };
   for (let hope = 1; archive.size < budget && hope <= MOST_HOPE;) {
-    const next = guessedFront(
-      problem,
-      archive,
-      model,
-      variations,
-      random,
-      Math.min(BATCH, budget - archive.size),
-      hope,
-    );
+    const next = guessedFront(guessing, Math.min(BATCH, budget - archive.size), hope);
     if (next.length < BATCH / 2) hope *= HOPE_STEP;
     yield* judged(problem, archive, model, next);
   }

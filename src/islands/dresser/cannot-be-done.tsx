@@ -12,13 +12,13 @@ export function CannotBeDone({ answer }: { readonly answer: DresserAnswer }) {
   const relaxations = useStore($relaxations);
   const { sureShare } = useStore($wishes);
   const warmest = answer.outfits.find(({ picks }) => picks.includes("warmest")) ?? answer.outfits.at(-1)!;
-  const { verdict } = warmest;
-  if (verdict.kind === "longerThan") return null;
+  const { endedBy } = warmest;
+  if (!endedBy) return null;
   return (
     <div role="status" className="border-rust border-l-4 pl-3" data-testid="cannot">
       <p>
         {m.cannotBeDone({
-          limit: limitWords(verdict.crossing.limit, verdict.crossing.place),
+          limit: limitWords(endedBy.limit, endedBy.place),
           duration: durationText(countedOn(warmest, sureShare).minutes),
         })}
       </p>

@@ -14,7 +14,7 @@ import {
   type Relaxation,
   type Wishes,
 } from "@/core/dresser";
-import { genericsFor, dresserPieces } from "@/formats/wire/kit/dresser-kit";
+import { dresserPieces, genericsFor, wearingsFound } from "@/formats/wire/kit/dresser-kit";
 import { outfitOf } from "@/formats/wire/kit/outfit";
 import type { OutingView, PieceView, WearingView } from "@/formats/wire/outing/outing-view";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
@@ -119,18 +119,13 @@ async function askRelaxations({ outfits, wantedMinutes }: DresserAnswer): Promis
   $relaxations.set(await dresserWorker().relaxations(warmest, wantedMinutes ?? 0));
 }
 
-/** An outfit as a sheet keeps it. */
-function wearingsOf(problem: DresserProblem, outfit: DressedOutfit, ids: ReadonlyMap<string, string>): WearingView[] {
-  return problem.outings.wearings(outfit.code).map(({ opened = [], withoutParts = [], heat = null, ...wearing }) => ({
+/** An outfit on the sheet; generic pieces by the ids they have in the kit now. */
+const wearingsOf = (problem: DresserProblem, outfit: DressedOutfit, ids: ReadonlyMap<string, string>): WearingView[] =>
+  wearingsFound(problem, outfit.code).map((wearing) => ({
     ...wearing,
     id: uuid(),
     pieceId: ids.get(wearing.pieceId) ?? wearing.pieceId,
-    opened,
-    withoutParts,
-    heat,
-    whenOff: "pack",
   }));
-}
 
 /** Generic pieces of an outfit join the kit. @returns their ids there, by those they were known by */
 async function ownGenerics(problem: DresserProblem, outfit: DressedOutfit): Promise<ReadonlyMap<string, string>> {

@@ -2,6 +2,7 @@ import * as m from "@/messages";
 import { atom } from "nanostores";
 import { v7 as uuid } from "uuid";
 import type { DresserAnswer, DresserProblem } from "@/core/dresser";
+import { wearingsFound } from "@/formats/wire/kit/dresser-kit";
 import type { OutingView, WearingView } from "@/formats/wire/outing/outing-view";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import { outfitName } from "@/formats/display/words/dresser-words";
@@ -28,15 +29,7 @@ export function keepFound(view: OutingView, problem: DresserProblem, { outfits }
   const found = outfits
     .map((outfit, turn): FoundOutfit => ({
       name: outfitName(outfit, turn),
-      wearings: problem.outings
-        .wearings(outfit.code)
-        .map(({ opened = [], withoutParts = [], heat = null, ...wearing }) => ({
-          ...wearing,
-          opened,
-          withoutParts,
-          heat,
-          whenOff: "pack",
-        })),
+      wearings: wearingsFound(problem, outfit.code),
     }))
     .filter(({ wearings }) => wearings.every(({ pieceId }) => owned.has(pieceId)));
   try {

@@ -1,6 +1,6 @@
-import type { DresserPiece } from "@/core/dresser";
+import type { DresserPiece, DresserProblem, OutfitCode } from "@/core/dresser";
 import { STARTER_PIECES, starterPiece, type StarterPieceKey } from "@/core/starter-kit";
-import type { OutingView, PieceView } from "../outing/outing-view";
+import type { OutingView, PieceView, WearingView } from "../outing/outing-view";
 import { kitOf } from "../outing/view-to-outing";
 import { genericPiece } from "./generic-outfit";
 
@@ -26,3 +26,13 @@ export const dresserPieces = (view: Pick<OutingView, "kit">, generics: readonly 
   ...piecesOf(view.kit, false),
   ...piecesOf(generics, true),
 ];
+
+/** An outfit that was found, as a sheet keeps it. */
+export const wearingsFound = (problem: DresserProblem, code: OutfitCode): Omit<WearingView, "id">[] =>
+  problem.outings.wearings(code).map(({ opened = [], withoutParts = [], heat = null, ...wearing }) => ({
+    ...wearing,
+    opened,
+    withoutParts,
+    heat,
+    whenOff: "pack",
+  }));
