@@ -155,6 +155,11 @@ describe("an answer", () => {
       expect(minutesStill).toBe(leastMinutesStill(sits[decidingSit]!.verdict));
       expect(carriedG).toBe(outing.pieces.reduce((sum, { massG = 0 }) => sum + massG, 0));
     }
+    // The search judges by less than a whole simulation; it says the same.
+    for (const { code, minutes } of answer.front) {
+      const { sits, decidingSit } = simulateOuting(problem.outings.outingIn(code));
+      expect(minutes).toBe(leastMinutesStill(sits[decidingSit]!.verdict));
+    }
     const lightest = answer.outfits.find(({ picks }) => picks.includes("lightestThatDoes"))!;
     expect(lightest.low.minutes).toBeGreaterThanOrEqual(30);
     expect(answer.canBeDone).toBe(true);
@@ -176,6 +181,20 @@ describe("an answer", () => {
     for (const { code } of animalFree.outfits) {
       expect(free.kit.filter((own, index) => code[index]! > 0 && own.traits.isAnimalFree !== true)).toEqual([]);
     }
+  });
+
+  it("takes what may be carried and spent for bounds of the search: tight ones leave outfits too", async () => {
+    const generics = seededKit(30, 2).map((own) => ({ ...own, isGeneric: true, priceMinor: 20_000 }));
+    const wishes = { ...USUAL_WISHES, mostCostMinor: 60_000, mostPackedL: 12 };
+    const problem = new DresserProblem(milder(), [...KIT.map(piece), ...generics], wishes);
+    const { front } = await dress(problem, aloneEvaluator(problem), { budget: 64 });
+    expect(front.length).toBeGreaterThan(3);
+    const loads = front.map(({ code }) => problem.loadOf(code));
+    for (const { costMinor, packL } of loads) {
+      expect(costMinor).toBeLessThanOrEqual(60_000);
+      expect(packL).toBeLessThanOrEqual(12);
+    }
+    expect(Math.max(...loads.map(({ costMinor }) => costMinor))).toBeGreaterThan(0);
   });
 
   it("stops when told to, with what is known by then", async () => {
