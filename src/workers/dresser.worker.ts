@@ -3,6 +3,7 @@ import {
   CloseLooks,
   dress,
   DresserProblem,
+  firstOutfits,
   leftAtHome,
   OutfitJudge,
   relaxationsOf,
@@ -31,6 +32,8 @@ let problem: DresserProblem | null = null;
 let judge: OutfitJudge | null = null;
 let looks: CloseLooks | null = null;
 let isCancelled = false;
+/** Somebody waits: nothing more is warmed up. */
+let isAsked = false;
 let helpers: readonly Remote<DresserWorker>[] = [];
 
 /** Takes up a kit, an outing and wishes; what follows is about them. */
@@ -79,13 +82,14 @@ async function warmUp(outing: Outing, kit: readonly DresserPiece[], wishes: Wish
   take(outing, kit, wishes);
   await Promise.all(helpers.map((helper) => helper.take(outing, kit, wishes)));
   try {
-    await dress(problem!, evaluator, { budget: WARMED_BY });
+    for (const code of firstOutfits(problem!)) {
+      if (isAsked) return;
+      await evaluator.judge(Array.from({ length: helpers.length + 1 }, () => code));
+    }
   } catch (error) {
     if (!(error instanceof CoreError)) throw error; // told when it is asked for
   }
 }
-/** Outfits simulated before anything is asked. */
-const WARMED_BY = 24;
 
 async function dressNow(
   outing: Outing,
@@ -93,6 +97,7 @@ async function dressNow(
   wishes: Wishes,
   onProgress: (progress: DresserProgress) => void,
 ): Promise<DresserReply> {
+  isAsked = true;
   isCancelled = false;
   startHelpers();
   try {

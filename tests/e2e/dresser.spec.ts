@@ -30,6 +30,10 @@ test("one press finds outfits; the one looked at is worn on the sheet by keyboar
   await expect(page.getByTestId("outfit")).toContainText("Wear from the start");
   await expect(page.getByTestId("left-at-home").getByRole("listitem").first()).toBeVisible();
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  // By mouse: points may lie close, the nearest to where one presses is meant.
+  const box = (await front.boundingBox())!;
+  await page.mouse.click(box.x + box.width - 20, box.y + 20);
+  await expect(front).toHaveAttribute("aria-valuetext", /Warmest/);
   await page.getByText("In figures").press("Enter");
   await expect(page.getByRole("table")).toContainText("kg");
   await page.getByRole("button", { name: "Wear this on the sheet" }).press("Enter");

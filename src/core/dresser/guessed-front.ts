@@ -67,9 +67,12 @@ export function guessedFront(
     if (random() < TWO_CHANGES_SHARE) code = variations.near(code);
     const range = rangeOf(problem.massG(code));
     const steps = parent.steps + 1;
-    const minutes = Math.min(problem.mostMinutes, hope * model.guess(code, parent.anchor)) * TRUSTED_PER_STEP ** steps;
-    if (minutes <= (best[range]?.minutes ?? 0) * LEAST_GAIN || archive.has(keyOf(code)) || !problem.isValid(code))
-      continue;
+    const trust = TRUSTED_PER_STEP ** steps;
+    const beaten = (best[range]?.minutes ?? 0) * LEAST_GAIN;
+    if (beaten >= problem.mostMinutes * trust) continue;
+    const guessed = hope * model.guess(code, parent.anchor, beaten / (hope * trust));
+    const minutes = Math.min(problem.mostMinutes, guessed) * trust;
+    if (minutes <= beaten || archive.has(keyOf(code)) || !problem.isValid(code)) continue;
     best[range] = { code, anchor: parent.anchor, steps, minutes, isJudged: false };
   }
   return best

@@ -10,6 +10,7 @@ export {
   type Pick,
 } from "./dress";
 export { CloseLooks, countedOn, plannedSitMinutes, type CloseLook } from "./close-look";
+export { firstOutfits } from "./first-outfits";
 export { leftAtHome, type LeftAtHome } from "./left-at-home";
 export { OutfitJudge, type Judgement } from "./outfit-judge";
 export { PLACEMENT, type OutfitCode } from "./outfit-code";

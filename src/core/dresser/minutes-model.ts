@@ -129,8 +129,11 @@ export class MinutesModel {
     return { code, sums: this.features.of(code), beyond };
   }
 
-  /** Minutes an outfit near a judged one may last: of the limits met so far the first. */
-  guess(code: OutfitCode, { code: known, sums, beyond }: Anchor): number {
+  /**
+   * Minutes an outfit near a judged one may last: of the limits met so far the first.
+   * @param atLeast what lies under it need not be told closer: one limit that does is enough
+   */
+  guess(code: OutfitCode, { code: known, sums, beyond }: Anchor, atLeast = 0): number {
     const { changed, count } = this;
     const now = Float64Array.from(sums);
     changed.length = 0;
@@ -140,8 +143,9 @@ export class MinutesModel {
       if (index < this.kit.length) this.features.change(now, index, known[index]!, code[index]!);
     }
     const features = shaped(now);
+    const enough = Math.log(atLeast);
     let least = Infinity;
-    for (let place = 0; place < GUESSED.length; place++) {
+    for (let place = 0; place < GUESSED.length && least >= enough; place++) {
       const solution = this.solutionOf(GUESSED[place]!);
       if (!solution) continue;
       let sum = beyond[place]!;

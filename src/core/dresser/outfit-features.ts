@@ -54,11 +54,14 @@ export type Features = Float64Array;
 
 /** Sums as they are fitted: resistances by their logarithm, wind held off or not, heat with less and less for more. */
 export function shaped(sums: Features): Features {
-  return sums.map((sum, index) => {
-    if (index >= FIRST_WIND && index < FIRST_HEAT) return sum > 0 ? 1 : 0;
-    if (index >= FIRST_HEAT && index < BODY) return Math.log1p(Math.max(0, sum) / HEAT_STEP_W);
-    return Math.log(Math.max(0, sum) + OUTER_AIR_M2K_PER_W);
-  });
+  const own = new Float64Array(FEATURE_COUNT);
+  for (let index = 0; index < FEATURE_COUNT; index++) {
+    const sum = Math.max(0, sums[index]!);
+    if (index >= FIRST_WIND && index < FIRST_HEAT) own[index] = sum > 0 ? 1 : 0;
+    else if (index >= FIRST_HEAT && index < BODY) own[index] = Math.log1p(sum / HEAT_STEP_W);
+    else own[index] = Math.log(sum + OUTER_AIR_M2K_PER_W);
+  }
+  return own;
 }
 
 /** How each limit follows the features before anything is learnt: powers (assumptions). */

@@ -61,7 +61,9 @@ export function* searchFront(
   const model = new MinutesModel(problem.kit);
   yield* judged(problem, archive, model, firstOutfits(problem));
   const random = seededRandom(seed);
-  const drawn = Array.from({ length: DRAWN }, () => randomOutfit(problem, random));
+  const drawn = Array.from({ length: Math.min(DRAWN, Math.max(0, budget - archive.size)) }, () =>
+    randomOutfit(problem, random),
+  );
   yield* judged(
     problem,
     archive,

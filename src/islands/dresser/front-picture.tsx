@@ -5,7 +5,8 @@ import { MINUTES_PER_HOUR } from "@/core/units";
 import { loadText } from "@/formats/display/quantities";
 import { durationText } from "@/formats/display/time";
 import { lastsText, outfitName } from "@/formats/display/words/dresser-words";
-import type { KeyboardEvent } from "react";
+import { minIndex } from "d3-array";
+import type { KeyboardEvent, MouseEvent } from "react";
 import { useWidth } from "../page/use-width";
 
 const USUAL_WIDTH = 640;
@@ -13,8 +14,6 @@ const HEIGHT = 270;
 const FRAME = { left: 64, top: 14, bottom: HEIGHT - 42 };
 const RIGHT_PX = 18;
 const POINT = 7;
-/** Room that a finger or a pointer hits. */
-const TARGET = 16;
 
 type Props = {
   readonly outfits: readonly DressedOutfit[];
@@ -44,6 +43,14 @@ export function FrontPicture({ outfits, front, wantedMinutes, chosen, onChoose }
     event.preventDefault();
     onChoose(Math.max(0, Math.min(outfits.length - 1, (chosen ?? 0) + by)));
   };
+  /** Points may lie closer than a finger: the nearest is meant. */
+  const pressed = ({ clientX, clientY, currentTarget }: MouseEvent<SVGSVGElement>): void => {
+    const { left, top } = currentTarget.getBoundingClientRect(); // a unit is a pixel: it is drawn as wide as it stands
+    const nearest = minIndex(points, ({ carriedG, minutes }) =>
+      Math.hypot(chart.x(carriedG) - (clientX - left), chart.y(minutes) - (clientY - top)),
+    );
+    if (nearest >= 0) onChoose(nearest);
+  };
   const spoken = chosen === null ? undefined : outfits[chosen];
   return (
     <div ref={box}>
@@ -64,7 +71,8 @@ export function FrontPicture({ outfits, front, wantedMinutes, chosen, onChoose }
           })
         }
         onKeyDown={step}
-        className="block w-full"
+        onClick={pressed}
+        className="block w-full cursor-pointer"
         data-testid="front"
       >
         {chart.hours.map(({ hour, y }) => (
@@ -112,8 +120,7 @@ export function FrontPicture({ outfits, front, wantedMinutes, chosen, onChoose }
           const isChosen = place === chosen;
           const x = chart.x(carriedG);
           return (
-            <g key={place} onClick={() => onChoose(place)} className="cursor-pointer">
-              <circle cx={x} cy={chart.y(minutes)} r={TARGET} fill="transparent" />
+            <g key={place}>
               <line
                 x1={x}
                 x2={x}
