@@ -15,7 +15,9 @@ test("one key goes anywhere by its name: an outing, a piece of somebody's kit, a
   await expect(page.locator("html")).toHaveAttribute("data-theme", "red");
   await expect(dialog).toBeHidden();
   await page.keyboard.press("Control+k");
+  await expect(dialog.getByRole("combobox")).toBeFocused();
   await page.keyboard.type("long mitts");
+  await expect(dialog.getByRole("option", { name: /Long mitts/ })).toBeVisible();
   await page.keyboard.press("Enter");
   await expect(page.getByRole("region", { name: "Piece", exact: true })).toContainText("Long mitts, batting 300");
   await page.getByRole("button", { name: "Go to …" }).click();

@@ -144,6 +144,7 @@ test("the card and the sheet are there without a network; what is edited meanwhi
   await page.goto(`/outings/${idOf(page)}/card`);
   await expect(page.getByTestId("card-older")).toContainText("Older than your changes");
   await openAt(page, `/outings/${idOf(page)}`);
+  await expect(page.getByText(/Your changes are kept in this browser/)).toBeVisible();
   await context.setOffline(false);
   await expect(saved(page)).toBeVisible();
   expect((await viewOf(page)).setting.shelter).toBe("openIce");

@@ -79,6 +79,7 @@ function scheduleSave(): void {
 async function takeUp(view: OutingView): Promise<void> {
   const kept = await takePending(view.id);
   inherited = kept.commands;
+  if (inherited.length > 0) $save.set({ kind: "changed" });
   unacknowledgedSaves = [...unacknowledgedSaves, ...kept.unacknowledgedSaves].slice(-MOST_UNACKNOWLEDGED);
   try {
     const response = await fetch(`${outingUrl(view.id)}/history`, { signal: AbortSignal.timeout(NO_ANSWER_MS) });

@@ -1,0 +1,76 @@
+import { execFileSync } from "node:child_process";
+import { describe, expect, it } from "vitest";
+import {
+  aloneEvaluator,
+  dress,
+  DresserProblem,
+  OutfitJudge,
+  PLACEMENT,
+  USUAL_WISHES,
+  type Wishes,
+} from "@/core/dresser";
+import { withPlacement } from "@/core/dresser/outfit-code";
+import { randomOutfit } from "@/core/dresser/random-outfits";
+import { mostOfLess } from "@/core/dresser/search";
+import { seededRandom } from "@/core/numeric";
+import { seededDay, seededKit } from "../../scripts/proof/dresser/seeded-kit";
+import type { DresserProof } from "../../scripts/proof/dresser/dresser-proof";
+
+describe("laws on seeded kits", () => {
+  it("equals the best of all outfits where there are few (npm run proof -- dresser tries a hundred)", () => {
+    const text = execFileSync(
+      process.execPath,
+      ["scripts/proof/run.mjs", "dresser", "3", "1", "100", "1", "150", "--json"],
+      { encoding: "utf8" },
+    );
+    const { smalls, larges, pieces } = JSON.parse(text) as DresserProof;
+    expect(smalls).toHaveLength(3);
+    for (const { outfits, missed, simulated } of smalls) {
+      expect(missed).toBe(0);
+      expect(outfits).toBeGreaterThan(7);
+      expect(simulated).toBeLessThanOrEqual(outfits);
+    }
+    for (const { tried, worstShare } of larges) {
+      expect(tried).toBeGreaterThan(60);
+      expect(worstShare).toBeLessThanOrEqual(0.02);
+    }
+    // Of outfits that last a quarter of an hour the search keeps no account: nobody wants them.
+    for (const { lostMinutes, beforeMinutes } of pieces) {
+      expect(lostMinutes).toBeLessThanOrEqual(0.1 * beforeMinutes + 15);
+    }
+  });
+
+  // What the search leaves out rests on it: an outfit without one of its pieces lasts hardly longer.
+  it("a piece less adds next to nothing, but where one overheats", () => {
+    let tried = 0;
+    for (let seed = 1; seed <= 4; seed++) {
+      const problem = new DresserProblem(seededDay(seed), seededKit(20, seed), USUAL_WISHES);
+      const judge = new OutfitJudge(problem);
+      const random = seededRandom(seed);
+      for (let draw = 0; draw < 3; draw++) {
+        const code = randomOutfit(problem, random);
+        const full = code && judge.judge(code);
+        if (!code || !full || full.limit === "heat" || full.coveredMinutes === 0) continue;
+        problem.kit.forEach((_, index) => {
+          const less = withPlacement(code, [index, PLACEMENT.home]);
+          if (code[index] === 0 || !problem.isValid(less)) return;
+          tried++;
+          expect(judge.judge(less).minutes, `seed ${seed}, without ${problem.kit[index]!.id}`).toBeLessThanOrEqual(
+            Math.ceil(mostOfLess(full.minutes)),
+          );
+        });
+      }
+    }
+    expect(tried).toBeGreaterThan(40);
+  });
+
+  it("allowed to carry more, one lasts no shorter", async () => {
+    const longest = async (wishes: Partial<Wishes>): Promise<number> => {
+      const problem = new DresserProblem(seededDay(3), seededKit(18, 3), { ...USUAL_WISHES, ...wishes });
+      const { outfits } = await dress(problem, aloneEvaluator(problem), { budget: 64 });
+      return Math.max(0, ...outfits.map(({ minutesStill }) => minutesStill));
+    };
+    const [tight, free] = [await longest({ mostCarriedG: 6000 }), await longest({})];
+    expect(free).toBeGreaterThanOrEqual(tight);
+  });
+});
