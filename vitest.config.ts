@@ -1,6 +1,7 @@
 import { defineConfig } from "vitest/config";
 import { sourceAliases } from "./scripts/messages/languages.mjs";
 import { compileMessages } from "./scripts/messages/compile.mjs";
+import { bundledTests, testsApart } from "./tests/setup/bundled";
 import { BaseSequencer, type TestSpecification } from "vitest/node";
 
 const resolve = { alias: sourceAliases() };
@@ -18,6 +19,8 @@ class LongFirst extends BaseSequencer {
   }
 }
 
+const APART = testsApart(["src", "tests/unit"]);
+
 compileMessages();
 
 export default defineConfig({
@@ -27,6 +30,7 @@ export default defineConfig({
     projects: [
       {
         resolve,
+        plugins: [bundledTests()],
         test: {
           name: "core",
           setupFiles: ["tests/setup/laws.ts"],
@@ -37,15 +41,25 @@ export default defineConfig({
       },
       {
         resolve,
+        plugins: [bundledTests()],
         test: {
           name: "unit",
           setupFiles: ["tests/setup/laws.ts"],
           testTimeout: SLOW_MACHINE_MS,
           include: ["src/**/*.test.ts", "src/**/*.test.tsx", "tests/unit/**/*.test.ts"],
-          exclude: ["src/core/**"],
+          exclude: ["src/core/**", ...APART],
+          isolate: false, // bundled, a file shares nothing with another but packages
         },
       },
-      { resolve, test: { name: "reference", testTimeout: SLOW_MACHINE_MS, include: ["tests/reference/**/*.test.ts"] } },
+      {
+        resolve,
+        test: { name: "apart", setupFiles: ["tests/setup/laws.ts"], testTimeout: SLOW_MACHINE_MS, include: APART },
+      },
+      {
+        resolve,
+        plugins: [bundledTests()],
+        test: { name: "reference", testTimeout: SLOW_MACHINE_MS, include: ["tests/reference/**/*.test.ts"] },
+      },
       {
         resolve,
         test: {

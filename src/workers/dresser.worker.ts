@@ -5,6 +5,7 @@ import {
   DresserProblem,
   firstOutfits,
   leftAtHome,
+  otherWaysOf,
   OutfitJudge,
   relaxationsOf,
   type CloseLook,
@@ -13,6 +14,7 @@ import {
   type DresserProgress,
   type Judgement,
   type LeftAtHome,
+  type OtherWay,
   type OutfitCode,
   type OutfitEvaluator,
   type Relaxation,
@@ -43,7 +45,8 @@ function take(outing: Outing, kit: readonly DresserPiece[], wishes: Wishes): voi
   looks = new CloseLooks(problem);
 }
 
-const judgeHere = (outfits: readonly OutfitCode[]): Judgement[] => outfits.map((code) => judge!.judge(code));
+const judgeHere = (outfits: readonly OutfitCode[], isSketch?: boolean): Judgement[] =>
+  outfits.map((code) => judge!.judge(code, isSketch));
 const lookHere = (outfits: readonly OutfitCode[]): CloseLook[] => outfits.map((code) => looks!.look(code));
 
 /** Parts work evenly, in order: this worker's own part is done while the others do theirs. */
@@ -60,7 +63,12 @@ async function parted<Result>(
 }
 
 const evaluator: OutfitEvaluator = {
-  judge: (outfits) => parted(outfits, judgeHere, (helper, part) => helper.judge(part)),
+  judge: (outfits, isSketch) =>
+    parted(
+      outfits,
+      (part) => judgeHere(part, isSketch),
+      (helper, part) => helper.judge(part, isSketch),
+    ),
   look: (outfits) => parted(outfits, lookHere, (helper, part) => helper.look(part)),
 };
 
@@ -115,6 +123,7 @@ async function dressNow(
 }
 
 const left = (code: OutfitCode): Promise<LeftAtHome[]> => leftAtHome(problem!, code, evaluator);
+const otherWays = (code: OutfitCode): OtherWay[] => otherWaysOf(problem!, judge!, code);
 const relaxations = (look: CloseLook, wantedMinutes: number): Relaxation[] =>
   relaxationsOf(problem!, looks!, look, wantedMinutes);
 
@@ -126,6 +135,7 @@ const api = {
   dress: dressNow,
   cancel: (): void => void (isCancelled = true),
   left,
+  otherWays,
   relaxations,
 };
 export type DresserWorker = typeof api;

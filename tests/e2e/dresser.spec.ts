@@ -85,3 +85,25 @@ test("an outfit found is kept by name, on a phone too", async ({ page }) => {
   const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   expect(overflow).toBeLessThanOrEqual(0);
 });
+
+test("who comes along with nothing borrows, gets the rest and wears it, by keyboard alone", async ({ page }) => {
+  await openSheet(page);
+  await page.getByRole("button", { name: "Add a sitter" }).press("Enter");
+  await page.getByRole("combobox", { name: "Who goes along" }).selectOption("new");
+  await page.getByRole("textbox", { name: "Name", exact: true }).fill("Alma");
+  await page.getByRole("button", { name: "Add and open their sheet" }).press("Enter");
+  await expect(page.getByText("Alma").first()).toBeVisible();
+  await openDresser(page);
+  await page.getByRole("checkbox", { name: /^Also what others leave at home/ }).press("Space");
+  await page.getByRole("button", { name: "Let generic pieces in" }).press("Enter");
+  await page.getByRole("button", { name: "Dress me" }).press("Enter");
+  await expect(found(page)).toBeVisible();
+  await expect(page.getByTestId("outfit")).toContainText("not owned");
+  await expect(page.getByTestId("left-at-home")).toContainText("lent by Runa");
+  await expect(page.getByTestId("other-ways")).toContainText(/adds|costs/);
+  await page.getByRole("button", { name: "Wear this on the sheet" }).press("Enter");
+  await expect(minutesStill(page)).toBeVisible();
+  await listening(page);
+  await expect(page.getByRole("button", { name: /^Undo wear what the dresser found/ })).toBeVisible();
+  await expect(page.getByRole("button", { name: /, Feet|^Feet/ }).first()).toBeVisible();
+});

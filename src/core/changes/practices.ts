@@ -23,8 +23,10 @@ export type PracticeChoice = {
   readonly question: PracticeQuestion;
   /** Way the plan follows; `null` where it follows none of them. */
   readonly own: Practice | null;
-  readonly others: readonly Change[];
+  readonly others: readonly PracticeChange[];
 };
+/** Another way, as a change of the plan. */
+export type PracticeChange = Change & { readonly way: Practice };
 
 /** "Once cooling begins", as a plan made beforehand can say it (assumption). */
 const COOLING_BEGINS_MINUTES = 15;
@@ -66,10 +68,10 @@ function practice(
   own: Practice | null,
   ways: Partial<Record<Practice, { readonly pieceIds: readonly string[]; readonly apply: Change["apply"] }>>,
 ): PracticeChoice {
-  const others = PRACTICES[question].flatMap((way: Practice): Change[] => {
+  const others = PRACTICES[question].flatMap((way: Practice): PracticeChange[] => {
     const change = ways[way];
     if (!change || way === own) return [];
-    return [{ id: `practice ${question} ${way}`, kind: "practice", addedMassG: null, ...change }];
+    return [{ id: `practice ${question} ${way}`, kind: "practice", addedMassG: null, way, ...change }];
   });
   return { question, own, others };
 }

@@ -2,7 +2,12 @@ import type { Judgement } from "./outfit-judge";
 import { keyOf, type OutfitCode } from "./outfit-code";
 
 /** An outfit with what it weighs and what the simulation says of it. */
-export type JudgedOutfit = Judgement & { readonly code: OutfitCode; readonly massG: number };
+export type JudgedOutfit = Judgement & {
+  readonly code: OutfitCode;
+  readonly massG: number;
+  /** Simulated in steps twice as long: it orders, no figure is taken from it. */
+  readonly isSketch: boolean;
+};
 
 /** Every outfit simulated so far, and of them the front: none lighter lasts as long. */
 export class Archive {
@@ -17,6 +22,12 @@ export class Archive {
     return this.judged.has(key);
   }
 
+  /** Whether an outfit is known no less closely than is asked. */
+  knows(key: string, isSketchEnough: boolean): boolean {
+    const known = this.judged.get(key);
+    return known !== undefined && (isSketchEnough || !known.isSketch);
+  }
+
   get(key: string): JudgedOutfit | undefined {
     return this.judged.get(key);
   }
@@ -26,8 +37,15 @@ export class Archive {
     return [...this.judged.values()].filter(({ minutes }) => minutes >= 0);
   }
 
+  /** Takes in what is said of an outfit; what was sketched of it is forgotten. */
   add(outfit: JudgedOutfit): void {
-    this.judged.set(keyOf(outfit.code), outfit);
+    const key = keyOf(outfit.code);
+    const isKnown = this.judged.has(key);
+    this.judged.set(key, outfit);
+    if (isKnown) {
+      this.onFront = frontOf([...this.judged.values()]);
+      return;
+    }
     if (this.minutesWithin(outfit.massG) >= outfit.minutes) return;
     this.onFront = frontOf([...this.onFront, outfit]);
   }

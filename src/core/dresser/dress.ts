@@ -4,11 +4,12 @@ import { CloseLooks, countedOn, lasts, type CloseLook } from "./close-look";
 import type { DresserProblem, Load } from "./dresser-problem";
 import { keyOf, type OutfitCode } from "./outfit-code";
 import { OutfitJudge, type Judgement } from "./outfit-judge";
-import { searchFront, SIMULATION_BUDGET } from "./search";
+import { searchFront, settleFront, SIMULATION_BUDGET } from "./search";
 
 /** Who simulates: alone in this process, or several workers beside each other. The answer is the same. */
 export type OutfitEvaluator = {
-  readonly judge: (outfits: readonly OutfitCode[]) => Promise<readonly Judgement[]>;
+  /** @param isSketch whether steps twice as long are close enough; not when not given */
+  readonly judge: (outfits: readonly OutfitCode[], isSketch?: boolean) => Promise<readonly Judgement[]>;
   readonly look: (outfits: readonly OutfitCode[]) => Promise<readonly CloseLook[]>;
 };
 
@@ -57,7 +58,7 @@ export function aloneEvaluator(problem: DresserProblem): OutfitEvaluator {
   const judge = new OutfitJudge(problem);
   const looks = new CloseLooks(problem);
   return {
-    judge: async (outfits) => outfits.map((code) => judge.judge(code)),
+    judge: async (outfits, isSketch) => outfits.map((code) => judge.judge(code, isSketch)),
     look: async (outfits) => outfits.map((code) => looks.look(code)),
   };
 }
@@ -78,9 +79,11 @@ export async function dress(
   const archive = new Archive();
   const search = searchFront(problem, archive, budget, seed);
   for (let step = search.next(); !step.done;) {
-    step = search.next(await evaluator.judge(step.value));
+    step = search.next(await evaluator.judge(step.value.codes, step.value.isSketch));
     if (!onProgress({ front: archive.front(), simulated: archive.size, budget })) break;
   }
+  const settling = settleFront(problem, archive);
+  for (let step = settling.next(); !step.done;) step = settling.next(await evaluator.judge(step.value.codes));
   return answerFrom(problem, archive, evaluator);
 }
 
@@ -101,13 +104,21 @@ async function answerFrom(
   const ratio = countedOverSingle([...looks.values()], sureShare);
   const lightest = wished === null ? undefined : await lightestOf(front, wished, ratio, sureShare, looks, lookAt);
   const guessed = (wished ?? Infinity) / (ratio || 1);
+  /** What was only sketched is named once it can truly be borne. */
+  const borne = async (outfit: JudgedOutfit | undefined): Promise<JudgedOutfit | undefined> => {
+    if (!outfit?.isSketch) return outfit;
+    const [judgement] = await evaluator.judge([outfit.code]);
+    return judgement!.minutes < 0 ? undefined : outfit;
+  };
   const named: Partial<Record<Pick, JudgedOutfit | undefined>> = {
     lightestThatDoes: lightest,
     warmest: front.at(-1),
-    quietest: quietestThatLasts(problem, outfits, Math.min(guessed, front.at(-1)?.minutes ?? 0)),
-    animalFree: lightestThatLasts(
-      outfits.filter((outfit) => isAnimalFree(problem, outfit)),
-      guessed,
+    quietest: await borne(quietestThatLasts(problem, outfits, Math.min(guessed, front.at(-1)?.minutes ?? 0))),
+    animalFree: await borne(
+      lightestThatLasts(
+        outfits.filter((outfit) => isAnimalFree(problem, outfit)),
+        guessed,
+      ),
     ),
   };
   await lookAt(Object.values(named).flatMap((outfit) => outfit ?? []));

@@ -13,6 +13,7 @@ export { CloseLooks, countedOn, plannedSitMinutes, type CloseLook } from "./clos
 export { firstOutfits } from "./first-outfits";
 export { leftAtHome, type LeftAtHome } from "./left-at-home";
 export { OutfitJudge, type Judgement } from "./outfit-judge";
+export { otherWaysOf, type OtherWay } from "./other-ways";
 export { PLACEMENT, type OutfitCode } from "./outfit-code";
 export { relaxationsOf, type Relaxation } from "./relaxations";
 export { USUAL_WISHES, WISH_RANGE, type DresserPiece, type Wishes } from "./wishes";

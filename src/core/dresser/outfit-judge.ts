@@ -1,7 +1,8 @@
 import { CoreError } from "../errors";
 import { leastMinutesStill, type Limit } from "../limits";
+import type { Outing } from "../outing";
 import { restedPerson, type RestedPerson } from "../sitter";
-import { decidingMinutes, natureOf } from "../simulation";
+import { decidingMinutes, natureOf, type Stepping } from "../simulation";
 import type { OutfitCode } from "./outfit-code";
 import type { DresserProblem } from "./dresser-problem";
 
@@ -37,14 +38,16 @@ export class OutfitJudge {
     this.rested = restedPerson(person.body, start, natureOf(person).basalHeatFactor);
   }
 
-  judge(code: OutfitCode): Judgement {
+  /** @param isSketch in steps twice as long, for what only orders */
+  judge(code: OutfitCode, isSketch = false): Judgement {
+    return this.judgeOuting(this.problem.outings.outingIn(code), isSketch ? "doubled" : "paced");
+  }
+
+  /** The same of an outfit of this problem that was changed in some way no code says. */
+  judgeOuting(outing: Outing, stepping: Stepping = "paced"): Judgement {
     try {
-      const { outings, wishes } = this.problem;
-      const found = decidingMinutes(
-        outings.outingIn(code),
-        { rested: this.rested },
-        wishes.mostSweatGPerM2 ?? Infinity,
-      );
+      const { mostSweatGPerM2 } = this.problem.wishes;
+      const found = decidingMinutes(outing, { rested: this.rested, stepping }, mostSweatGPerM2 ?? Infinity);
       if (!found) return UNBEARABLE;
       const { verdict, crossings, covered, sweatGPerM2 } = found;
       return {

@@ -11,7 +11,11 @@ import { keyOf, type OutfitCode } from "./outfit-code";
 import type { Judgement } from "./outfit-judge";
 
 /** Outfits that wait for the simulation's word; their judgements are what the search goes on with. */
-export type Asked = readonly OutfitCode[];
+export type Asked = {
+  readonly codes: readonly OutfitCode[];
+  /** Steps twice as long are close enough: what they say only orders (a law tries by how little it is off). */
+  readonly isSketch: boolean;
+};
 export type Search = Generator<Asked, Archive, readonly Judgement[]>;
 
 /** How many outfits are simulated, at most, where not all can be. */
@@ -29,20 +33,20 @@ const DRAWN = 48;
 function* judged(
   problem: DresserProblem,
   archive: Archive,
-  model: MinutesModel,
-  codes: Asked,
+  model: MinutesModel | null,
+  { codes, isSketch }: Asked,
 ): Generator<Asked, void, readonly Judgement[]> {
   const fresh = [...new Map(codes.map((code) => [keyOf(code), code])).entries()]
-    .filter(([key]) => !archive.has(key))
+    .filter(([key]) => !archive.knows(key, isSketch))
     .map(([, code]) => code);
   for (let from = 0; from < fresh.length;) {
     const batch = fresh.slice(from, from + (archive.size === 0 ? FIRST_BATCH : BATCH));
     from += batch.length;
-    const judgements = yield batch;
+    const judgements = yield { codes: batch, isSketch };
     batch.forEach((code, index) => {
       const judgement = judgements[index]!;
-      archive.add({ code, massG: problem.massG(code), ...judgement });
-      if (judgement.coveredMinutes > 0) model.learn(code, judgement);
+      archive.add({ code, massG: problem.massG(code), isSketch, ...judgement });
+      if (judgement.coveredMinutes > 0) model?.learn(code, judgement);
     });
   }
 }
@@ -59,30 +63,35 @@ export function* searchFront(
   seed = 1,
 ): Search {
   const model = new MinutesModel(problem.kit);
-  yield* judged(problem, archive, model, firstOutfits(problem));
+  yield* judged(problem, archive, model, { codes: firstOutfits(problem), isSketch: false });
+  const all = allOutfits(problem, MOST_TRIED_ALL);
+  if (all && all.length <= budget) {
+    yield* judged(problem, archive, model, { codes: all, isSketch: false });
+    return archive;
+  }
+  const isSketch = all === null;
   const random = seededRandom(seed);
   const drawn = Array.from({ length: Math.min(DRAWN, Math.max(0, budget - archive.size)) }, () =>
     randomOutfit(problem, random),
   );
-  yield* judged(
-    problem,
-    archive,
-    model,
-    drawn.filter((code) => code !== null),
-  );
-  const all = allOutfits(problem, MOST_TRIED_ALL);
-  if (all && all.length <= budget) {
-    yield* judged(problem, archive, model, all);
-    return archive;
-  }
+  yield* judged(problem, archive, model, { codes: drawn.filter((code) => code !== null), isSketch });
   const guessing = { problem, archive, model, variations: new Variations(problem, random), random };
   for (let hope = 1; archive.size < budget && hope <= MOST_HOPE;) {
     const next = guessedFront(guessing, Math.min(BATCH, budget - archive.size), hope);
     if (next.length < BATCH / 2) hope *= HOPE_STEP;
-    yield* judged(problem, archive, model, next);
+    yield* judged(problem, archive, model, { codes: next, isSketch });
   }
   if (all) yield* withoutTheHopeless(problem, archive, model, all);
   return archive;
+}
+
+/** Simulates the front as closely as what is shown, until none of it is a sketch: some of it may turn out to lie behind. */
+export function* settleFront(problem: DresserProblem, archive: Archive): Generator<Asked, void, readonly Judgement[]> {
+  for (;;) {
+    const sketched = archive.front().filter(({ isSketch }) => isSketch);
+    if (sketched.length === 0) return;
+    yield* judged(problem, archive, null, { codes: sketched.map(({ code }) => code), isSketch: false });
+  }
 }
 
 /** What a piece less may add at most: a layer that only holds sweat is better left at home (tried by a law). */
@@ -116,7 +125,7 @@ function* withoutTheHopeless(
       const reach = Math.min(problem.mostMinutes, mostOfLess(bound));
       if (archive.minutesWithin(problem.massG(code)) < reach) hopeful.push(code);
     }
-    yield* judged(problem, archive, model, hopeful);
+    yield* judged(problem, archive, model, { codes: hopeful, isSketch: false });
     for (const code of bySize.get(size)!) {
       const own = archive.get(keyOf(code));
       if (own && own.coveredMinutes > 0 && own.limit !== "heat")

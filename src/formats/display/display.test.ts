@@ -3,7 +3,8 @@ import type { VerdictLine } from "../wire/outing/outing-view";
 import { degreesText, plainNumber, temperatureText, windText } from "./numbers";
 import { DEFAULT_PREFERENCES, readPreferences } from "./preferences";
 import { CUSTOMARY, METRIC, QUANTITIES, QUANTITY_NAMES, type Quantity, type Unit } from "./units";
-import { clockText, dateText, durationText } from "./time";
+import { areInOneWeek, clockText, dateText, durationText } from "./time";
+import { showAs } from "./style";
 import { TEMPERATURE, WIND } from "./units";
 import { againstPlanWords, verdictWords } from "./words/sheet-words";
 import { endsItWords, limitWords } from "./words/limit-words";
@@ -41,6 +42,18 @@ describe("texts of figures", () => {
     expect(clockText("2027-03-28T00:30:00Z", "Europe/Oslo")).toBe("01:30");
     expect(clockText("2027-03-28T01:30:00Z", "Europe/Oslo")).toBe("03:30");
     expect(dateText("2027-03-27T23:30:00Z", "Europe/Oslo")).toBe("Sun 28 March 2027");
+  });
+
+  it("a week begins on the day that is preferred, at the place's midnight", () => {
+    const [saturday, sunday, monday] = ["2027-03-27T12:00:00Z", "2027-03-27T23:30:00Z", "2027-03-29T12:00:00Z"];
+    showAs(() => ({ ...DEFAULT_PREFERENCES, firstDay: "monday" }));
+    expect(areInOneWeek(saturday, sunday, "Europe/Oslo")).toBe(true);
+    expect(areInOneWeek(sunday, monday, "Europe/Oslo")).toBe(false);
+    showAs(() => ({ ...DEFAULT_PREFERENCES, firstDay: "sunday" }));
+    expect(areInOneWeek(saturday, sunday, "Europe/Oslo")).toBe(false);
+    expect(areInOneWeek(saturday, sunday, "UTC")).toBe(true);
+    expect(areInOneWeek(sunday, monday, "Europe/Oslo")).toBe(true);
+    showAs(() => DEFAULT_PREFERENCES);
   });
 });
 

@@ -1,5 +1,6 @@
 import * as m from "@/messages";
-import { MINUTES_PER_DAY, MINUTES_PER_HOUR } from "@/core/units";
+import { MINUTES_PER_DAY, MINUTES_PER_HOUR, MS_PER_DAY } from "@/core/units";
+import type { FirstDay } from "./preferences";
 import { shownAs } from "./style";
 
 /** "3 h 05", "45 min". */
@@ -42,3 +43,23 @@ export const clockText = (instant: string | number, timeZone: string): string =>
 /** "Sat 27 March 2027" in a zone. */
 export const dateText = (instant: string | number, timeZone: string): string =>
   dateIn(timeZone).format(new Date(instant)).replace(",", "");
+
+const dayIn = formatterBy({ year: "numeric", month: "numeric", day: "numeric" });
+/** The first day of 1970 was a Thursday: so many days before it a week had begun that starts on this day. */
+const DAYS_INTO_WEEK: Readonly<Record<FirstDay, number>> = { monday: 3, sunday: 4, saturday: 5 };
+const DAYS_PER_WEEK = 7;
+
+/** Weeks since 1970 of an instant's day in a zone, begun on the first day that is preferred. */
+function weekOf(instant: string | number, timeZone: string): number {
+  const parts = new Map(
+    dayIn(timeZone)
+      .formatToParts(new Date(instant))
+      .map(({ type, value }) => [type, Number(value)]),
+  );
+  const days = Date.UTC(parts.get("year")!, parts.get("month")! - 1, parts.get("day")!) / MS_PER_DAY;
+  return Math.floor((days + DAYS_INTO_WEEK[shownAs().firstDay]) / DAYS_PER_WEEK);
+}
+
+/** Whether two instants lie in the same week of a place. */
+export const areInOneWeek = (one: string | number, other: string | number, timeZone: string): boolean =>
+  weekOf(one, timeZone) === weekOf(other, timeZone);

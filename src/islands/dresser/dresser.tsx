@@ -14,6 +14,7 @@ import {
   warmUpDresser,
   type Dressing,
 } from "@/stores/dresser/dresser";
+import type { Companion } from "@/stores/dresser/lending";
 import { $preferences } from "@/stores/preferences";
 import { keepSaved, openSheet } from "@/stores/saving/saving";
 import { $view } from "@/stores/sheet/day-sheet";
@@ -32,7 +33,7 @@ const DRESS_NOW = "#now";
 type Props = {
   readonly initial: OutingView;
   /** Others who sit at the same outing, each with a kit of their own. */
-  readonly others: readonly { readonly id: string; readonly personName: string }[];
+  readonly others: readonly Companion[];
   readonly preferences: Preferences;
 };
 
@@ -69,7 +70,7 @@ function Dresser({ initial, others, preferences: fromCookie }: Props) {
             <h2 id="wishes" className="font-semibold">
               {m.dresserWishes}
             </h2>
-            <WishesForm view={view} />
+            <WishesForm view={view} companions={others} />
             <div className="flex flex-wrap gap-3">
               <button
                 type="button"

@@ -3,6 +3,7 @@ import { useStore } from "@nanostores/react";
 import { insulationOn, PLACEMENT, trunkLayersOn, type DressedOutfit, type DresserProblem } from "@/core/dresser";
 import { atSeatFromMinute } from "@/core/outing";
 import { NOISE } from "@/core/pieces";
+import { moneyText } from "@/formats/display/numbers";
 import { differenceText, quantityText } from "@/formats/display/quantities";
 import { clockText } from "@/formats/display/time";
 import { endsSentences, outfitName } from "@/formats/display/words/dresser-words";
@@ -11,6 +12,7 @@ import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { $preferences } from "@/stores/preferences";
 import { DressedFigure } from "./dressed-figure";
 import { LeftList } from "./left-list";
+import { OtherWays } from "./other-ways";
 import { OutfitActions } from "./outfit-actions";
 import { PieceList, type ListedPiece } from "./piece-list";
 
@@ -66,12 +68,13 @@ export function OutfitDetail({ view, problem, outfit, turn }: Props) {
       {isOpen && <p className="text-sm">{m.openOnTheWay({ clock: clockAt(seat) })}</p>}
       <p className="text-sm">
         {outfit.sweat ? m.sweatOfOutfit({ amount: quantityText("areal", outfit.sweat.gPerM2) }) : m.dryOnArrival}{" "}
-        {m.noiseOfOutfit({ noise: NOISE[outfit.loudestNoise]! })}
+        {m.noiseOfOutfit({ noise: NOISE[outfit.loudestNoise]! })}{" "}
+        {outfit.costMinor > 0 && m.costOfOutfit({ price: moneyText(outfit.costMinor, currency) })}
       </p>
       {seat > 0 && <TradeRule view={view} problem={problem} outfit={outfit} />}
       <p className="text-muted text-sm">{m.headThePacks}</p>
       <LeftList kit={kit} />
-      <p className="text-muted text-sm">{m.practiceElsewhere}</p>
+      <OtherWays kit={kit} />
     </section>
   );
 }

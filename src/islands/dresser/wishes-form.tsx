@@ -1,5 +1,6 @@
 import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
+import { useState } from "react";
 import { MINUTES_PER_HOUR } from "@/core/units";
 import { AVOIDABLE } from "@/core/changes";
 import { plannedSitMinutes, USUAL_WISHES, WISH_RANGE, type Wishes } from "@/core/dresser";
@@ -9,7 +10,8 @@ import { durationText } from "@/formats/display/time";
 import { AVOIDED_WORDS } from "@/formats/display/words/change-words";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
-import { $wishes } from "@/stores/dresser/dresser";
+import { $lent, $wishes, borrowFrom } from "@/stores/dresser/dresser";
+import type { Companion } from "@/stores/dresser/lending";
 import { $preferences } from "@/stores/preferences";
 import { CheckField } from "../fields/check-field";
 import { ChoiceField } from "../fields/choice-field";
@@ -28,8 +30,10 @@ const set = (changed: Partial<Wishes>): void => $wishes.set({ ...$wishes.get(), 
 const numbered = (words: readonly string[]): [string, string][] =>
   words.map((own, index): [string, string] => [String(index), own]);
 
+type Props = { readonly view: OutingView; readonly companions: readonly Companion[] };
+
 /** What is asked of the dresser; every field stands on what is usual. */
-export function WishesForm({ view }: { readonly view: OutingView }) {
+export function WishesForm({ view, companions }: Props) {
   const wishes = useStore($wishes);
   const { currency } = useStore($preferences);
   const planned = plannedSitMinutes(viewToOuting(view));
@@ -90,6 +94,7 @@ export function WishesForm({ view }: { readonly view: OutingView }) {
           onChange={(money) => set({ mostCostMinor: Math.round(money * MINOR_PER_UNIT) })}
         />
       )}
+      {companions.length > 0 && <Borrowing companions={companions} />}
       <details>
         <summary className="cursor-pointer font-semibold">{m.moreWishes}</summary>
         <div className="flex flex-col gap-3 pt-3">
@@ -171,3 +176,27 @@ export function WishesForm({ view }: { readonly view: OutingView }) {
 const SWEAT_WISHES = { dry: SWEAT_STEPS_G_PER_M2.damp, damp: SWEAT_STEPS_G_PER_M2.wet, any: null } as const;
 const sweatStep = (gPerM2: number | null): keyof typeof SWEAT_WISHES =>
   gPerM2 === null ? "any" : gPerM2 <= SWEAT_WISHES.dry ? "dry" : "damp";
+
+/** What others of the party leave at home may be worn too. */
+function Borrowing({ companions }: Pick<Props, "companions">) {
+  const isBorrowing = useStore($lent).length > 0;
+  const [told, setTold] = useState<string | null>(null);
+  const change = (wanted: boolean): void => {
+    borrowFrom(wanted ? companions : []).then(
+      () => setTold(wanted && $lent.get().length === 0 ? m.nothingToLend : null),
+      (error: Error) => setTold(error.message),
+    );
+  };
+  return (
+    <>
+      <CheckField
+        label={m.borrowWish({ names: companions.map(({ personName }) => personName).join(", ") })}
+        checked={isBorrowing}
+        onChange={change}
+      />
+      <p role="status" className="text-sm">
+        {told}
+      </p>
+    </>
+  );
+}

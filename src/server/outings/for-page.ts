@@ -1,4 +1,5 @@
 import * as m from "@/messages";
+import { areInOneWeek } from "@/formats/display/time";
 import { inStandardDress } from "@/formats/wire/kit/generic-outfit";
 import { STANDARD_DRESS, type ComparedIn } from "@/formats/wire/kit/standard-dress";
 import { readPeopleAndPlaces } from "@/db";
@@ -18,13 +19,16 @@ type Listed = {
   readonly groups: readonly { readonly title: string; readonly outings: readonly OutingLine[] }[];
 };
 
-/** Next and past outings: the next first, the past latest first. @param now ms since 1970 */
+/** Outings of this week, later and past ones: the next first, the past latest first. @param now ms since 1970 */
 export async function listForPage(now: number): Promise<Listed | Refused> {
   try {
     const outings = await outingLines(database(), LOCAL_OWNER_ID);
     const isNext = ({ startsAt }: OutingLine): boolean => Date.parse(startsAt) >= now;
+    const isThisWeek = ({ startsAt, timeZone }: OutingLine): boolean => areInOneWeek(startsAt, now, timeZone);
+    const next = outings.filter(isNext);
     const groups = [
-      { title: m.next2, outings: outings.filter(isNext) },
+      { title: m.thisWeek, outings: next.filter(isThisWeek) },
+      { title: m.next2, outings: next.filter((outing) => !isThisWeek(outing)) },
       { title: m.past, outings: outings.filter((outing) => !isNext(outing)).reverse() },
     ];
     return { kind: "found", outings, groups: groups.filter((group) => group.outings.length > 0) };

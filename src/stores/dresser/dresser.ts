@@ -11,6 +11,7 @@ import {
   type DresserPiece,
   type DresserProgress,
   type LeftAtHome,
+  type OtherWay,
   type Relaxation,
   type Wishes,
 } from "@/core/dresser";
@@ -25,6 +26,7 @@ import { $view } from "../sheet/day-sheet";
 import { editContent } from "../sheet/edits";
 import { addToKit } from "../sheet/kit";
 import { keepFound } from "./found-outfits";
+import { lentByAll, type Companion } from "./lending";
 
 /** How far the dresser is. */
 export type Dressing =
@@ -39,10 +41,14 @@ export const $dressing = atom<Dressing>({ kind: "asked" });
 export const $chosen = atom<number | null>(null);
 /** What stays at home for the outfit looked at; `null` until it is known. */
 export const $left = atom<readonly LeftAtHome[] | null>(null);
+/** What those who hold to other ways would do in it; `null` until it is known. */
+export const $otherWays = atom<readonly OtherWay[] | null>(null);
 /** What would do it where no outfit does; `null` until it is known. */
 export const $relaxations = atom<readonly Relaxation[] | null>(null);
 
 let generics: readonly PieceView[] = [];
+/** What others of the party lend; empty where it is not asked for. */
+export const $lent = atom<readonly PieceView[]>([]);
 
 /** Begins for an outing: wishes as they usually are, and as the person's preferences say. */
 export function beginDressing(view: OutingView): void {
@@ -53,6 +59,7 @@ export function beginDressing(view: OutingView): void {
     wantedMinutes: plannedSitMinutes(viewToOuting(view)),
     avoids: practicePreferences.avoids,
   });
+  $lent.set([]);
   $dressing.set({ kind: "asked" });
   $chosen.set(null);
 }
@@ -61,8 +68,13 @@ export function beginDressing(view: OutingView): void {
 export const warmUpDresser = (view: OutingView): void =>
   void dresserWorker().warmUp(viewToOuting(view), piecesChosenFrom(view), $wishes.get());
 
-/** Pieces the dresser chooses from, own and generic. */
-export const piecesChosenFrom = (view: OutingView): readonly DresserPiece[] => dresserPieces(view, generics);
+/** Pieces the dresser chooses from: own, lent and generic. */
+export const piecesChosenFrom = (view: OutingView): readonly DresserPiece[] =>
+  dresserPieces(view, $lent.get(), generics);
+
+/** Lets in what others of the party leave at home, or not. @throws {Error} with a message to show */
+export const borrowFrom = async (companions: readonly Companion[]): Promise<void> =>
+  $lent.set(await lentByAll(companions));
 
 /** Searches; what is found comes as it is found. */
 export async function startDressing(): Promise<void> {
@@ -101,11 +113,12 @@ export function choose(place: number): void {
   if ($chosen.get() === place) return;
   $chosen.set(place);
   $left.set(null);
+  $otherWays.set(null);
   const outfit = chosenOutfit();
   if (!outfit) return;
-  void dresserWorker()
-    .left(outfit.code)
-    .then((left) => $chosen.get() === place && $left.set(left));
+  const worker = dresserWorker();
+  void worker.left(outfit.code).then((left) => $chosen.get() === place && $left.set(left));
+  void worker.otherWays(outfit.code).then((ways) => $chosen.get() === place && $otherWays.set(ways));
 }
 
 export function chosenOutfit(): DressedOutfit | null {
@@ -127,9 +140,9 @@ const wearingsOf = (problem: DresserProblem, outfit: DressedOutfit, ids: Readonl
     pieceId: ids.get(wearing.pieceId) ?? wearing.pieceId,
   }));
 
-/** Generic pieces of an outfit join the kit. @returns their ids there, by those they were known by */
-async function ownGenerics(problem: DresserProblem, outfit: DressedOutfit): Promise<ReadonlyMap<string, string>> {
-  const wanted = generics.filter(({ id }) =>
+/** Pieces of an outfit that are not in the kit join it. @returns their ids there, by those they were known by */
+async function addForeign(problem: DresserProblem, outfit: DressedOutfit): Promise<ReadonlyMap<string, string>> {
+  const wanted = [...$lent.get(), ...generics].filter(({ id }) =>
     problem.kit.some((piece, index) => piece.id === id && outfit.code[index]! > 0),
   );
   const added = await addToKit(wanted.map(({ id: _id, ...piece }) => ({ ...piece, priceMinor: null })));
@@ -144,7 +157,7 @@ export async function wearDressed(): Promise<boolean> {
   const dressing = $dressing.get();
   const outfit = chosenOutfit();
   if (dressing.kind !== "found" || !outfit) return false;
-  const ids = await ownGenerics(dressing.problem, outfit);
+  const ids = await addForeign(dressing.problem, outfit);
   editContent(m.wearWhatTheDresserFound, { wearings: wearingsOf(dressing.problem, outfit, ids) });
   return isSavedSoon();
 }
@@ -165,7 +178,7 @@ export async function keepDressed(name: string): Promise<void> {
   const dressing = $dressing.get();
   const outfit = chosenOutfit();
   if (!view || dressing.kind !== "found" || !outfit) return;
-  const ids = await ownGenerics(dressing.problem, outfit);
+  const ids = await addForeign(dressing.problem, outfit);
   const wearings = outfitOf({ ...view, wearings: wearingsOf(dressing.problem, outfit, ids) });
   await ask(`/api/people/${view.person.id}/outfits`, "POST", { id: uuid(), name, wearings });
 }

@@ -1,8 +1,9 @@
 import * as m from "@/messages";
-import { PICKS, type DressedOutfit, type LeftAtHome, type Pick, type Relaxation } from "@/core/dresser";
+import { PICKS, type DressedOutfit, type LeftAtHome, type OtherWay, type Pick, type Relaxation } from "@/core/dresser";
 import type { MinutesBound } from "@/core/range";
 import { durationText } from "../time";
 import { quantityText } from "../quantities";
+import { PRACTICE_WORDS } from "./change-words";
 import { limitWords } from "./limit-words";
 
 export const PICK_WORDS: Readonly<Record<Pick, string>> = {
@@ -42,19 +43,31 @@ export function endsSentences({ verdict }: DressedOutfit): string[] {
 
 const capital = (words: string): string => words.charAt(0).toLocaleUpperCase() + words.slice(1);
 
+function worthWords(addedMinutes: number): string {
+  if (addedMinutes === 0) return m.leftAddsNothing;
+  return addedMinutes > 0 ? m.leftAdds({ minutes: addedMinutes }) : m.leftCosts({ minutes: -addedMinutes });
+}
+
+function weightWords(addedG: number): string[] {
+  const mass = quantityText("smallMass", Math.abs(addedG));
+  return addedG === 0 ? [] : [addedG > 0 ? m.leftHeavier({ mass }) : m.leftLighter({ mass })];
+}
+
 /** Why a piece stays at home, in a line. */
 export function leftWords({ addedMinutes, addedG, insteadOf }: LeftAtHome, nameOf: (id: string) => string): string {
   if (addedMinutes === null) return m.leftDoesNotFit;
-  const worth =
-    addedMinutes > 0
-      ? m.leftAdds({ minutes: addedMinutes })
-      : addedMinutes < 0
-        ? m.leftCosts({ minutes: -addedMinutes })
-        : m.leftAddsNothing;
-  const mass = quantityText("smallMass", Math.abs(addedG));
-  const weight = addedG === 0 ? [] : [addedG > 0 ? m.leftHeavier({ mass }) : m.leftLighter({ mass })];
   const instead = insteadOf.length === 0 ? [] : [m.leftInsteadOf({ names: insteadOf.map(nameOf).join(", ") })];
-  return [worth, ...weight, ...instead].join(", ");
+  return [worthWords(addedMinutes), ...weightWords(addedG), ...instead].join(", ");
+}
+
+/** What another practice would make of an outfit: "on from the start (Down parka): costs 24 minutes". */
+export function otherWayWords(
+  { way, pieceIds, addedMinutes, isAtLeast, addedG }: OtherWay,
+  nameOf: (id: string) => string,
+): string {
+  const names = pieceIds.length === 1 ? ` (${nameOf(pieceIds[0]!)})` : "";
+  const worth = isAtLeast ? m.leftAddsAtLeast({ minutes: addedMinutes }) : worthWords(addedMinutes);
+  return [`${PRACTICE_WORDS[way]}${names}: ${worth}`, ...weightWords(addedG)].join(", ");
 }
 
 export function relaxationWords({ kind, pieceName }: Relaxation): string {

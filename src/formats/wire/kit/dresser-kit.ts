@@ -21,11 +21,12 @@ export const genericsFor = (view: Pick<OutingView, "kit">): PieceView[] => {
     .map((piece) => ({ ...genericPiece(piece), priceMinor: piece.priceMinor }));
 };
 
-/** What the dresser may choose from: the person's own, and what they could get. */
-export const dresserPieces = (view: Pick<OutingView, "kit">, generics: readonly PieceView[]): DresserPiece[] => [
-  ...piecesOf(view.kit, false),
-  ...piecesOf(generics, true),
-];
+/** What the dresser may choose from: the person's own, what others lend, and what they could get. */
+export const dresserPieces = (
+  view: Pick<OutingView, "kit">,
+  lent: readonly PieceView[],
+  generics: readonly PieceView[],
+): DresserPiece[] => [...piecesOf(view.kit, false), ...piecesOf(lent, false), ...piecesOf(generics, true)];
 
 /** An outfit that was found, as a sheet keeps it. */
 export const wearingsFound = (problem: DresserProblem, code: OutfitCode): Omit<WearingView, "id">[] =>

@@ -49,9 +49,12 @@ function Go({ onGo, href, words, beside, id = href }: GoProps) {
   );
 }
 
+/** Shown at once when it is opened again: who types fast should not wait for what hardly changes. */
+let foundLast: Findable | null = null;
+
 /** Everything by its name: outings, pieces, people, places, rooms and what can be done anywhere. */
 export function Search({ onClose }: { readonly onClose: () => void }) {
-  const [found, setFound] = useState<Findable | null>(null);
+  const [found, setFound] = useState(foundLast);
   const [problem, setProblem] = useState<string | null>(null);
   const input = useRef<HTMLInputElement>(null);
   useEffect(() => {
@@ -60,7 +63,10 @@ export function Search({ onClose }: { readonly onClose: () => void }) {
     return () => cancelAnimationFrame(frame);
   }, []);
   useEffect(() => {
-    ask<Findable>("/api/findable").then(setFound, (error: Error) => setProblem(error.message));
+    ask<Findable>("/api/findable").then(
+      (now) => setFound((foundLast = now)),
+      (error: Error) => setProblem(error.message),
+    );
   }, []);
   return (
     <Dialog title={m.goToTitle} isOpen onClose={onClose}>
