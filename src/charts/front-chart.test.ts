@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { labelsApart } from "./labels-apart";
 import { frontChart } from "./front-chart";
 
 const FRAME = { left: 50, right: 450, top: 10, bottom: 210 };
@@ -28,5 +29,16 @@ describe("minutes over mass", () => {
 
   it("of nothing found has an hour's height and no path", () => {
     expect(frontChart([], [], null, FRAME)).toMatchObject({ path: "", hours: [{ hour: 0 }, { hour: 1 }] });
+  });
+});
+
+describe("names on a chart", () => {
+  const named = (text: string, x: number, y = 20) => ({ text, x, y, anchor: "end" as const });
+
+  it("stand where they are wanted while they have room, else on the next free line", () => {
+    expect(labelsApart([named("Quietest", 100), named("Warmest", 300)])).toEqual([20, 20]);
+    const [one, two, three] = labelsApart([named("Quietest", 300), named("Lightest", 310), named("Warmest", 320)]);
+    expect([one, two, three]).toEqual([20, 35, 50]);
+    expect(labelsApart([named("Quietest", 300), { ...named("Warmest", 290), anchor: "start" }])[1]).toBe(35);
   });
 });

@@ -6,7 +6,7 @@ const found = (page: Page) => page.getByText(/outfits were simulated/);
 
 /** Opens what to wear for the sheet on screen, and waits until it listens. */
 async function openDresser(page: Page): Promise<void> {
-  await page.getByRole("link", { name: "Dress me" }).click();
+  await page.getByRole("link", { name: "Dress me" }).first().click();
   await expect(page.getByRole("heading", { level: 1, name: /^What to wear for/ })).toBeVisible();
   await listening(page);
 }

@@ -63,8 +63,8 @@ export function aloneEvaluator(problem: DresserProblem): OutfitEvaluator {
   };
 }
 
-/** So many of the front are looked at for the lightest that does it as sure as is wished, then those before it. */
-const LOOKS_FOR_LIGHTEST = 5;
+/** So many are looked at together for the lightest that does it as sure as is wished. */
+const LOOKS_FOR_LIGHTEST = 4;
 
 /**
  * Finds what to wear: the few outfits of a kit that truly differ, from the lightest to the warmest, each simulated.
@@ -156,7 +156,10 @@ function countedOverSingle(looks: readonly CloseLook[], sureShare: number): numb
   return ratios[Math.floor(ratios.length / 2)] ?? 1;
 }
 
-/** The lightest of the front that lasts as wished. Ends of ranges do not grow as evenly as minutes do: many are looked at. */
+/**
+ * The lightest of the front that lasts as wished. Ends of ranges do not grow as evenly as minutes do: several are looked at
+ * between the last that was seen to fall short and the first that was seen to last.
+ */
 async function lightestOf(
   front: readonly JudgedOutfit[],
   wantedMinutes: number,
@@ -171,10 +174,13 @@ async function lightestOf(
     const look = looks.get(keyOf(code));
     return look !== undefined && lasts(look, wantedMinutes, sureShare);
   };
-  const every = Math.max(1, Math.ceil(hopeful.length / LOOKS_FOR_LIGHTEST));
-  await lookAt(hopeful.filter((_, place) => place % every === 0));
-  const place = hopeful.findIndex(does);
-  if (place < 0) return undefined;
-  await lookAt(hopeful.slice(Math.max(0, place - every + 1), place));
-  return hopeful.find(does);
+  for (;;) {
+    const first = hopeful.findIndex(does);
+    const end = first < 0 ? hopeful.length : first;
+    const from = hopeful.findLastIndex(({ code }, place) => place < end && looks.has(keyOf(code))) + 1;
+    const between = hopeful.slice(from, end);
+    if (between.length === 0) return hopeful[first];
+    const every = Math.ceil(between.length / LOOKS_FOR_LIGHTEST);
+    await lookAt(between.filter((_, place) => (between.length - 1 - place) % every === 0));
+  }
 }

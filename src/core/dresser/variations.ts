@@ -1,4 +1,5 @@
 import type { RandomStream } from "../numeric";
+import { LANES, laneOf, type LaneName } from "../pieces";
 import type { DresserProblem } from "./dresser-problem";
 import { PLACEMENT, SWITCHES, withPlacement, type OutfitCode } from "./outfit-code";
 
@@ -8,6 +9,9 @@ const SWITCH_SHARE = 0.05;
 const BOOTS_SHARE = 0.05;
 /** Of one piece: how often it is left at home. */
 const HOME_SHARE = 0.4;
+/** In boots and gloves there is room for little: how often something else there stays at home for what is put on. */
+const ROOM_SHARE = 0.3;
+const ROOM_IS_SHORT: readonly LaneName[] = ["Feet", "Hands"];
 
 /** Draws outfits near others: a piece less, a piece more, one for another, one placed otherwise, a switch turned. */
 export class Variations {
@@ -15,6 +19,11 @@ export class Variations {
   private readonly footwear: readonly number[];
   private readonly inBoots: readonly number[];
   private readonly sameKind: readonly (readonly number[])[];
+  /** Of each piece that needs room in boots or gloves the others that do. */
+  private readonly crowding: readonly (readonly number[])[];
+
+  /** Pieces of each part of the body. */
+  private readonly lanes: readonly (readonly number[])[];
 
   constructor(
     private readonly problem: DresserProblem,
@@ -27,6 +36,15 @@ export class Variations {
     this.inBoots = this.placed.filter((index) => kit[index]!.kind === "liner" || kit[index]!.kind === "footbed");
     this.sameKind = all.map((index) =>
       this.placed.filter((other) => other !== index && kit[other]!.kind === kit[index]!.kind),
+    );
+    const lanes = kit.map(laneOf);
+    this.lanes = LANES.map((lane) => all.filter((index) => lanes[index] === lane)).filter((own) => own.length > 0);
+    this.crowding = all.map((index) =>
+      ROOM_IS_SHORT.includes(lanes[index]!)
+        ? this.placed.filter(
+            (other) => other !== index && lanes[other] === lanes[index] && kit[other]!.kind !== "footwear",
+          )
+        : [],
     );
   }
 
@@ -51,14 +69,29 @@ export class Variations {
     return this.put(code, index);
   }
 
+  /** An outfit with one part of the body dressed as another outfit dresses it; not always a valid one. */
+  crossed(code: OutfitCode, other: OutfitCode): OutfitCode {
+    const lane = this.oneOf(this.lanes);
+    if (!lane) return code;
+    return this.followBoots(withPlacement(code, ...lane.map((index) => [index, other[index]!] as const)));
+  }
+
   /** A piece on, at one of its places; what it cannot be worn with stays at home. */
   private put(code: OutfitCode, index: number, without: readonly number[] = []): OutfitCode {
     const { placements, rules } = this.problem;
     const placement = this.oneOf(placements[index]!.filter((own) => own !== PLACEMENT.way));
     if (placement === undefined) return code;
     const bare = withPlacement(code, ...without.map((other) => [other, PLACEMENT.home] as const));
-    const inTheWay = rules.conflictsWith(bare, index, placement).map((other) => [other, PLACEMENT.home] as const);
-    return this.followBoots(withPlacement(bare, ...inTheWay, [index, placement]));
+    const inTheWay = [...rules.conflictsWith(bare, index, placement), ...this.crowdingOut(bare, index)];
+    const atHome = inTheWay.map((other) => [other, PLACEMENT.home] as const);
+    return this.followBoots(withPlacement(bare, ...atHome, [index, placement]));
+  }
+
+  /** What stays at home for a piece that needs its room, now and then. */
+  private crowdingOut(code: OutfitCode, index: number): number[] {
+    if (this.crowding[index]!.length === 0 || this.random() >= ROOM_SHARE) return [];
+    const other = this.oneOf(this.crowding[index]!.filter((own) => code[own]! > 0));
+    return other === undefined ? [] : [other];
   }
 
   /** One piece for another of its kind. */

@@ -1,5 +1,6 @@
 import * as m from "@/messages";
 import { frontChart } from "@/charts/front-chart";
+import { labelsApart } from "@/charts/labels-apart";
 import type { DressedOutfit, DresserProgress } from "@/core/dresser";
 import { MINUTES_PER_HOUR } from "@/core/units";
 import { loadText } from "@/formats/display/quantities";
@@ -14,6 +15,10 @@ const HEIGHT = 270;
 const FRAME = { left: 64, top: 14, bottom: HEIGHT - 42 };
 const RIGHT_PX = 18;
 const POINT = 7;
+/** Where an outfit's name stands: beside and above the upper end of its range. */
+const BESIDE = 12;
+const ABOVE = 4;
+const LEAST_BELOW_TOP = 10;
 
 type Props = {
   readonly outfits: readonly DressedOutfit[];
@@ -51,6 +56,22 @@ export function FrontPicture({ outfits, front, wantedMinutes, chosen, onChoose }
     );
     if (nearest >= 0) onChoose(nearest);
   };
+  const names = outfits.flatMap((outfit, place) => {
+    if (outfit.picks.length === 0) return [];
+    const { carriedG, highMinutes } = points[place]!;
+    const [x, top] = [chart.x(carriedG), chart.y(highMinutes)];
+    const isRight = x > width / 2;
+    return [
+      {
+        place,
+        text: outfitName(outfit, place),
+        x: x + (isRight ? -BESIDE : BESIDE),
+        y: Math.max(FRAME.top + LEAST_BELOW_TOP, top - ABOVE),
+        anchor: isRight ? ("end" as const) : ("start" as const),
+      },
+    ];
+  });
+  const baselines = labelsApart(names);
   const spoken = chosen === null ? undefined : outfits[chosen];
   return (
     <div ref={box}>
@@ -144,23 +165,24 @@ export function FrontPicture({ outfits, front, wantedMinutes, chosen, onChoose }
                   className="stroke-ground"
                 />
               )}
-              {outfit.picks.length > 0 && (
-                <text
-                  x={x + (x > width / 2 ? -12 : 12)}
-                  y={chart.y(highMinutes) - 2 < FRAME.top + 10 ? FRAME.top + 22 : chart.y(highMinutes) - 4}
-                  textAnchor={x > width / 2 ? "end" : "start"}
-                  fontSize={12}
-                  fontWeight={isChosen ? 700 : 400}
-                  paintOrder="stroke"
-                  strokeWidth={4}
-                  className="fill-ink stroke-ground"
-                >
-                  {outfitName(outfit, place)}
-                </text>
-              )}
             </g>
           );
         })}
+        {names.map(({ place, text, x, anchor }, index) => (
+          <text
+            key={place}
+            x={x}
+            y={baselines[index]}
+            textAnchor={anchor}
+            fontSize={12}
+            fontWeight={place === chosen ? 700 : 400}
+            paintOrder="stroke"
+            strokeWidth={4}
+            className="fill-ink stroke-ground"
+          >
+            {text}
+          </text>
+        ))}
       </svg>
     </div>
   );

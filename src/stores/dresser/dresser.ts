@@ -145,7 +145,7 @@ async function addForeign(problem: DresserProblem, outfit: DressedOutfit): Promi
   const wanted = [...$lent.get(), ...generics].filter(({ id }) =>
     problem.kit.some((piece, index) => piece.id === id && outfit.code[index]! > 0),
   );
-  const added = await addToKit(wanted.map(({ id: _id, ...piece }) => ({ ...piece, priceMinor: null })));
+  const added = await addToKit(wanted.map(({ id: _id, ...piece }) => ({ ...piece, priceMinor: null, currency: null })));
   return new Map(wanted.map(({ id }, index) => [id, added[index]!.id]));
 }
 
