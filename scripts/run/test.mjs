@@ -61,8 +61,12 @@ const FIRST_TEST_PORT = 4479;
 /** Each part starts a server, a database and a browser: more than this asks for more memory than time is saved. */
 const MOST_PARTS = 2;
 
-/** Every page in every colour and width, or in another language: a few lines that take minutes. */
-const TIMES_ITS_LINES = /** @type {Record<string, number>} */ ({ "pages.spec.ts": 2, "languages.spec.ts": 1.5 });
+/** Every page in every colour and width, or in another language, or a kit searched: a few lines that take minutes. */
+const TIMES_ITS_LINES = /** @type {Record<string, number>} */ ({
+  "pages.spec.ts": 2,
+  "languages.spec.ts": 1.5,
+  "dresser.spec.ts": 1.5,
+});
 
 /**
  * The files of the end-to-end tests in parts of about the same work: the longest file first, each to the part that has

@@ -12,6 +12,8 @@ type Props = {
 function Recomputing({ outingIds, words }: Props) {
   useEffect(() => {
     const left = new AbortController();
+    // Who has pressed a link is on the way: showing the page again would take the press back.
+    window.addEventListener("beforeunload", () => left.abort(), { once: true, signal: left.signal });
     void untilRecomputed(outingIds, left.signal).then((lines) => {
       if (lines && !left.signal.aborted) window.location.reload();
     });
