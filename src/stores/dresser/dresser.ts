@@ -73,17 +73,23 @@ export const piecesChosenFrom = (view: OutingView): readonly DresserPiece[] =>
   dresserPieces(view, $lent.get(), generics);
 
 /** Lets in what others of the party leave at home, or not. @throws {Error} with a message to show */
-export const borrowFrom = async (companions: readonly Companion[]): Promise<void> =>
-  $lent.set(await lentByAll(companions));
+export function borrowFrom(companions: readonly Companion[]): Promise<void> {
+  const asked = lentByAll(companions).then((lent) => $lent.set(lent));
+  borrowing = asked.catch(() => undefined); // told to who asked
+  return asked;
+}
+/** Who asks to be dressed meanwhile means with what is lent. */
+let borrowing: Promise<void> = Promise.resolve();
 
 /** Searches; what is found comes as it is found. */
 export async function startDressing(): Promise<void> {
   const view = $view.get();
   if (!view || $dressing.get().kind === "searching") return;
-  const [outing, kit, wishes] = [viewToOuting(view), piecesChosenFrom(view), $wishes.get()] as const;
   $chosen.set(null);
   $relaxations.set(null);
   $dressing.set({ kind: "searching", progress: null });
+  await borrowing;
+  const [outing, kit, wishes] = [viewToOuting(view), piecesChosenFrom(view), $wishes.get()] as const;
   try {
     const onProgress = proxy((progress: DresserProgress) => $dressing.set({ kind: "searching", progress }));
     const reply = await dresserWorker().dress(outing, kit, wishes, onProgress);
