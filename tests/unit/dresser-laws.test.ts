@@ -64,6 +64,27 @@ describe("laws on seeded kits", () => {
     expect(tried).toBeGreaterThan(40);
   });
 
+  // What the search sketches only orders; it would order wrongly if a sketch were far off.
+  it("a sketch says what the simulation says, within a twentieth and two minutes", () => {
+    let tried = 0;
+    for (let seed = 1; seed <= 4; seed++) {
+      const problem = new DresserProblem(seededDay(seed), seededKit(60, seed), USUAL_WISHES);
+      const judge = new OutfitJudge(problem);
+      const random = seededRandom(seed);
+      for (let draw = 0; draw < 12; draw++) {
+        const code = randomOutfit(problem, random);
+        if (!code) continue;
+        const [whole, sketch] = [judge.judge(code), judge.judge(code, true)];
+        if (whole.minutes < 0 || sketch.minutes < 0) continue;
+        tried++;
+        expect(Math.abs(sketch.minutes - whole.minutes), `seed ${seed}, ${whole.minutes} min`).toBeLessThanOrEqual(
+          0.05 * whole.minutes + 2,
+        );
+      }
+    }
+    expect(tried).toBeGreaterThan(30);
+  });
+
   it("allowed to carry more, one lasts no shorter", async () => {
     const longest = async (wishes: Partial<Wishes>): Promise<number> => {
       const problem = new DresserProblem(seededDay(3), seededKit(18, 3), { ...USUAL_WISHES, ...wishes });

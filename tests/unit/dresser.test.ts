@@ -3,7 +3,7 @@ import { leastMinutesStill } from "@/core/limits";
 import { seededRandom } from "@/core/numeric";
 import { simulateOuting } from "@/core/simulation";
 import { wearingProblems } from "@/core/dressing";
-import { totalMinutes, type Outing } from "@/core/outing";
+import { sitSpans, totalMinutes, type Outing } from "@/core/outing";
 import { starterPiece, type StarterPieceKey } from "@/core/starter-kit";
 import { pieceOfStarter } from "@/core/morning";
 import { sampleOuting } from "../sample-outing";
@@ -17,6 +17,7 @@ import {
   PLACEMENT,
   USUAL_WISHES,
   leftAtHome,
+  otherWaysOf,
   relaxationsOf,
   type DresserPiece,
   type OutfitCode,
@@ -229,6 +230,30 @@ describe("beside an answer", () => {
     expect(mitts.addedMinutes).toBe(Math.max(...after) - before);
     expect(mitts.addedG).toBe(starterPiece("mitts200").massG);
     expect(left.find(({ pieceId }) => pieceId === "heavyBoot")!.insteadOf).toEqual(["midBoot"]);
+  });
+
+  it("what other practices would do is simulated, and what has no room is not offered", () => {
+    const problem = problemOf();
+    const judge = new OutfitJudge(problem);
+    const code = wearing(problem, [...DECENT, "fleeceJacket", "downParka", "thinGloves", "mitts200"]);
+    const outing = problem.outings.outingIn(code);
+    const ways = otherWaysOf(problem, judge, code);
+    const later = ways.find(({ question, way }) => question === "bigLayer" && way === "seated")!;
+    const minutes = (of: Outing): number => {
+      const { sits, decidingSit } = simulateOuting(of);
+      return leastMinutesStill(sits[decidingSit]!.verdict);
+    };
+    const fromMinute = sitSpans(outing.phases)[0]!.fromMinute;
+    const seated = outing.wearings.map((own) => (own.pieceId === "downParka" ? { ...own, fromMinute } : own));
+    expect(later.own).toBe("fromStart");
+    expect(later.addedMinutes).toBe(minutes({ ...outing, wearings: seated }) - minutes(outing));
+    expect(later.addedG).toBe(0);
+    const thin = ways.find(({ question, way }) => question === "hands" && way === "innerAlone")!;
+    expect(thin.addedG).toBe(-starterPiece("mitts200").massG);
+    expect(thin.addedMinutes).toBeLessThanOrEqual(0);
+    expect(outing.wearings).toEqual(problem.outings.outingIn(code).wearings); // nothing of the outfit itself was changed
+    const full = wearing(problem, [...DECENT, "heavySock"]);
+    expect(otherWaysOf(problem, judge, full).filter(({ way }) => way === "two")).toEqual([]);
   });
 
   it("where nothing does it, what would is simulated: a walk, a pad, a generic piece", async () => {

@@ -1,6 +1,5 @@
 import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
-import { useState } from "react";
 import { MINUTES_PER_HOUR } from "@/core/units";
 import { AVOIDABLE } from "@/core/changes";
 import { plannedSitMinutes, USUAL_WISHES, WISH_RANGE, type Wishes } from "@/core/dresser";
@@ -10,13 +9,14 @@ import { durationText } from "@/formats/display/time";
 import { AVOIDED_WORDS } from "@/formats/display/words/change-words";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
-import { $lent, $wishes, borrowFrom } from "@/stores/dresser/dresser";
+import { $wishes } from "@/stores/dresser/dresser";
 import type { Companion } from "@/stores/dresser/lending";
 import { $preferences } from "@/stores/preferences";
 import { CheckField } from "../fields/check-field";
 import { ChoiceField } from "../fields/choice-field";
 import { NumberField } from "../fields/number-field";
 import { QuantityField } from "../fields/quantity-field";
+import { Borrowing } from "./borrowing";
 import { PieceWishes } from "./piece-wishes";
 
 type Time = "planned" | "longest" | "other";
@@ -176,27 +176,3 @@ export function WishesForm({ view, companions }: Props) {
 const SWEAT_WISHES = { dry: SWEAT_STEPS_G_PER_M2.damp, damp: SWEAT_STEPS_G_PER_M2.wet, any: null } as const;
 const sweatStep = (gPerM2: number | null): keyof typeof SWEAT_WISHES =>
   gPerM2 === null ? "any" : gPerM2 <= SWEAT_WISHES.dry ? "dry" : "damp";
-
-/** What others of the party leave at home may be worn too. */
-function Borrowing({ companions }: Pick<Props, "companions">) {
-  const isBorrowing = useStore($lent).length > 0;
-  const [told, setTold] = useState<string | null>(null);
-  const change = (wanted: boolean): void => {
-    borrowFrom(wanted ? companions : []).then(
-      () => setTold(wanted && $lent.get().length === 0 ? m.nothingToLend : null),
-      (error: Error) => setTold(error.message),
-    );
-  };
-  return (
-    <>
-      <CheckField
-        label={m.borrowWish({ names: companions.map(({ personName }) => personName).join(", ") })}
-        checked={isBorrowing}
-        onChange={change}
-      />
-      <p role="status" className="text-sm">
-        {told}
-      </p>
-    </>
-  );
-}
