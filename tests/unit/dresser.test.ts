@@ -252,8 +252,21 @@ describe("beside an answer", () => {
     expect(thin.addedG).toBe(-starterPiece("mitts200").massG);
     expect(thin.addedMinutes).toBeLessThanOrEqual(0);
     expect(outing.wearings).toEqual(problem.outings.outingIn(code).wearings); // nothing of the outfit itself was changed
-    const full = wearing(problem, [...DECENT, "heavySock"]);
-    expect(otherWaysOf(problem, judge, full).filter(({ way }) => way === "two")).toEqual([]);
+  });
+
+  it("a second pair of socks is offered as another practice where the boots have room for it", () => {
+    const seen = (["midBoot", "heavyBoot"] as const).flatMap((boot) =>
+      ([[], ["toePacks"]] as const).map((besides) => {
+        const worn = ["base200Top", "walkTrousers", "linerSock", boot, ...besides] as const;
+        const problem = problemOf([...worn, "heavySock"]);
+        const isOffered = otherWaysOf(problem, new OutfitJudge(problem), wearing(problem, worn)).some(
+          ({ way }) => way === "two",
+        );
+        expect(isOffered).toBe(problem.isValid(wearing(problem, [...worn, "heavySock"])));
+        return isOffered;
+      }),
+    );
+    expect(new Set(seen)).toEqual(new Set([true, false]));
   });
 
   it("where nothing does it, what would is simulated: a walk, a pad, a generic piece", async () => {

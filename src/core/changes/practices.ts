@@ -53,10 +53,19 @@ const insulationAt = ({ label }: Piece, patch: Patch): number =>
     .filter((reading) => reading.patch === patch)
     .reduce((most, { insulationM2KPerW }) => Math.max(most, insulationM2KPerW), 0);
 
-const replaced = (plan: Outing, index: number, ...instead: readonly Wearing[]): Outing => ({
-  ...plan,
-  wearings: plan.wearings.flatMap((wearing, own) => (own === index ? instead : [wearing])),
-});
+/** The same piece as it is worn before and at that place, worn otherwise instead. */
+function replaced(plan: Outing, index: number, ...instead: readonly Wearing[]): Outing {
+  const { pieceId, fromMinute } = plan.wearings[index]!;
+  return {
+    ...plan,
+    wearings: plan.wearings.flatMap((wearing, own) =>
+      own === index ? instead : isBefore(wearing, pieceId, fromMinute) ? [] : [wearing],
+    ),
+  };
+}
+
+const isBefore = (wearing: Wearing, pieceId: string, fromMinute: number): boolean =>
+  wearing.pieceId === pieceId && wearing.toMinute <= fromMinute;
 
 const without = (plan: Outing, places: readonly number[]): Outing => ({
   ...plan,
@@ -77,7 +86,7 @@ function practice(
 }
 
 /** When the warmest layer of the chest goes on: before the way, open on the way, at the seat, or as cooling begins. */
-function bigLayer(worn: readonly Worn[], sitFrom: number): PracticeChoice | null {
+function bigLayer(worn: readonly Worn[], wearings: readonly Wearing[], sitFrom: number): PracticeChoice | null {
   const layers = ofKind(worn, "garment").filter(({ piece }) => coveredPatches(piece.label).includes("chest"));
   const big = layers.reduce<Worn | null>(
     (warmest, layer) =>
@@ -86,11 +95,15 @@ function bigLayer(worn: readonly Worn[], sitFrom: number): PracticeChoice | null
   );
   if (!big || layers.length < 2 || sitFrom === 0) return null;
   const { wearing, index: index, piece } = big;
-  const { opened = [], fromMinute, toMinute } = wearing;
+  // Open on the way and closed at the seat it is worn twice, one after the other.
+  const spans = [...wearings.filter((own) => isBefore(own, piece.id, wearing.fromMinute)), wearing];
+  const fromMinute = Math.min(...spans.map((own) => own.fromMinute));
+  const isOpened = spans.some(({ opened = [] }) => opened.length > 0);
+  const { toMinute } = wearing;
   const later = sitFrom + COOLING_BEGINS_MINUTES;
   if (toMinute <= later) return null;
   const own: Practice | null =
-    fromMinute === 0 ? (opened.length > 0 ? "fromStartOpen" : "fromStart") : fromMinute >= later ? "later" : "seated";
+    fromMinute === 0 ? (isOpened ? "fromStartOpen" : "fromStart") : fromMinute >= later ? "later" : "seated";
   const from = (minute: number) => ({
     pieceIds: [piece.id],
     apply: (plan: Outing) => replaced(plan, index, { ...wearing, opened: [], fromMinute: minute }),
@@ -194,9 +207,13 @@ export function practiceChoicesOf(outing: Outing, kit: readonly Piece[]): Practi
   const [sit] = sitSpans(outing.phases);
   if (!sit) return [];
   const worn = wornInSit(outing, sit.fromMinute, sit.toMinute);
-  return [bigLayer(worn, sit.fromMinute), socks(worn, kit), hands(worn), shell(worn), hood(worn)].flatMap(
-    (found) => found ?? [],
-  );
+  return [
+    bigLayer(worn, outing.wearings, sit.fromMinute),
+    socks(worn, kit),
+    hands(worn),
+    shell(worn),
+    hood(worn),
+  ].flatMap((found) => found ?? []);
 }
 
 /** The other ways as changes, for those who simulate them. */

@@ -1,8 +1,7 @@
 import { practiceChoicesOf, type Practice, type PracticeQuestion } from "../changes";
-import { wearingProblems } from "../dressing";
-import { totalMinutes, type Outing } from "../outing";
+import type { Outing } from "../outing";
 import type { DresserProblem } from "./dresser-problem";
-import type { OutfitCode } from "./outfit-code";
+import { PLACEMENT, withPlacement, type OutfitCode } from "./outfit-code";
 import type { OutfitJudge } from "./outfit-judge";
 
 /** What those do in an outfit who hold to another way. */
@@ -26,6 +25,17 @@ function wornG({ kit, massesG }: DresserProblem, { wearings }: Outing): number {
   return kit.reduce((sum, { id }, index) => sum + (worn.has(id) ? massesG[index]! : 0), 0);
 }
 
+/** An outfit with what a change adds or leaves off: by it one sees whether all of it still goes together. */
+function codeOf({ kit }: DresserProblem, code: OutfitCode, { wearings }: Outing): OutfitCode {
+  const worn = new Map(wearings.map(({ pieceId, fromMinute }) => [pieceId, fromMinute]));
+  const changes = kit.flatMap(({ id }, index): [number, number][] => {
+    const fromMinute = worn.get(id);
+    if (fromMinute === undefined) return [[index, PLACEMENT.home]];
+    return code[index] === PLACEMENT.home ? [[index, fromMinute === 0 ? PLACEMENT.start : PLACEMENT.seat]] : [];
+  });
+  return withPlacement(code, ...changes);
+}
+
 /**
  * Where practitioners disagree, what each other way would make of an outfit: simulated, in the order of the questions.
  * Ways that do not go with the rest (no room for a second sock) are left out.
@@ -38,7 +48,7 @@ export function otherWaysOf(problem: DresserProblem, judge: OutfitJudge, code: O
   return practiceChoicesOf(outing, own).flatMap(({ question, own: ownWay, others }) =>
     others.flatMap(({ way, pieceIds, apply }): OtherWay[] => {
       const changed = apply(outing);
-      if (wearingProblems(problem.kit, changed.wearings, totalMinutes(changed.phases)).length > 0) return [];
+      if (!problem.isBeginning(codeOf(problem, code, changed))) return [];
       const { minutes, isLonger } = judge.judgeOuting(changed);
       if (minutes < 0) return [];
       return [
