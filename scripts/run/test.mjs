@@ -137,7 +137,6 @@ export async function test() {
     /** @type {const} */ ([
       ["types", "astro", ["check", "--minimumFailingSeverity", "error"]], // of pages and of all that is TypeScript
       ["lint", "eslint", [".", "--max-warnings", "0"]],
-      ["import directions", "depcruise", ["--config", ".dependency-cruiser.cjs", "src"]],
       ["format", "prettier", ["--check", ".", "--log-level", "warn"]],
       ["unused code", "knip", []],
     ]).map(([name, command, args]) => checking(() => check(name, tool(command), [...args]))),

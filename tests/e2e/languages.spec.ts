@@ -1,7 +1,7 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test, type Page } from "@playwright/test";
 import { readCatalogue } from "../../scripts/messages/catalogue.mjs";
-import { listening, minutesStill, openSheet } from "./sheet";
+import { listening, minutesStill, openSheet, settled } from "./sheet";
 
 // In the second language nothing of the first is left, on any page and in what is opened there. Names of pieces, places
 // and people are somebody's own words; those of the demonstration are English.
@@ -78,6 +78,7 @@ test("no English is left on any page, nor in what is opened on them", async ({ p
   ]) {
     await page.goto(path);
     await listening(page);
+    await settled(page);
     for (const closed of await page.locator("main details:not([open]) > summary").all()) await closed.click();
     await look(path);
   }

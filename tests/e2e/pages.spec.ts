@@ -1,7 +1,7 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test, type Page } from "@playwright/test";
 import { openKit, piecesList } from "./kit";
-import { listening, openSheet } from "./sheet";
+import { listening, openSheet, settled } from "./sheet";
 
 // In the dark only colours differ, on a phone everything but colours: what is the same is looked at once.
 const SCREENS = [
@@ -31,6 +31,7 @@ for (const { name, width, height, colorScheme, rules } of SCREENS) {
       const wide = () => page.evaluate(() => document.documentElement.scrollWidth > window.innerWidth);
 
       await page.goto("/");
+      await settled(page);
       expect(await violations(page, rules)).toEqual([]);
       expect(await wide()).toBe(false);
 

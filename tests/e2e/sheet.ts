@@ -27,6 +27,10 @@ export async function openAt(page: Page, address: string): Promise<void> {
 export const listening = async (page: Page): Promise<void> =>
   void (await page.waitForFunction(() => !document.querySelector("astro-island[ssr], fieldset[role=none]:disabled")));
 
+/** No figure of the page is still being recomputed: a page that says so shows itself again once they stand. */
+export const settled = (page: Page): Promise<void> =>
+  expect(page.getByTestId("recomputing")).toHaveCount(0, { timeout: 60_000 });
+
 export const minutesField = (page: Page): Locator => page.getByLabel("Minutes", { exact: true });
 
 export const minutesStill = (page: Page): Locator => page.getByTestId("minutes-still");

@@ -20,18 +20,18 @@ describe("laws on seeded kits", () => {
   it("equals the best of all outfits where there are few (npm run proof -- dresser tries a hundred)", () => {
     const text = execFileSync(
       process.execPath,
-      ["scripts/proof/run.mjs", "dresser", "2", "1", "100", "1", "300", "--json"],
+      ["scripts/proof/run.mjs", "dresser", "1", "1", "60", "1", "300", "--json"],
       { encoding: "utf8" },
     );
     const { smalls, larges, pieces } = JSON.parse(text) as DresserProof;
-    expect(smalls).toHaveLength(2);
+    expect(smalls).toHaveLength(1);
     for (const { outfits, missed, simulated } of smalls) {
       expect(missed).toBe(0);
       expect(outfits).toBeGreaterThan(7);
       expect(simulated).toBeLessThanOrEqual(outfits);
     }
     for (const { tried, worstShare } of larges) {
-      expect(tried).toBeGreaterThan(60);
+      expect(tried).toBeGreaterThan(30);
       expect(worstShare).toBeLessThanOrEqual(0.02);
     }
     // Of outfits that last a quarter of an hour the search keeps no account: nobody wants them.

@@ -34,6 +34,7 @@ async function lintText(text: string, standsIn: string): Promise<string[]> {
 const lintAs = (planted: string, standsIn: string): Promise<string[]> =>
   lintText(readFileSync(path.join(PLANTED, planted), "utf8"), standsIn);
 
+// The check itself as well as its planted violations: `npm run check:imports` says the same in words.
 describe("import directions", () => {
   it("hold in the project, and its modules are really read", () => {
     const { modules, violations } = cruise(process.cwd());
