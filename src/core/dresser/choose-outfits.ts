@@ -7,6 +7,8 @@ import { keyOf } from "./outfit-code";
 export const MOST_SHOWN = 8;
 /** Outfits differ truly when one lasts so much longer (assumptions). */
 const DIFFERS_BY = { share: 0.08, minutes: 5 } as const;
+/** The warmest stands for a lighter one that lasts nearly as long only where it weighs hardly more (assumption). */
+const HARDLY_HEAVIER = 1.05;
 
 /** Of the front those that differ truly, at most so many: lightest and warmest, and the ones spread between them. */
 export function spreadOut(front: readonly JudgedOutfit[], most: number = MOST_SHOWN): JudgedOutfit[] {
@@ -20,8 +22,11 @@ export function spreadOut(front: readonly JudgedOutfit[], most: number = MOST_SH
     const isMore = !before || outfit.minutes >= before.minutes * (1 + DIFFERS_BY.share) + DIFFERS_BY.minutes;
     if (isMore) differing.push(outfit);
   }
-  if (differing.at(-1) !== warmest && warmest.minutes > differing.at(-1)!.minutes)
-    differing[differing.length - 1] = warmest;
+  const last = differing.at(-1)!;
+  if (warmest.minutes > last.minutes) {
+    if (warmest.massG <= last.massG * HARDLY_HEAVIER) differing.pop();
+    differing.push(warmest);
+  }
   while (differing.length > most) differing.splice(leastMissed(differing), 1);
   return differing;
 }
