@@ -1,8 +1,8 @@
 import { runToEnd, type Steps } from "../numeric";
 import { type Limit, type LevelVerdict, leastMinutesStill } from "../limits";
-import { quantile, RangeInParts, sortable, MIDDLE_SHARE, type RestedBy } from "../range";
+import { boundsOf, RangeInParts, type RestedBy } from "../range";
 import { restedPerson, type RestedPerson } from "../sitter";
-import { natureOf, simulateOuting, simulateSitMinutes } from "../simulation";
+import { natureOf, simulateOneSit, simulateOuting } from "../simulation";
 import type { Outing } from "../outing";
 import type { Piece } from "../pieces";
 import type { Change } from "./change";
@@ -76,7 +76,7 @@ class Trials {
   }
 
   once(plan: Outing, only?: readonly Limit[]): LevelVerdict {
-    return simulateSitMinutes(plan, { rested: this.rested, only }).sits[this.sit]!;
+    return simulateOneSit(plan, this.sit, { rested: this.rested, only });
   }
 
   /** What ends the sit first and what comes next. */
@@ -93,9 +93,8 @@ class Trials {
       return rested;
     };
     const parts = new RangeInParts(plan, this.sit, restedBy);
-    const { answers } = runToEnd(parts.members(0, RANKED_BY_MEMBERS));
-    const sorted = [...answers].sort((one, other) => sortable(one) - sortable(other));
-    const { kind, minutes } = quantile(sorted, MIDDLE_SHARE);
+    const answers = runToEnd(parts.answers(0, RANKED_BY_MEMBERS));
+    const { kind, minutes } = boundsOf(plan, answers).middle;
     return { minutes, atLeast: kind === "longerThan" };
   }
 }

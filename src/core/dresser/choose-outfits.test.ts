@@ -4,12 +4,15 @@ import { spreadOut } from "./choose-outfits";
 
 const frontOf = (...rows: readonly (readonly [massG: number, minutes: number])[]): JudgedOutfit[] =>
   rows.map(([massG, minutes], index) => ({
-    code: [index],
+    code: Uint8Array.of(index),
     massG,
     minutes,
     isLonger: false,
     isSketch: false,
-    limit: "toes",
+    limit: "toes" as const,
+    met: {},
+    coveredMinutes: minutes,
+    sweatGPerM2: 0,
   }));
 const shown = (front: readonly JudgedOutfit[]) => spreadOut(front).map(({ massG }) => massG);
 

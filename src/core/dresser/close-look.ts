@@ -1,6 +1,6 @@
 import { leastMinutesStill, type Verdict } from "../limits";
 import { sitSpans, type Outing } from "../outing";
-import { RangeInParts, rangeOf, type EndedBy, type MinutesBound, type RestedBy } from "../range";
+import { boundsOf, RangeInParts, type EndedBy, type MinutesBound, type RestedBy } from "../range";
 import { runToEnd } from "../numeric";
 import { restedPerson, type RestedPerson } from "../sitter";
 import { natureOf, simulateOuting } from "../simulation";
@@ -66,9 +66,9 @@ export class CloseLooks {
 
   /** The small range of a sit of an outing of this problem's person, in so many cases as is wished. */
   rangeIn(outing: Outing, sit: number): Pick<CloseLook, "low" | "middle" | "high" | "endedBy"> {
-    const members = runToEnd(new RangeInParts(outing, sit, this.restedBy).members(0, LOOK_MEMBERS));
+    const answers = runToEnd(new RangeInParts(outing, sit, this.restedBy).answers(0, LOOK_MEMBERS));
     const sure = this.problem.wishes.sureShare || SHARE_BESIDE_MIDDLE;
-    const { endedBy, ...range } = rangeOf(outing, [members], (1 - sure) / 2);
+    const { endedBy, ...range } = boundsOf(outing, answers, (1 - sure) / 2);
     return { low: range.low, middle: range.middle, high: range.high, endedBy: endedBy[0] ?? null };
   }
 }

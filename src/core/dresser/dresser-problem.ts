@@ -84,6 +84,7 @@ export class DresserProblem {
 
   private isWithinLoad(code: OutfitCode): boolean {
     const { mostCarriedG, mostPackedL, mostCostMinor } = this.wishes;
+    if (mostCarriedG === null && mostPackedL === null && mostCostMinor === null) return true;
     const { carriedG, packL, costMinor } = this.loadOf(code);
     return (
       carriedG <= (mostCarriedG ?? Infinity) &&

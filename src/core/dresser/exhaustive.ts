@@ -5,10 +5,13 @@ import { SWITCHES, type OutfitCode } from "./outfit-code";
 export const MOST_TRIED_ALL = 5000;
 /** Beginnings of outfits that are looked at in counting, for each outfit wanted. */
 const BEGINNINGS_PER_OUTFIT = 8;
+/** Of more pieces than these there are always too many outfits: not counted (assumption). */
+const MOST_PIECES_COUNTED = 40;
 
 /** Every valid outfit of a problem; `null` where there are more than so many. */
 export function allOutfits(problem: DresserProblem, most: number): OutfitCode[] | null {
   const { kit, placements, rules, hasWay } = problem;
+  if (placements.filter((own) => own.length > 0).length > MOST_PIECES_COUNTED) return null;
   const found: OutfitCode[] = [];
   const code = problem.bare();
   let beginnings = 0;

@@ -13,10 +13,12 @@ import type { DresserPiece } from "./wishes";
 /** How much evidence it takes to move a slope, and what a piece adds of its own, from what is taken at first. */
 const SLOPE_WEIGHT = 0.2;
 const PIECE_WEIGHT = 3;
+/** Fitted again once so many outfits were learnt from for each term: a large kit's fit takes long and moves little. */
+const REFIT_SHARE = 0.1;
 /** Who arrives too cold is taken as this. */
 const LEAST_MINUTES = 8;
 
-type LimitFit = { readonly fit: Fit; readonly prior: Features; solution: Float64Array | null; isStale: boolean };
+type LimitFit = { readonly fit: Fit; readonly prior: Features; solution: Float64Array | null; learnt: number };
 
 /** What is known at a judged outfit, limit by limit: ln(minutes) beyond what the features give. */
 export type Anchor = { readonly code: OutfitCode; readonly sums: Features; readonly beyond: Float64Array };
@@ -55,7 +57,7 @@ export class MinutesModel {
       fit: { count, products: new Float64Array(count * count), sums: new Float64Array(count) },
       prior: priorOf(limit),
       solution: null,
-      isStale: true,
+      learnt: 0,
     };
     this.fits.set(limit, fresh);
     return fresh;
@@ -86,7 +88,7 @@ export class MinutesModel {
         products[row * count + column] = products[row * count + column]! + terms[row]! * terms[column]!;
       }
     }
-    own.isStale = true;
+    own.learnt++;
   }
 
   private lastGuess(limit: Limit, terms: Float64Array): number {
@@ -101,12 +103,12 @@ export class MinutesModel {
   private solutionOf(limit: Limit): Float64Array | null {
     const own = this.fits.get(limit);
     if (!own) return null;
-    if (own.isStale || !own.solution) {
+    if (!own.solution || own.learnt > this.count * REFIT_SHARE) {
       own.solution = ridge(own.fit, (term) => (term === 0 ? 0 : term <= FEATURE_COUNT ? SLOPE_WEIGHT : PIECE_WEIGHT));
       for (let feature = 0; feature < FEATURE_COUNT; feature++) {
         own.solution[1 + feature] = own.solution[1 + feature]! + own.prior[feature]!;
       }
-      own.isStale = false;
+      own.learnt = 0;
     }
     return own.solution;
   }
@@ -135,7 +137,7 @@ export class MinutesModel {
    */
   guess(code: OutfitCode, { code: known, sums, beyond }: Anchor, atLeast = 0): number {
     const { changed, count } = this;
-    const now = Float64Array.from(sums);
+    const now = sums.slice();
     changed.length = 0;
     for (let index = 0; index < code.length; index++) {
       if (code[index] === known[index]) continue;

@@ -12,11 +12,8 @@ import type { DresserPiece } from "./wishes";
 /** Times at which an outfit is looked at: on the way, and at the seat. */
 const TIMES = ["way", "seat"] as const;
 type Time = (typeof TIMES)[number];
-const IS_ON: Readonly<Record<Time, ReadonlySet<number>>> = {
-  way: new Set([PLACEMENT.start, PLACEMENT.way]),
-  seat: new Set([PLACEMENT.start, PLACEMENT.seat]),
-};
-const isOn = (placement: number, time: Time): boolean => IS_ON[time].has(placement);
+const isOn = (placement: number, time: Time): boolean =>
+  placement === PLACEMENT.start || placement === (time === "way" ? PLACEMENT.way : PLACEMENT.seat);
 const meet = (one: number, other: number): boolean => TIMES.some((time) => isOn(one, time) && isOn(other, time));
 
 /** How many of one kind, in one place of the stack and over mostly the same parts, are worn together. */
@@ -108,6 +105,7 @@ export class OutfitRules {
   /** Pieces of the kit that answer what nobody goes without, at a time: some of them has to be on. */
   private readonly needed: readonly (readonly number[])[];
   private readonly underMm = new Float64Array(PATCHES.length);
+  private readonly worn: number[] = [];
 
   /** @param placements where each piece may be */
   constructor(
@@ -165,24 +163,27 @@ export class OutfitRules {
 
   /** Whether an outfit can be worn so. */
   isValid(code: OutfitCode): boolean {
-    return this.fitsTogether(code) && this.isDecent(code) && this.bootsFollow(code) && this.isDryOutside(code);
+    // What is found out soonest first: most outfits that are thought of are not valid.
+    return this.isDecent(code) && this.bootsFollow(code) && this.fitsTogether(code) && this.isDryOutside(code);
   }
 
   /** Whether its pieces go with each other, be it all that is needed or not. */
   fitsTogether(code: OutfitCode): boolean {
+    const { worn } = this;
+    worn.length = 0;
     for (let index = 0; index < this.all.length; index++) {
-      if (code[index]! > 0 && !this.isPieceValid(code, index)) return false;
+      const placement = code[index]!;
+      if (placement === PLACEMENT.home) continue;
+      for (const other of worn) if (this.isConflict(index, placement, other, code[other]!)) return false;
+      worn.push(index);
     }
-    return TIMES.every((time) => this.hasRoom(code, time));
+    return worn.every((index) => this.isAmongFewAlike(code, index)) && TIMES.every((time) => this.hasRoom(code, time));
   }
 
-  private isPieceValid(code: OutfitCode, index: number): boolean {
-    const placement = code[index]!;
-    for (let other = index + 1; other < this.all.length; other++) {
-      if (code[other]! > 0 && this.isConflict(index, placement, other, code[other]!)) return false;
-    }
+  private isAmongFewAlike(code: OutfitCode, index: number): boolean {
     const { piece, rank } = this.all[index]!;
-    const alike = this.alike[index]!.filter((other) => meet(placement, code[other]!)).length;
+    let alike = 0;
+    for (const other of this.alike[index]!) if (meet(code[index]!, code[other]!)) alike++;
     return alike < mostAlike(piece, rank);
   }
 

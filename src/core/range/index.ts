@@ -1,10 +1,8 @@
 export type { Band, RangeBands } from "./bands";
 export { estimatedHeadline, headlineOf, middleOverSingle, type Headline } from "./headline";
 export {
-  MIDDLE_SHARE,
+  boundsOf,
   minutesRange,
-  quantile,
-  sortable,
   RANGE_MEMBERS,
   RangeInParts,
   rangeOf,

@@ -1,6 +1,6 @@
 import { runToEnd, seededRandom, type Steps } from "../numeric";
 import { isExtrapolated, type Outing } from "../outing";
-import { natureOf, simulateSitMinutes } from "../simulation";
+import { natureOf, simulateOneSit, simulateSitMinutes, type SimulationOptions } from "../simulation";
 import { type Crossing, type LevelVerdict, leastMinutesStill } from "../limits";
 import { restedPerson, type BodilyNature, type RestedPerson } from "../sitter";
 import { addCurves, bandsOf, type MemberCurves, type RangeBands } from "./bands";
@@ -31,7 +31,7 @@ export type MinutesRange = {
 export const RANGE_MEMBERS = 64;
 const RANGE_SEED = 1;
 export const LOW_SHARE = 0.1;
-export const MIDDLE_SHARE = 0.5;
+const MIDDLE_SHARE = 0.5;
 
 const answerOf = (verdict: LevelVerdict): MemberAnswer => {
   if (verdict.kind === "longerThan") return { kind: "longerThan", minutes: verdict.minutes, endedBy: null };
@@ -55,10 +55,10 @@ function endedByOf(answers: readonly MemberAnswer[]): EndedBy[] {
   return counted.sort((one, other) => other.members - one.members);
 }
 
-export const sortable = ({ kind, minutes }: MinutesBound): number => (kind === "longerThan" ? Infinity : minutes);
+const sortable = ({ kind, minutes }: MinutesBound): number => (kind === "longerThan" ? Infinity : minutes);
 
 /** The bound below which such a share of the members lies; a member is named, nothing is interpolated. */
-export function quantile(sorted: readonly MinutesBound[], share: number): MinutesBound {
+function quantile(sorted: readonly MinutesBound[], share: number): MinutesBound {
   const { kind, minutes } = sorted[Math.round((sorted.length - 1) * share)]!;
   return { kind, minutes };
 }
@@ -77,7 +77,7 @@ const combined = (own: BodilyNature, drawn: BodilyNature): BodilyNature => ({
 
 /** Outside the adult model the range is wider by half, both ways from its middle. */
 export const WIDENED_BY = 1.5;
-function widened(range: MinutesRange): MinutesRange {
+function widened(range: RangeBounds): RangeBounds {
   const { low, middle, high } = range;
   const away = (bound: MinutesBound): MinutesBound =>
     bound.kind === "longerThan" || middle.kind === "longerThan"
@@ -126,19 +126,37 @@ export class RangeInParts {
     const curves: MemberCurves = { toes: [], fingers: [], heatDebt: [] };
     const answers: MemberAnswer[] = [];
     for (let member = from; member < to; member++) {
-      const variation = this.variationOf(member);
-      const nature = combined(natureOf(this.outing.person), variation.nature);
-      const { sits, series } = simulateSitMinutes(varyOuting(this.clothes.outing, variation), {
-        nature,
-        labelErrors: this.clothes.by(variation),
-        rested: this.restedBy(this.outing, nature.basalHeatFactor),
-        stepping: "doubled", // what a member's step errs by is lost among what members differ by (range.test.ts)
-      });
+      const { sits, series } = simulateSitMinutes(...this.member(member));
       addCurves(curves, series);
       answers.push(answerOf(sits[this.sit]!));
       yield;
     }
     return { answers, curves };
+  }
+
+  /** Answers alone, for who draws no curves: nothing is simulated past them. */
+  *answers(from: number, to: number): Steps<readonly MemberAnswer[]> {
+    const answers: MemberAnswer[] = [];
+    for (let member = from; member < to; member++) {
+      const [outing, options] = this.member(member);
+      answers.push(answerOf(simulateOneSit(outing, this.sit, options)));
+      yield;
+    }
+    return answers;
+  }
+
+  private member(member: number): [Outing, SimulationOptions] {
+    const variation = this.variationOf(member);
+    const nature = combined(natureOf(this.outing.person), variation.nature);
+    return [
+      varyOuting(this.clothes.outing, variation),
+      {
+        nature,
+        labelErrors: this.clothes.by(variation),
+        rested: this.restedBy(this.outing, nature.basalHeatFactor),
+        stepping: "doubled", // what a member's step errs by is lost among what members differ by (range.test.ts)
+      },
+    ];
   }
 }
 
@@ -153,26 +171,41 @@ export class RangeInParts {
 export const rangeMembers = (outing: Outing, sit: number, from: number, to: number): RangeMembers =>
   runToEnd(new RangeInParts(outing, sit).members(from, to));
 
+/** A range without its curves. */
+export type RangeBounds = Omit<MinutesRange, "bands">;
+
 /**
- * The range of all members, however they were parted.
+ * Where the answer lies by what members answer.
  * @param lowShare share of cases below its lower end, and above its upper one
  */
-export function rangeOf(outing: Outing, parts: readonly RangeMembers[], lowShare = LOW_SHARE): MinutesRange {
-  const answers = parts.flatMap((part) => part.answers).sort((one, other) => sortable(one) - sortable(other));
-  const range = {
+export function boundsOf(outing: Outing, members: readonly MemberAnswer[], lowShare = LOW_SHARE): RangeBounds {
+  const answers = [...members].sort((one, other) => sortable(one) - sortable(other));
+  const bounds = {
     low: quantile(answers, lowShare),
     middle: quantile(answers, MIDDLE_SHARE),
     high: quantile(answers, 1 - lowShare),
     members: answers.length,
     endedBy: endedByOf(answers),
-    bands: bandsOf(
-      parts.map(({ curves }) => curves),
-      lowShare,
-      1 - lowShare,
-    ),
   };
-  return isExtrapolated(outing.person.body) ? widened(range) : range;
+  return isExtrapolated(outing.person.body) ? widened(bounds) : bounds;
 }
+
+/**
+ * The range of all members, however they were parted.
+ * @param lowShare as of `boundsOf`
+ */
+export const rangeOf = (outing: Outing, parts: readonly RangeMembers[], lowShare = LOW_SHARE): MinutesRange => ({
+  ...boundsOf(
+    outing,
+    parts.flatMap((part) => part.answers),
+    lowShare,
+  ),
+  bands: bandsOf(
+    parts.map(({ curves }) => curves),
+    lowShare,
+    1 - lowShare,
+  ),
+});
 
 /**
  * Simulates one sit of an outing in many variations drawn from a fixed seed.

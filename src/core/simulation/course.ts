@@ -52,8 +52,14 @@ export class Course {
   /**
    * Lives a stretch.
    * @param recorder takes the state at each full minute, `offset` minutes earlier than the outing counts them
+   * @param isEnough asked at the full minutes that steps end at: whether the rest need not be lived
    */
-  live(stretch: Stretch, recorder: Recorder | null = null, offset = 0): void {
+  live(
+    stretch: Stretch,
+    recorder: Recorder | null = null,
+    offset = 0,
+    isEnough: (minute: number) => boolean = () => false,
+  ): void {
     const { phase, phaseStart, to, dressHeldAt } = stretch;
     for (let minute = stretch.from; minute < to;) {
       const same = this.surroundings.sameUntil(minute, to, phase, minute - phaseStart, dressHeldAt);
@@ -64,8 +70,9 @@ export class Course {
       const endS = until * SECONDS_PER_MINUTE;
       for (let nowS = minute * SECONDS_PER_MINUTE; nowS < endS;) {
         nowS += this.step(stretch, nowS, endS);
-        if (nowS % SECONDS_PER_MINUTE === 0)
-          recorder?.record(nowS / SECONDS_PER_MINUTE - offset, this.sitter, this.at!);
+        if (nowS % SECONDS_PER_MINUTE !== 0) continue;
+        recorder?.record(nowS / SECONDS_PER_MINUTE - offset, this.sitter, this.at!);
+        if (isEnough(nowS / SECONDS_PER_MINUTE)) return;
       }
       minute = until;
     }

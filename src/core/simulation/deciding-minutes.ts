@@ -1,5 +1,6 @@
 import { leastMinutesStill, type Crossing, type LevelVerdict } from "../limits";
 import type { Outing, SitSpan } from "../outing";
+import { liveUntilSure } from "./live-until-sure";
 import { beginRun, type SimulationOptions } from "./run-outing";
 import { trunkWaterGPerM2 } from "./series";
 import { decidingSit } from "./sit-answer";
@@ -15,6 +16,9 @@ export type DecidingMinutes = {
   /** Water in the clothes of the trunk at the start of the first sit, g/m². */
   readonly sweatGPerM2: number;
 };
+
+/** A sit that fails is looked at for half as long again: what comes next teaches who tries to mend it (assumption). */
+const LOOKED_PAST_SHARE = 0.5;
 
 /**
  * Minutes still of the sit that decides an outing: what `simulateOuting` says of it, simulated no further than that takes.
@@ -37,11 +41,16 @@ export function decidingMinutes(
       if (sweatGPerM2 > mostSweatGPerM2) return null;
     }
     const end = start + outing.phases[phase]!.minutes;
-    run.course.live({ phase, phaseStart: start, from: start, to: end }, run.recorder);
+    const stretch = { phase, phaseStart: start, from: start, to: end };
+    const span = spans.find(({ fromMinute, toMinute }) => start >= fromMinute && end <= toMinute);
     start = end;
-    const span = spans.find(({ toMinute }) => toMinute === end);
-    if (!span) continue;
-    const seen = seenInSit(run, span);
+    if (!span) {
+      run.course.live(stretch, run.recorder);
+      continue;
+    }
+    const early = liveUntilSure(run, span, stretch, LOOKED_PAST_SHARE);
+    if (!early && end < span.toMinute) continue;
+    const seen = early ?? seenInSit(run, span);
     sits.push({ ...span, ...seen });
     if (sits.length === spans.length || leastMinutesStill(seen.verdict) < span.toMinute - span.fromMinute) break;
   }

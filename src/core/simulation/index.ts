@@ -4,7 +4,7 @@ export { resistancesAt } from "./resistances-at";
 export { WET_PARTS, type OutingSeries, type WetPart } from "./series";
 export { natureOf, type SimulationOptions, FLOW_OF_COLD_HANDS } from "./run-outing";
 export { simulateOuting, type OutingResult } from "./simulate-outing";
-export { simulateSitMinutes, type SitMinutes } from "./sit-minutes";
+export { simulateOneSit, simulateSitMinutes, type SitMinutes } from "./sit-minutes";
 export { type SitAnswer, spareMinutes } from "./sit-answer";
 export { outfitResolverOf, phaseAt, Surroundings, type LabelErrors } from "./surroundings";
 export { WARM_ROOM, WIND_STEPS_PER_M_PER_S } from "./conditions";

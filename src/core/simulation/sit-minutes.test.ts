@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { levelEverywhere, type LevelVerdict, type Verdict } from "../limits";
 import { simulateOuting } from "./simulate-outing";
-import { simulateSitMinutes } from "./sit-minutes";
+import { simulateOneSit, simulateSitMinutes } from "./sit-minutes";
 import { WET_PARTS } from "./series";
 import type { Outing } from "../outing";
 
@@ -32,6 +32,7 @@ describe("minutes of a sit alone", () => {
     const whole = simulateOuting(outing);
     const alone = simulateSitMinutes(outing);
     expect(alone.sits).toEqual(whole.sits.map(({ verdict }) => first(verdict)));
+    expect(simulateOneSit(outing, 0)).toEqual(alone.sits[0]);
     const none = new Float64Array(0);
     const waterGPerM2 = Object.fromEntries(WET_PARTS.map((part) => [part, none]));
     expect(alone.series).toEqual({ ...whole.series, waterGPerM2, segmentSkinC: none });

@@ -1,6 +1,7 @@
 import { judge, passingsOf, type Crossing, type LevelVerdict } from "../limits";
 import type { Outing } from "../outing";
-import { holdUntilSettled, runOuting, type Run, type SimulationOptions } from "./run-outing";
+import { liveUntilSure } from "./live-until-sure";
+import { beginRun, holdUntilSettled, runOuting, type Run, type SimulationOptions } from "./run-outing";
 import type { OutingSeries } from "./series";
 import { coveredMinutes, isSure, rulingWatches } from "./sit-answer";
 import { taskMinutes } from "./task-minutes";
@@ -17,6 +18,28 @@ export type SitMinutes = { readonly sits: readonly LevelVerdict[]; readonly seri
 export function simulateSitMinutes(outing: Outing, options: SimulationOptions = {}): SitMinutes {
   const { series, answers } = runOuting(outing, { ...options, allCurves: false }, minutesOfSit);
   return { series, sits: answers };
+}
+
+/**
+ * The same of one sit alone, simulated no further than its answer takes.
+ * @param sit place of the sit among the outing's sits
+ * @throws {CoreError} as `simulateOuting` does
+ */
+export function simulateOneSit(outing: Outing, sit: number, options: SimulationOptions = {}): LevelVerdict {
+  const { run, spans } = beginRun(outing, { ...options, allCurves: false });
+  const span = spans[sit]!;
+  let start = 0;
+  for (let phase = 0; phase <= span.lastPhase; phase++) {
+    const end = start + outing.phases[phase]!.minutes;
+    const stretch = { phase, phaseStart: start, from: start, to: end };
+    if (start < span.fromMinute) run.course.live(stretch, run.recorder);
+    else {
+      const seen = liveUntilSure(run, span, stretch);
+      if (seen) return seen.verdict;
+    }
+    start = end;
+  }
+  return seenInSit(run, span).verdict;
 }
 
 const minutesOfSit = (run: Run, span: SitSpan): LevelVerdict => seenInSit(run, span).verdict;
