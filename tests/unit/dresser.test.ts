@@ -138,6 +138,26 @@ describe("a piece of unknown mass", () => {
 });
 
 describe("an answer", () => {
+  it("takes big layers off for the walk to another seat, and not for a short one", () => {
+    const [walkIn, ...atSeat] = milder().phases;
+    const twice = (minutes: number) => ({
+      ...milder(),
+      phases: [walkIn!, ...atSeat, { ...walkIn!, minutes }, ...atSeat],
+    });
+    const parkaIn = (outing: Outing) => {
+      const problem = new DresserProblem(outing, KIT.map(piece), USUAL_WISHES);
+      const code = withPlacement(problem.bare(), [KIT.indexOf("downParka"), PLACEMENT.seat]);
+      return problem.outings.wearings(code).map(({ fromMinute, toMinute }) => [fromMinute, toMinute]);
+    };
+    const whole = totalMinutes(twice(20).phases);
+    const seat = totalMinutes(atSeat);
+    expect(parkaIn(twice(20))).toEqual([
+      [walkIn!.minutes, walkIn!.minutes + seat],
+      [whole - seat, whole],
+    ]);
+    expect(parkaIn(twice(5))).toEqual([[walkIn!.minutes, totalMinutes(twice(5).phases)]]);
+  });
+
   it("is valid outfits whose figures are those of the whole simulation, the lightest first, the same for the same seed", async () => {
     const problem = problemOf(KIT, { wantedMinutes: 30 });
     const answer = await dress(problem, aloneEvaluator(problem), { budget: 64 });

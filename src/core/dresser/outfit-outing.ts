@@ -1,7 +1,7 @@
 import { usualHeat } from "../changes";
 import { dexterityOf, usualWearing } from "../dressing";
 import { coveredPatches } from "../labels";
-import { atSeatFromMinute, totalMinutes, type Outing, type Wearing, type WearingSide } from "../outing";
+import { staysAtSeat, totalMinutes, type Outing, type Stay, type Wearing, type WearingSide } from "../outing";
 import { NEXT_TO_SKIN } from "../pieces";
 import { isOpenOnWay, isSettledFirst, PLACEMENT, type OutfitCode } from "./outfit-code";
 import type { DresserPiece, Wishes } from "./wishes";
@@ -15,7 +15,9 @@ const PACK_RANK = 15;
 
 /** An outfit as an outing wears it. */
 export class OutfitOutings {
-  private readonly seatMinute: number;
+  /** Stretches at a seat, and on the way to one: a piece that is put on at the seat is off while one walks to the next. */
+  private readonly seats: readonly Stay[];
+  private readonly ways: readonly Stay[];
   private readonly toMinute: number;
 
   constructor(
@@ -23,7 +25,10 @@ export class OutfitOutings {
     private readonly kit: readonly DresserPiece[],
     private readonly wishes: Pick<Wishes, "workingHandDexterity">,
   ) {
-    this.seatMinute = atSeatFromMinute(outing.phases);
+    this.seats = staysAtSeat(outing.phases);
+    this.ways = this.seats
+      .map(({ fromMinute }, index) => ({ fromMinute: this.seats[index - 1]?.toMinute ?? 0, toMinute: fromMinute }))
+      .filter(({ fromMinute, toMinute }) => toMinute > fromMinute);
     this.toMinute = totalMinutes(outing.phases);
   }
 
@@ -39,24 +44,30 @@ export class OutfitOutings {
   }
 
   private wearingsOf(piece: DresserPiece, code: OutfitCode, index: number): Wearing[] {
-    const { seatMinute, toMinute } = this;
     const placement = code[index]!;
-    const settling = isSettledFirst(code) ? SETTLING_MINUTES : 0;
-    const own: Wearing = {
+    const own = (stay: Stay, change: Partial<Wearing> = {}): Wearing => ({
       pieceId: piece.id,
       side: this.sideOf(piece),
       rank: piece.kind === "heatSource" ? this.rankOfPack(piece, code) : usualWearing(piece).rank,
-      fromMinute: placement === PLACEMENT.seat ? Math.min(seatMinute + this.waits(piece, settling), toMinute - 1) : 0,
-      toMinute: placement === PLACEMENT.way ? seatMinute : toMinute,
+      ...stay,
       ...(piece.heat ? { heat: usualHeat(this.outing, piece.heat) } : {}),
-    };
-    const onWay = placement === PLACEMENT.start && seatMinute > 0 && isOpenOnWay(code) ? openedOnWay(piece) : null;
+      ...change,
+    });
+    if (placement === PLACEMENT.way) return this.ways.map((stay) => own(stay));
+    if (placement === PLACEMENT.seat) {
+      const waits = this.waits(piece, isSettledFirst(code) ? SETTLING_MINUTES : 0);
+      // What was lit burns on.
+      const stays = piece.heat ? [{ ...this.seats[0]!, toMinute: this.toMinute }] : this.seats;
+      return stays.map(({ fromMinute, toMinute }) =>
+        own({ fromMinute: Math.min(fromMinute + waits, toMinute - 1), toMinute }),
+      );
+    }
+    const onWay = isOpenOnWay(code) ? openedOnWay(piece) : null;
     return onWay
-      ? [
-          { ...own, ...onWay, toMinute: seatMinute },
-          { ...own, fromMinute: seatMinute },
-        ]
-      : [own];
+      ? [...this.ways.map((stay) => own(stay, onWay)), ...this.seats.map((stay) => own(stay))].sort(
+          (one, other) => one.fromMinute - other.fromMinute,
+        )
+      : [own({ fromMinute: 0, toMinute: this.toMinute })];
   }
 
   /** Boots, liners and pads do not wait: one stands and sits in them. */

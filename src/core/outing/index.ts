@@ -34,4 +34,4 @@ export { walkMinutes } from "./walk-minutes";
 export { kindAt, activityAt, activitiesOf } from "./activities";
 export { sitSpans, type SitSpan } from "./sits";
 export { minutesBefore, totalMinutes } from "./minutes";
-export { atSeatFromMinute } from "./seat";
+export { atSeatFromMinute, staysAtSeat, type Stay } from "./seat";
