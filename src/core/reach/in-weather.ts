@@ -1,5 +1,5 @@
 import type { Outing, Phase, SpotSurroundings } from "../outing";
-import type { ReachCell, WindPlace } from "./reach-grid";
+import type { ReachWeather, WindPlace } from "./reach-grid";
 
 /** What was measured on the spot would hold in any weather: left out, but for what the ground is. */
 function withoutMeasuredAir(phase: Phase, windMPerS: number | null): Phase {
@@ -17,11 +17,7 @@ function withoutMeasuredAir(phase: Phase, windMPerS: number | null): Phase {
  * @param windPlace where that wind is measured: at the seat it passes the body of whoever sits there; who walks meets
  *   as much at 10 m, with the place's shelter
  */
-export function inWeather(
-  outing: Outing,
-  { airTemperatureC, windMPerS }: Pick<ReachCell, "airTemperatureC" | "windMPerS">,
-  windPlace: WindPlace,
-): Outing {
+export function inWeather(outing: Outing, { airTemperatureC, windMPerS }: ReachWeather, windPlace: WindPlace): Outing {
   return {
     ...outing,
     weather: outing.weather.map((hour) => ({

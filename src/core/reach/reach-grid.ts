@@ -1,4 +1,4 @@
-import type { Limit } from "../limits";
+import type { Limit, LimitPart } from "../limits";
 
 /** Where the wind of a cell is measured: at the seat, past the body; or at 10 m over open ground, as forecasts give it. */
 export const WIND_PLACES = ["seat", "tenMetres"] as const;
@@ -21,11 +21,13 @@ export type ReachCell = {
   readonly minutesStill: number | null;
   /** What ends it; `null` where nothing does. */
   readonly limit: Limit | null;
+  /** Where it is passed. */
+  readonly part: LimitPart | null;
 };
 
+/** Weather of a cell. */
+export type ReachWeather = Pick<ReachCell, "airTemperatureC" | "windMPerS">;
+
 /** Cells of a map in rows of one temperature, each from calm to the windiest. */
-export const cellsOf = ({
-  airTemperaturesC,
-  windsMPerS,
-}: ReachAxes): Pick<ReachCell, "airTemperatureC" | "windMPerS">[] =>
+export const cellsOf = ({ airTemperaturesC, windsMPerS }: ReachAxes): ReachWeather[] =>
   airTemperaturesC.flatMap((airTemperatureC) => windsMPerS.map((windMPerS) => ({ airTemperatureC, windMPerS })));

@@ -4,7 +4,7 @@ import { sitSpans, type Outing } from "../outing";
 import { restedPerson, type RestedPerson } from "../sitter";
 import { decidingMinutes, natureOf, simulateOneSit } from "../simulation";
 import { inWeather } from "./in-weather";
-import type { ReachCell, WindPlace } from "./reach-grid";
+import type { ReachCell, ReachWeather, WindPlace } from "./reach-grid";
 
 /** Asks how long one lasts in other weather; who steps out is the same in all of it. */
 export class Reach {
@@ -24,17 +24,23 @@ export class Reach {
    * A cell by the simulation of the outing in its weather: what `simulateOuting` says of the sit that decides.
    * @throws {CoreError} as `simulateOuting` does
    */
-  cell({ airTemperatureC, windMPerS }: Pick<ReachCell, "airTemperatureC" | "windMPerS">): ReachCell {
+  cell({ airTemperatureC, windMPerS }: ReachWeather): ReachCell {
     const outing = inWeather(this.outing, { airTemperatureC, windMPerS }, this.windPlace);
     const options = { rested: this.rested };
     const verdict = this.hasOneSit ? simulateOneSit(outing, 0, options) : decidingMinutes(outing, options)!.verdict;
     return verdict.kind === "longerThan"
-      ? { airTemperatureC, windMPerS, minutesStill: null, limit: null }
-      : { airTemperatureC, windMPerS, minutesStill: leastMinutesStill(verdict), limit: verdict.crossing.limit };
+      ? { airTemperatureC, windMPerS, minutesStill: null, limit: null, part: null }
+      : {
+          airTemperatureC,
+          windMPerS,
+          minutesStill: leastMinutesStill(verdict),
+          limit: verdict.crossing.limit,
+          part: verdict.crossing.place.part,
+        };
   }
 
   /** Cells in steps, one each. @throws {CoreError} as `simulateOuting` does */
-  *cells(wanted: readonly Pick<ReachCell, "airTemperatureC" | "windMPerS">[]): Steps<readonly ReachCell[]> {
+  *cells(wanted: readonly ReachWeather[]): Steps<readonly ReachCell[]> {
     const found: ReachCell[] = [];
     for (const cell of wanted) {
       found.push(this.cell(cell));
@@ -45,8 +51,5 @@ export class Reach {
 }
 
 /** All cells asked for. @throws {CoreError} as `simulateOuting` does */
-export const reachOf = (
-  outing: Outing,
-  wanted: readonly Pick<ReachCell, "airTemperatureC" | "windMPerS">[],
-  windPlace: WindPlace,
-): readonly ReachCell[] => runToEnd(new Reach(outing, windPlace).cells(wanted));
+export const reachOf = (outing: Outing, wanted: readonly ReachWeather[], windPlace: WindPlace): readonly ReachCell[] =>
+  runToEnd(new Reach(outing, windPlace).cells(wanted));

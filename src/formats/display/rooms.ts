@@ -7,7 +7,7 @@ export const ROOMS = [
   { href: "/places", words: m.places },
   { href: "/footwear", words: m.footwearBench },
   { href: "/handwear", words: m.handwearBench },
-  { href: "/backup", words: m.backup },
+  { href: "/reach", words: m.reachRoom },
   { href: "/method", words: m.method },
 ] as const;
 
@@ -15,6 +15,7 @@ export const ROOMS = [
 export const FURTHER_ROOMS = [
   { href: "/outings/new", words: m.planAnOuting },
   { href: "/compare", words: m.compareOutings },
+  { href: "/backup", words: m.backup },
   { href: "/glossary", words: m.words },
   { href: "/preferences", words: m.preferences },
 ] as const;

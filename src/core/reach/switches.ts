@@ -1,0 +1,69 @@
+import { minutesBefore, type Outing, type Phase, type Wearing } from "../outing";
+import type { SitterPosture } from "../sitter";
+import type { EffortClass } from "../effort";
+import type { Ground } from "../weather";
+
+export const SKIES = ["overcast", "clear"] as const;
+export type Sky = (typeof SKIES)[number];
+
+/** What of an outing is taken otherwise; `null`: as it is planned. */
+export type ReachSwitches = {
+  readonly posture: SitterPosture | null;
+  readonly ground: Ground | null;
+  readonly sky: Sky | null;
+  readonly relativeHumidityPercent: number | null;
+  readonly walksIn: boolean;
+};
+
+export const AS_PLANNED: ReachSwitches = {
+  posture: null,
+  ground: null,
+  sky: null,
+  relativeHumidityPercent: null,
+  walksIn: true,
+};
+
+const CLOUD_SHARE: Readonly<Record<Sky, number>> = { overcast: 1, clear: 0 };
+
+/** How whoever sits still so makes heat. */
+const STILL: Readonly<Record<SitterPosture, EffortClass>> = {
+  standing: "standingStill",
+  sitting: "sittingStill",
+  kneeling: "kneelingStill",
+  lying: "lyingStill",
+};
+
+function inPosture(phase: Phase, posture: SitterPosture): Phase {
+  if (phase.kind === "task") return { ...phase, posture };
+  return phase.kind === "sit" ? { ...phase, posture, effort: { kind: "class", class: STILL[posture] } } : phase;
+}
+
+/** Who is driven to the seat wears at once what they would wear there. */
+function withoutWalkIn(outing: Outing): Outing {
+  const first = outing.phases.findIndex(({ kind }) => kind !== "walkIn");
+  const minutes = minutesBefore(outing.phases, Math.max(0, first));
+  const wearings = outing.wearings.flatMap((own): Wearing[] =>
+    own.toMinute <= minutes
+      ? []
+      : [{ ...own, fromMinute: Math.max(0, own.fromMinute - minutes), toMinute: own.toMinute - minutes }],
+  );
+  const weather = outing.weather.map((hour) => ({ ...hour, minute: hour.minute - minutes }));
+  return { ...outing, phases: outing.phases.slice(Math.max(0, first)), wearings, weather };
+}
+
+/** An outing with some of it taken otherwise, for the question how far an outfit reaches there. */
+export function switched(outing: Outing, switches: ReachSwitches): Outing {
+  const { posture, ground, sky, relativeHumidityPercent, walksIn } = switches;
+  const own: Outing = {
+    ...outing,
+    place: ground === null ? outing.place : { ...outing.place, ground, seat: undefined },
+    phases: posture === null ? outing.phases : outing.phases.map((phase) => inPosture(phase, posture)),
+    weather: outing.weather.map((hour) => ({
+      ...hour,
+      relativeHumidityPercent: relativeHumidityPercent ?? hour.relativeHumidityPercent,
+      cloudShare: sky === null ? hour.cloudShare : CLOUD_SHARE[sky],
+      radiantTemperatureC: sky === null ? hour.radiantTemperatureC : null,
+    })),
+  };
+  return walksIn ? own : withoutWalkIn(own);
+}
