@@ -1,8 +1,8 @@
-import { largeKits, piecesMore, smallKits } from "./dresser/dresser-proof";
+import { largeKits, longerSearches, piecesMore, smallKits } from "./dresser/dresser-proof";
 import { proofLines, proveOddFiles } from "./odd-files";
 
 // `npm run -s proof -- 5000` tries odd files; `npm run -s proof -- dresser 100 20 20000 20` the dresser: so many small kits
-// against all their outfits, so many large ones against so many outfits by chance, so many with a piece more. `--json` prints figures.
+// against all their outfits, so many large ones against so many outfits by chance, so many with a piece more; `dresser 0 0 0 0 0 10` the search against longer ones. `--json` prints figures.
 
 const isJson = process.argv.includes("--json");
 const words = process.argv.slice(2).filter((word) => word !== "--json");
@@ -10,11 +10,12 @@ const print = (figures: object, lines: readonly string[]): void =>
   console.log(isJson ? JSON.stringify(figures) : lines.join("\n"));
 
 if (words[0] === "dresser") {
-  const [small = 100, large = 20, tries = 20_000, mores = 20, mostOutfits] = words.slice(1).map(Number);
+  const [small = 100, large = 20, tries = 20_000, mores = 20, mostOutfits, longerOnes = 0] = words.slice(1).map(Number);
   const smalls = await smallKits(small, mostOutfits);
   const larges = await largeKits(large, tries);
   const pieces = await piecesMore(mores);
-  print({ smalls, larges, pieces }, [
+  const longer = await longerSearches(longerOnes);
+  print({ smalls, larges, pieces, longer }, [
     ...smalls.map(
       ({ seed, pieces, outfits, simulated, missed, worstMinutes }) =>
         `small kit ${seed}: ${pieces} pieces, ${outfits} outfits, ${simulated} simulated; missed ${missed}, worst by ${worstMinutes} min`,
@@ -26,6 +27,10 @@ if (words[0] === "dresser") {
     ...pieces.map(
       ({ seed, pieces, lostMinutes, beforeMinutes }) =>
         `piece more ${seed}: ${pieces} pieces; lost ${lostMinutes} of ${beforeMinutes} min at the same mass`,
+    ),
+    ...longer.map(
+      ({ seed, pieces, lostShare, worstShare }) =>
+        `against longer searches ${seed}: ${pieces} pieces; ${(100 * lostShare).toFixed(1)} % of minutes lost at the same mass, at most ${(100 * worstShare).toFixed(0)} %`,
     ),
   ]);
 } else {

@@ -88,7 +88,7 @@ describe("laws on seeded kits", () => {
   it("allowed to carry more, one lasts no shorter", async () => {
     const longest = async (wishes: Partial<Wishes>): Promise<number> => {
       const problem = new DresserProblem(seededDay(3), seededKit(18, 3), { ...USUAL_WISHES, ...wishes });
-      const { outfits } = await dress(problem, aloneEvaluator(problem), { budget: 64 });
+      const { outfits } = await dress(problem, aloneEvaluator(problem), { budget: 128 });
       return Math.max(0, ...outfits.map(({ minutesStill }) => minutesStill));
     };
     const [tight, free] = [await longest({ mostCarriedG: 6000 }), await longest({})];

@@ -1,3 +1,5 @@
+import { max, mean } from "d3-array";
+import { frontOf, type JudgedOutfit } from "@/core/dresser/archive";
 import { aloneEvaluator, dress, DresserProblem, OutfitJudge, USUAL_WISHES, type DresserAnswer } from "@/core/dresser";
 import { allOutfits, MOST_TRIED_ALL } from "@/core/dresser/exhaustive";
 import { randomOutfit } from "@/core/dresser/random-outfits";
@@ -120,8 +122,46 @@ export async function piecesMore(count: number): Promise<PieceMore[]> {
 const MASS_TOLERANCE = 0.03;
 const MIDDLING_SIZES = [18, 24, 32, 45, 60] as const;
 
+/** How much of what longer searches know the usual one misses. */
+export type LongerSearch = {
+  readonly seed: number;
+  readonly pieces: number;
+  /** Share of minutes lost at the same mass, on average over the front of the longer ones, and at most. */
+  readonly lostShare: number;
+  readonly worstShare: number;
+};
+
+const LONGER_SEARCHES = 4;
+const LONGER_BUDGET = 800;
+/** Nobody asks for less. */
+const LEAST_MINUTES = 30;
+
+/** Kits of middling size searched as usual, against the best that several longer searches find. */
+export async function longerSearches(count: number): Promise<LongerSearch[]> {
+  const shown: LongerSearch[] = [];
+  for (let seed = 1; seed <= count; seed++) {
+    const kit = seededKit(MIDDLING_SIZES[seed % MIDDLING_SIZES.length]!, seed);
+    const problem = new DresserProblem(seededDay(seed), kit, USUAL_WISHES);
+    const usual = await dress(problem);
+    const known: JudgedOutfit[] = [...usual.front];
+    for (let other = 1; other <= LONGER_SEARCHES; other++) {
+      const options = { seed: 1 + other, budget: LONGER_BUDGET };
+      known.push(...(await dress(problem, aloneEvaluator(problem), options)).front);
+    }
+    const losses = frontOf(known)
+      .filter(({ minutes }) => minutes >= LEAST_MINUTES)
+      .map(({ massG, minutes }) => {
+        const found = Math.max(0, minutesWithin(usual, massG * (1 + MASS_TOLERANCE)));
+        return Math.max(0, (minutes - found) / minutes);
+      });
+    shown.push({ seed, pieces: kit.length, lostShare: mean(losses) ?? 0, worstShare: max(losses) ?? 0 });
+  }
+  return shown;
+}
+
 export type DresserProof = {
   readonly smalls: readonly SmallKit[];
   readonly larges: readonly LargeKit[];
   readonly pieces: readonly PieceMore[];
+  readonly longer: readonly LongerSearch[];
 };

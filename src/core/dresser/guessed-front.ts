@@ -38,6 +38,7 @@ const ROOM_BELOW = 0.15;
 const TWO_CHANGES_SHARE = 0.7;
 /** How often a part of the body is dressed as another of the best dresses it: what keeps feet warm does so for all. */
 const CROSSED_SHARE = 0.4;
+const OF_BEST_SHARE = 0.5;
 
 /**
  * Outfits that may lie beyond the front: for each range of mass the best is varied again and again, by the guess alone,
@@ -64,10 +65,13 @@ export function guessedFront(
     const anchor = model.anchorAt(own.code, own);
     best[range] = { code: own.code, anchor, steps: 0, minutes: own.minutes, isJudged: true };
   }
+  const oneOf = <Of>(items: readonly Of[]): Of | undefined => items[Math.floor(random() * items.length)];
+  /** Whoever is best at keeping one part warm may be best in nothing else: the other may be any that was simulated. */
+  const crossedWith = (): Pick<Best, "code"> | undefined => (random() < OF_BEST_SHARE ? oneOf(best) : oneOf(known));
   for (let thought = 0; thought < THOUGHT_OF; thought++) {
-    const parent = best[Math.floor(random() * MASS_RANGES)];
+    const parent = oneOf(best);
     if (!parent) continue;
-    const other = random() < CROSSED_SHARE ? best[Math.floor(random() * MASS_RANGES)] : undefined;
+    const other = random() < CROSSED_SHARE ? crossedWith() : undefined;
     let code = other ? variations.crossed(parent.code, other.code) : variations.near(parent.code);
     if (random() < TWO_CHANGES_SHARE) code = variations.near(code);
     const range = rangeOf(problem.massG(code));

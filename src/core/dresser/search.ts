@@ -22,12 +22,12 @@ export type Search = Generator<Asked, Archive, readonly Judgement[]>;
 export const SIMULATION_BUDGET = 320;
 /** Simulated at a time: parted among workers, and learnt from together; the first few are answered at once. */
 const FIRST_BATCH = 4;
-const BATCH = 32;
+const BATCH = 16;
 /** Where little promises more than is known, guesses are taken for more, step by step. */
-const HOPE_STEP = 1.06;
-const MOST_HOPE = 1.3;
+const HOPE_STEP = 1.1;
+const MOST_HOPE = 3;
 /** Drawn by chance to learn from, before anything is guessed. */
-const DRAWN = 48;
+const DRAWN = 24;
 
 /** Asks for outfits, takes in what is said of them, and learns from it. */
 function* judged(
