@@ -21,13 +21,20 @@ const LEAST_MINUTES = 8;
 type LimitFit = { readonly fit: Fit; readonly prior: Features; solution: Float64Array | null; learnt: number };
 
 /** What is known at a judged outfit, limit by limit: ln(minutes) beyond what the features give. */
-export type Anchor = { readonly code: OutfitCode; readonly sums: Features; readonly beyond: Float64Array };
+export type Anchor = {
+  readonly code: OutfitCode;
+  readonly sums: Features;
+  readonly beyond: Float64Array;
+  /** Places of the limits that are known, the one that rules first: most guesses fail by it. */
+  readonly order: readonly number[];
+};
 
 export class MinutesModel {
   private readonly fits = new Map<Limit, LimitFit>();
   private readonly features: OutfitFeatures;
   private readonly count: number;
   private readonly changed: number[] = [];
+  private current: readonly (Float64Array | null)[] | null = null;
 
   constructor(private readonly kit: readonly DresserPiece[]) {
     this.features = new OutfitFeatures(kit);
@@ -89,6 +96,7 @@ export class MinutesModel {
       }
     }
     own.learnt++;
+    this.current = null;
   }
 
   private lastGuess(limit: Limit, terms: Float64Array): number {
@@ -113,10 +121,16 @@ export class MinutesModel {
     return own.solution;
   }
 
+  /** Of all limits, in their order; kept until something is learnt. */
+  private solutions(): readonly (Float64Array | null)[] {
+    return (this.current ??= GUESSED.map((limit) => this.solutionOf(limit)));
+  }
+
   /** What is known of a judged outfit, to guess from it what others near it do. */
   anchorAt(code: OutfitCode, { met, coveredMinutes }: Judgement): Anchor {
     const terms = this.termsOf(code);
     const beyond = new Float64Array(GUESSED.length);
+    const logMinutes = new Map<number, number>();
     GUESSED.forEach((limit, index) => {
       const solution = this.solutionOf(limit);
       if (!solution) return;
@@ -125,17 +139,19 @@ export class MinutesModel {
       const minutes = met[limit];
       const seen = Math.log(Math.max(LEAST_MINUTES, minutes ?? coveredMinutes));
       let own = minutes === undefined ? Math.max(seen, guessed) : seen;
+      logMinutes.set(index, own);
       for (let feature = 0; feature < FEATURE_COUNT; feature++) own -= solution[1 + feature]! * terms[1 + feature]!;
       beyond[index] = own;
     });
-    return { code, sums: this.features.of(code), beyond };
+    const order = [...logMinutes.keys()].sort((one, other) => logMinutes.get(one)! - logMinutes.get(other)!);
+    return { code, sums: this.features.of(code), beyond, order };
   }
 
   /**
    * Minutes an outfit near a judged one may last: of the limits met so far the first.
    * @param atLeast what lies under it need not be told closer: one limit that does is enough
    */
-  guess(code: OutfitCode, { code: known, sums, beyond }: Anchor, atLeast = 0): number {
+  guess(code: OutfitCode, { code: known, sums, beyond, order }: Anchor, atLeast = 0): number {
     const { changed, count } = this;
     const now = sums.slice();
     changed.length = 0;
@@ -147,9 +163,10 @@ export class MinutesModel {
     const features = shaped(now);
     const enough = Math.log(atLeast);
     let least = Infinity;
-    for (let place = 0; place < GUESSED.length && least >= enough; place++) {
-      const solution = this.solutionOf(GUESSED[place]!);
-      if (!solution) continue;
+    const solutions = this.solutions();
+    for (const place of order) {
+      if (least < enough) break;
+      const solution = solutions[place]!;
       let sum = beyond[place]!;
       for (let feature = 0; feature < FEATURE_COUNT; feature++) sum += solution[1 + feature]! * features[feature]!;
       for (const index of changed) {

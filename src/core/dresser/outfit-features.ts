@@ -2,7 +2,7 @@ import { PATCH_ANATOMY, PATCHES, type Patch } from "../patches";
 import { readLabel } from "../labels";
 import { LIMITS, LIMIT_TABLE, type Limit } from "../limits";
 import { KIND_TABLE } from "../pieces";
-import { PLACEMENT, type OutfitCode } from "./outfit-code";
+import type { OutfitCode } from "./outfit-code";
 import type { DresserPiece } from "./wishes";
 
 // What of an outfit can be summed up piece by piece: cloth over each part of the body, on the way and at the seat, faces
@@ -109,9 +109,17 @@ function addedBy(piece: DresserPiece): Added {
 
 export class OutfitFeatures {
   private readonly byPiece: readonly Added[];
+  /** What each piece adds where it is placed; nothing at home. */
+  private readonly byPlacement: readonly (readonly (Features | null)[])[];
 
   constructor(kit: readonly DresserPiece[]) {
     this.byPiece = kit.map(addedBy);
+    this.byPlacement = this.byPiece.map(({ seat, way }) => [
+      null,
+      seat.map((own, index) => own + way[index]!),
+      seat,
+      way,
+    ]);
   }
 
   /** What one piece adds over all parts, at the seat. */
@@ -133,13 +141,8 @@ export class OutfitFeatures {
   }
 
   private add(sums: Features, index: number, placement: number, sign: 1 | -1): void {
-    if (placement === PLACEMENT.home) return;
-    const { seat, way } = this.byPiece[index]!;
-    const isAtSeat = placement !== PLACEMENT.way;
-    const isOnWay = placement !== PLACEMENT.seat;
-    for (let feature = 0; feature < FEATURE_COUNT; feature++) {
-      if (isAtSeat) sums[feature] = sums[feature]! + sign * seat[feature]!;
-      if (isOnWay) sums[feature] = sums[feature]! + sign * way[feature]!;
-    }
+    const added = this.byPlacement[index]![placement];
+    if (!added) return;
+    for (let feature = 0; feature < FEATURE_COUNT; feature++) sums[feature] = sums[feature]! + sign * added[feature]!;
   }
 }

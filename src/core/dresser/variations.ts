@@ -16,6 +16,8 @@ const ROOM_IS_SHORT: readonly LaneName[] = ["Feet", "Hands"];
 /** Draws outfits near others: a piece less, a piece more, one for another, one placed otherwise, a switch turned. */
 export class Variations {
   private readonly placed: readonly number[];
+  /** Where each piece may be put on that stays on at the seat. */
+  private readonly onAtSeat: readonly (readonly number[])[];
   private readonly footwear: readonly number[];
   private readonly inBoots: readonly number[];
   private readonly sameKind: readonly (readonly number[])[];
@@ -32,6 +34,7 @@ export class Variations {
     const { kit, placements } = problem;
     const all = kit.map((_, index) => index);
     this.placed = all.filter((index) => placements[index]!.length > 0);
+    this.onAtSeat = placements.map((own) => own.filter((placement) => placement !== PLACEMENT.way));
     this.footwear = this.placed.filter((index) => kit[index]!.kind === "footwear");
     this.inBoots = this.placed.filter((index) => kit[index]!.kind === "liner" || kit[index]!.kind === "footbed");
     this.sameKind = all.map((index) =>
@@ -50,6 +53,15 @@ export class Variations {
 
   private oneOf<Of>(items: readonly Of[]): Of | undefined {
     return items[Math.floor(this.random() * items.length)];
+  }
+
+  /** One of those that are so, without a list of them: it is asked for some hundred thousand times. */
+  private oneWhere(items: readonly number[], isSo: (item: number) => boolean): number | undefined {
+    let count = 0;
+    for (const item of items) if (isSo(item)) count++;
+    let left = Math.floor(this.random() * count);
+    for (const item of items) if (isSo(item) && left-- === 0) return item;
+    return undefined;
   }
 
   /** An outfit one change away; not always a valid one. */
@@ -73,34 +85,37 @@ export class Variations {
   crossed(code: OutfitCode, other: OutfitCode): OutfitCode {
     const lane = this.oneOf(this.lanes);
     if (!lane) return code;
-    return this.followBoots(withPlacement(code, ...lane.map((index) => [index, other[index]!] as const)));
+    const own = code.slice();
+    for (const index of lane) own[index] = other[index]!;
+    return this.followBoots(own);
   }
 
   /** A piece on, at one of its places; what it cannot be worn with stays at home. */
-  private put(code: OutfitCode, index: number, without: readonly number[] = []): OutfitCode {
-    const { placements, rules } = this.problem;
-    const placement = this.oneOf(placements[index]!.filter((own) => own !== PLACEMENT.way));
+  private put(code: OutfitCode, index: number, without: number | null = null): OutfitCode {
+    const placement = this.oneOf(this.onAtSeat[index]!);
     if (placement === undefined) return code;
-    const bare = withPlacement(code, ...without.map((other) => [other, PLACEMENT.home] as const));
-    const inTheWay = [...rules.conflictsWith(bare, index, placement), ...this.crowdingOut(bare, index)];
-    const atHome = inTheWay.map((other) => [other, PLACEMENT.home] as const);
-    return this.followBoots(withPlacement(bare, ...atHome, [index, placement]));
+    const own = code.slice();
+    if (without !== null) own[without] = PLACEMENT.home;
+    const inTheWay = this.problem.rules.conflictsWith(own, index, placement);
+    const crowded = this.crowdingOut(own, index);
+    for (const other of inTheWay) own[other] = PLACEMENT.home;
+    if (crowded !== undefined) own[crowded] = PLACEMENT.home;
+    own[index] = placement;
+    return this.followBoots(own);
   }
 
   /** What stays at home for a piece that needs its room, now and then. */
-  private crowdingOut(code: OutfitCode, index: number): number[] {
-    if (this.crowding[index]!.length === 0 || this.random() >= ROOM_SHARE) return [];
-    const other = this.oneOf(this.crowding[index]!.filter((own) => code[own]! > 0));
-    return other === undefined ? [] : [other];
+  private crowdingOut(code: OutfitCode, index: number): number | undefined {
+    if (this.crowding[index]!.length === 0 || this.random() >= ROOM_SHARE) return undefined;
+    return this.oneWhere(this.crowding[index]!, (own) => code[own]! > 0);
   }
 
   /** One piece for another of its kind. */
   private swapped(code: OutfitCode): OutfitCode {
-    const worn = this.placed.filter((index) => code[index]! > 0);
-    const from = this.oneOf(worn);
+    const from = this.oneWhere(this.placed, (index) => code[index]! > 0);
     if (from === undefined) return code;
-    const to = this.oneOf(this.sameKind[from]!.filter((other) => code[other] === PLACEMENT.home));
-    return to === undefined ? code : this.put(code, to, [from]);
+    const to = this.oneWhere(this.sameKind[from]!, (other) => code[other] === PLACEMENT.home);
+    return to === undefined ? code : this.put(code, to, from);
   }
 
   /** Light shoes for the way and these boots carried, or the boots worn all along again. */

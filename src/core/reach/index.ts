@@ -1,4 +1,3 @@
-export { inWeather } from "./in-weather";
 export { Reach, reachOf } from "./reach";
 export {
   cellsOf,

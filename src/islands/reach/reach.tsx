@@ -66,7 +66,7 @@ function Reach({ view, other, people, preferences: fromCookie }: Props) {
   return (
     <OnceAlive>
       <div className="grid gap-6 pt-4 lg:grid-cols-[15rem_minmax(0,1fr)]">
-        <div className="no-print">
+        <div className="no-print max-lg:order-last">
           <ReachSwitchFields people={people} />
         </div>
         <div className="flex min-w-0 flex-col gap-3" aria-busy={mapping?.kind === "computing"}>

@@ -23,7 +23,8 @@ export async function planCell(view: OutingView, cell: ReachCell, windPlace: Win
   const { temperature, wind } = $preferences.get();
   const windMPerS = windAtTenMetres(view, cell, windPlace);
   if (windMPerS > MOST_WIND_M_PER_S) throw new Error(m.reachNoSuchWind({ wind: windText(MOST_WIND_M_PER_S, wind) }));
-  const { setting, phases, wearings, plan } = view;
+  const { setting, phases, wearings } = view;
+  const { forecast: _forecast, ...plan } = view.plan; // it told another weather
   const weather = view.weather.map((hour) => ({
     ...hour,
     airTemperatureC: cell.airTemperatureC,
@@ -39,7 +40,7 @@ export async function planCell(view: OutingView, cell: ReachCell, windPlace: Win
     id,
     copyOf: view.id,
     name: m.reachPlanned({ name: view.name, temperature: temperatureText(cell.airTemperatureC, temperature) }),
-    content: { setting, phases, wearings, plan: { ...plan, forecast: null }, weather, weatherShaped: false },
+    content: { setting, phases, wearings, plan, weather, weatherShaped: false },
   });
   return id;
 }
