@@ -1,0 +1,57 @@
+import { atSeatFromMinute, sitSpans, totalMinutes, type Outing } from "../outing";
+import { MS_PER_MINUTE } from "../units";
+import type { SeasonHour, SeasonSite } from "./season-weather";
+
+/** Hours before and after an outing that its weather is read from. */
+const BESIDE_MINUTES = 60;
+/** Between hours further apart nothing is known (assumption). */
+const MOST_APART_MINUTES = 180;
+
+/** An outing whose first sit lasts so long; what is worn to the end is worn to the new end. */
+export function withSitMinutes(outing: Outing, minutes: number): Outing {
+  const [span] = sitSpans(outing.phases);
+  if (!span) return outing;
+  const added = minutes - (span.toMinute - span.fromMinute);
+  const phases = outing.phases.map((phase, index) =>
+    index === span.lastPhase ? { ...phase, minutes: Math.max(1, phase.minutes + added) } : phase,
+  );
+  const grown = totalMinutes(phases) - totalMinutes(outing.phases);
+  const moved = (minute: number): number => (minute >= span.toMinute ? minute + grown : minute);
+  const wearings = outing.wearings
+    .map((own) => ({ ...own, fromMinute: moved(own.fromMinute), toMinute: moved(own.toMinute) }))
+    .map((own) => ({ ...own, toMinute: Math.min(own.toMinute, totalMinutes(phases)) }))
+    .filter((own) => own.fromMinute < own.toMinute);
+  return { ...outing, phases, wearings };
+}
+
+/**
+ * An outing on a day of a season: one is at the seat at an instant, in the weather of the hours around it.
+ * @returns `null` where the hours do not cover it
+ */
+export function outingOn(
+  outing: Outing,
+  seatAtMs: number,
+  hours: readonly SeasonHour[],
+  { latitudeDeg, longitudeDeg }: SeasonSite,
+): Outing | null {
+  const startsAtMs = seatAtMs - atSeatFromMinute(outing.phases) * MS_PER_MINUTE;
+  const endsAtMs = startsAtMs + totalMinutes(outing.phases) * MS_PER_MINUTE;
+  const besideMs = BESIDE_MINUTES * MS_PER_MINUTE;
+  const around = hours.filter(({ atMs }) => atMs > startsAtMs - besideMs && atMs < endsAtMs + besideMs);
+  const [first, last] = [around[0], around.at(-1)];
+  if (!first || !last || first.atMs > startsAtMs || last.atMs < endsAtMs - besideMs) return null;
+  const isBroken = around.some(
+    ({ atMs }, index) => index > 0 && atMs - around[index - 1]!.atMs > MOST_APART_MINUTES * MS_PER_MINUTE,
+  );
+  if (isBroken) return null;
+  return {
+    ...outing,
+    startsAtMs,
+    place: { ...outing.place, latitudeDeg, longitudeDeg },
+    weather: around.map(({ atMs, ...hour }) => ({
+      minute: (atMs - startsAtMs) / MS_PER_MINUTE,
+      ...hour,
+      radiantTemperatureC: null,
+    })),
+  };
+}

@@ -1,0 +1,90 @@
+import { leastMinutesStill, type Limit, type LimitPart } from "../limits";
+import { runToEnd, type Steps } from "../numeric";
+import { sitSpans, type Outing } from "../outing";
+import { restedPerson, type RestedPerson } from "../sitter";
+import { natureOf, simulateOneSit } from "../simulation";
+import { WeatherCourse } from "../weather";
+import { datesOf, type SeasonDate, type SeasonHabit } from "./habit";
+import { outingOn, withSitMinutes } from "./outing-on";
+import type { SeasonWeather } from "./season-weather";
+
+/** How a day of a season goes. */
+export type SeasonDay = SeasonDate & {
+  /** At the seat, as the sit begins. */
+  readonly airTemperatureC: number;
+  readonly windMPerS: number;
+  /** `null`: longer than was looked at. */
+  readonly minutesStill: number | null;
+  readonly limit: Limit | null;
+  readonly part: LimitPart | null;
+  readonly isCovered: boolean;
+};
+
+/** A season's days and what they come to. */
+export type Season = {
+  readonly days: readonly SeasonDay[];
+  /** Days of the habit for which hours of weather are missing. */
+  readonly withoutWeather: number;
+};
+
+export type SeasonSummary = {
+  readonly outings: number;
+  readonly covered: number;
+  /** 0 … 1; 0 of no outings. */
+  readonly coveredShare: number;
+  readonly satMinutes: number;
+  readonly wantedMinutes: number;
+  /** Outings that end too early, by what ends them. */
+  readonly lostTo: Readonly<Partial<Record<Limit, number>>>;
+  /** The coldest that is covered, °C; `null` where none is. */
+  readonly coldestServedC: number | null;
+};
+
+/** Days of a season in steps, one each. @throws {CoreError} as `simulateOuting` does */
+export function* seasonInSteps(outing: Outing, weather: SeasonWeather, habit: SeasonHabit): Steps<Season> {
+  const plan = withSitMinutes(outing, habit.wantedMinutes);
+  const rested = restedPerson(plan.person.body, plan.start, natureOf(plan.person).basalHeatFactor);
+  const dates = datesOf(habit, weather.site, weather.hours);
+  const days: SeasonDay[] = [];
+  for (const date of dates) {
+    const own = outingOn(plan, date.seatAtMs, weather.hours, weather.site);
+    if (own) days.push(dayOf(own, date, habit, rested));
+    yield;
+  }
+  return { days, withoutWeather: dates.length - days.length };
+}
+
+function dayOf(outing: Outing, date: SeasonDate, { wantedMinutes }: SeasonHabit, rested: RestedPerson): SeasonDay {
+  const verdict = simulateOneSit(outing, 0, { rested });
+  const { airTemperatureC, windMPerS } = new WeatherCourse(outing.weather).at(sitSpans(outing.phases)[0]!.fromMinute);
+  const minutesStill = verdict.kind === "longerThan" ? null : leastMinutesStill(verdict);
+  const crossing = verdict.kind === "longerThan" ? null : verdict.crossing;
+  return {
+    ...date,
+    airTemperatureC,
+    windMPerS,
+    minutesStill,
+    limit: crossing?.limit ?? null,
+    part: crossing?.place.part ?? null,
+    isCovered: minutesStill === null || minutesStill >= wantedMinutes,
+  };
+}
+
+/** @throws {CoreError} as `simulateOuting` does */
+export const seasonOf = (outing: Outing, weather: SeasonWeather, habit: SeasonHabit): Season =>
+  runToEnd(seasonInSteps(outing, weather, habit));
+
+export function summaryOf(days: readonly SeasonDay[], wantedMinutes: number): SeasonSummary {
+  const covered = days.filter(({ isCovered }) => isCovered);
+  const lostTo: Partial<Record<Limit, number>> = {};
+  for (const { isCovered, limit } of days) if (!isCovered && limit) lostTo[limit] = (lostTo[limit] ?? 0) + 1;
+  return {
+    outings: days.length,
+    covered: covered.length,
+    coveredShare: days.length === 0 ? 0 : covered.length / days.length,
+    satMinutes: days.reduce((sum, { minutesStill }) => sum + Math.min(minutesStill ?? Infinity, wantedMinutes), 0),
+    wantedMinutes: days.length * wantedMinutes,
+    lostTo,
+    coldestServedC: covered.length === 0 ? null : Math.min(...covered.map(({ airTemperatureC }) => airTemperatureC)),
+  };
+}
