@@ -11,6 +11,7 @@ import { watchStolen } from "./stolen";
 import { twelveHourOuting } from "./twelve-hours";
 import { takesOver } from "./alternate";
 import { dresserTimes, KIT_SIZES, type DresserTimes } from "./dresser-times";
+import { reachTimes } from "./reach-times";
 import { EFFECTS } from "./without";
 
 type Row = { readonly name: string; readonly medianMs: number; readonly p95Ms: number; readonly runs: number };
@@ -73,6 +74,8 @@ const rows = bench.tasks.map((task): Row => {
 const dressers: DresserTimes[] = [];
 for (const pieces of KIT_SIZES) dressers.push(await dresserTimes(pieces));
 
+const reach = reachTimes();
+
 /** What each effect costs: the outing so changed over the outing as it is, in turns. */
 const effects = EFFECTS.map(([name, change]) => {
   const changed = change(outing);
@@ -92,7 +95,7 @@ const overBody = [
 ];
 
 if (process.argv.includes("--json")) {
-  console.log(JSON.stringify({ rows, overBody, dressers, effects }, null, 2));
+  console.log(JSON.stringify({ rows, overBody, dressers, reach, effects }, null, 2));
 } else {
   console.log(`${"".padEnd(NAME_WIDTH)} ${"median ms".padStart(10)} ${"p95 ms".padStart(10)} ${"runs".padStart(7)}`);
   for (const { name, medianMs, p95Ms, runs } of rows) {
@@ -107,6 +110,12 @@ if (process.argv.includes("--json")) {
     const columns = [firstMs, searchMs, answerMs].map((ms) => ms.toFixed(0).padStart(10)).join("");
     console.log(`${`${pieces} pieces`.padEnd(NAME_WIDTH)}${columns}${String(simulated).padStart(10)}`);
   }
+  console.log("\nreach alone in one thread, ms");
+  for (const [name, ms] of [
+    [`map of ${reach.cells} cells`, reach.mapMs],
+    [`season of ${reach.outings} outings`, reach.seasonMs],
+  ] as const)
+    console.log(`${name.padEnd(NAME_WIDTH)}${ms.toFixed(0).padStart(10)}`);
   console.log("\n12 h outing with one effect left out or put in, over all as it is");
   for (const { name, takes } of effects) console.log(`${name.padEnd(NAME_WIDTH)} ${takes.toFixed(2).padStart(10)}`);
   console.log(stolen());

@@ -1,5 +1,6 @@
 import { dayLight } from "../sun";
 import { MS_PER_HOUR, MS_PER_MINUTE } from "../units";
+import { civilDate, type CivilDate } from "./civil-date";
 import type { SeasonHour, SeasonSite } from "./season-weather";
 
 /** When somebody is at the seat, week by week. */
@@ -25,6 +26,8 @@ export type SeasonDate = {
 const MS_PER_DAY = 24 * MS_PER_HOUR;
 const NOON_HOURS = 12;
 
+const written = ({ year, month, day }: CivilDate): string =>
+  [year, month, day].map((own) => String(own).padStart(2, "0")).join("-");
 const orderOf = ({ month, day }: MonthDay): number => month * 100 + day;
 
 function isWithin(date: MonthDay, { from, to }: SeasonHabit): boolean {
@@ -45,10 +48,9 @@ export function datesOf(habit: SeasonHabit, site: SeasonSite, hours: readonly Se
   const offsetMs = site.utcOffsetHours * MS_PER_HOUR;
   const days = new Set(hours.map(({ atMs }) => Math.floor((atMs + offsetMs) / MS_PER_DAY)));
   return [...days].flatMap((day): SeasonDate[] => {
-    const local = new Date(day * MS_PER_DAY);
-    const date = { month: local.getUTCMonth() + 1, day: local.getUTCDate() };
-    if (!habit.weekdays.includes(local.getUTCDay()) || !isWithin(date, habit)) return [];
+    const date = civilDate(day);
+    if (!habit.weekdays.includes(date.weekday) || !isWithin(date, habit)) return [];
     const seatAtMs = seatAt(day * MS_PER_DAY - offsetMs, habit, site);
-    return seatAtMs === null ? [] : [{ date: local.toISOString().slice(0, 10), seatAtMs }];
+    return seatAtMs === null ? [] : [{ date: written(date), seatAtMs }];
   });
 }

@@ -114,8 +114,10 @@ const NEEDED = ["airTemperatureC", "relativeHumidityPercent", "windMPerS"] as co
 function withoutGaps(hours: readonly PartialHour[]): { filled: SeasonHour[]; notes: Told[] } {
   const columns = NEEDED.map((name) => filledColumn(hours.map((hour) => hour[name])));
   const filled = hours.flatMap((hour, index): SeasonHour[] => {
-    const [airTemperatureC, relativeHumidityPercent, windMPerS] = columns.map((column) => column[index]!);
-    if (airTemperatureC == null || relativeHumidityPercent == null || windMPerS == null) return [];
+    const [airTemperatureC = null, relativeHumidityPercent = null, windMPerS = null] = columns.map(
+      (own) => own[index]!,
+    );
+    if (airTemperatureC === null || relativeHumidityPercent === null || windMPerS === null) return [];
     return [
       {
         atMs: hour.atMs,
@@ -142,8 +144,8 @@ function filledColumn(values: readonly (number | null)[]): (number | null)[] {
     if (own[from] !== null) continue;
     let to = from;
     while (to < own.length && own[to] === null) to++;
-    const [before, after] = [own[from - 1], own[to]];
-    if (before != null && after != null && to - from <= MOST_FILLED_HOURS) {
+    const [before, after] = [own[from - 1] ?? null, own[to] ?? null];
+    if (before !== null && after !== null && to - from <= MOST_FILLED_HOURS) {
       for (let index = from; index < to; index++)
         own[index] = before + ((after - before) * (index - from + 1)) / (to - from + 1);
     }
