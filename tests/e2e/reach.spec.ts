@@ -31,7 +31,7 @@ test("the map of an outfit is read by keyboard and pointer, switched, laid over,
   await page.getByLabel("Ground").selectOption("as planned");
   await expect(read).toHaveText(still);
   const box = (await map.boundingBox())!;
-  await page.mouse.move(box.x + box.width - 20, box.y + 13);
+  await page.mouse.move(box.x + box.width - 20, box.y + 25);
   await expect(read).toHaveText(/^10 °C, 12 m\/s/);
 
   const [csv] = await Promise.all([page.waitForEvent("download"), page.getByRole("button", { name: "CSV" }).click()]);

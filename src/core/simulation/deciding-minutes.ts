@@ -3,8 +3,8 @@ import type { Outing, SitSpan } from "../outing";
 import { liveUntilSure } from "./live-until-sure";
 import { beginRun, type SimulationOptions } from "./run-outing";
 import { trunkWaterGPerM2 } from "./series";
-import { decidingSit } from "./sit-answer";
-import { seenInSit, type SeenCrossings } from "./sit-minutes";
+import { decidingSit, type SeenCrossings } from "./sit-answer";
+import { seenInSit } from "./sit-minutes";
 
 /** The verdict of the sit that decides, and how wet one arrives. */
 export type DecidingMinutes = {

@@ -2,8 +2,7 @@ import { judge, passingsOf } from "../limits";
 import type { SitSpan } from "../outing";
 import type { Stretch } from "./course";
 import type { Run } from "./run-outing";
-import { coveredMinutes, isSure, rulingWatches } from "./sit-answer";
-import type { SeenCrossings } from "./sit-minutes";
+import { coveredMinutes, isSure, rulingWatches, type SeenCrossings } from "./sit-answer";
 import { sitWatches } from "./sit-watches";
 import { taskMinutes } from "./task-minutes";
 

@@ -53,6 +53,13 @@ export type SitCrossings = {
   readonly coveredMinutes: number;
 };
 
+/** What ends a sit, and every limit seen to be passed in what was simulated for it. */
+export type SeenCrossings = {
+  readonly verdict: LevelVerdict;
+  readonly crossings: readonly Crossing[];
+  readonly covered: number;
+};
+
 /** Minutes from the start of a sit that its curves cover. */
 export const coveredMinutes = (watches: readonly Watch[]): number => (watches[0]?.values.length ?? 1) - 1;
 

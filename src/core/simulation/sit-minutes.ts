@@ -1,9 +1,9 @@
-import { judge, passingsOf, type Crossing, type LevelVerdict } from "../limits";
+import { judge, passingsOf, type LevelVerdict } from "../limits";
 import type { Outing } from "../outing";
 import { liveUntilSure } from "./live-until-sure";
 import { beginRun, holdUntilSettled, runOuting, type Run, type SimulationOptions } from "./run-outing";
 import type { OutingSeries } from "./series";
-import { coveredMinutes, isSure, rulingWatches } from "./sit-answer";
+import { coveredMinutes, isSure, rulingWatches, type SeenCrossings } from "./sit-answer";
 import { taskMinutes } from "./task-minutes";
 import type { SitSpan } from "../outing";
 
@@ -43,13 +43,6 @@ export function simulateOneSit(outing: Outing, sit: number, options: SimulationO
 }
 
 const minutesOfSit = (run: Run, span: SitSpan): LevelVerdict => seenInSit(run, span).verdict;
-
-/** What ends a sit, and every limit seen to be passed in what was simulated for it. */
-export type SeenCrossings = {
-  readonly verdict: LevelVerdict;
-  readonly crossings: readonly Crossing[];
-  readonly covered: number;
-};
 
 export function seenInSit(run: Run, span: SitSpan): SeenCrossings {
   const { ruling } = run;

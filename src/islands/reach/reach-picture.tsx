@@ -10,10 +10,10 @@ import { useId, type KeyboardEvent, type PointerEvent, type RefObject } from "re
 import { useWidth } from "../page/use-width";
 
 const USUAL_WIDTH = 820;
-const HEIGHT = 430;
+const HEIGHT = 442;
 const LEFT_PX = 52;
 const RIGHT_PX = 14;
-const TOP_PX = 12;
+const TOP_PX = 24;
 const FOOT_PX = 44;
 const AIR_TICKS_C = [10, 0, -10, -20, -30, -40];
 const WIND_TICKS_M_PER_S = [0, 2, 4, 6, 8, 10, 12];
@@ -138,6 +138,9 @@ export function ReachPicture(props: Props) {
             />
           </g>
         )}
+        <text x={6} y={14} fontSize={12} className="fill-muted">
+          {m.reachAxisAir({ unit: unitOf("temperature", preferences).label })}
+        </text>
         {AIR_TICKS_C.map((air) => (
           <text key={air} x={frame.left - 6} y={chart.y(air) + 4} textAnchor="end" fontSize={12} className="fill-muted">
             {degreesText(air, preferences.temperature)}
