@@ -90,7 +90,12 @@ export default defineConfig({
   },
   vite: {
     plugins: [tailwindcss(), messagesPlugin(language), smallScripts],
-    resolve: { alias: sourceAliases() },
+    resolve: {
+      alias: {
+        ...sourceAliases(),
+        "d3-interpolate": fileURLToPath(new URL("./scripts/run/interpolate-numbers.mjs", import.meta.url)),
+      },
+    },
     worker: {
       format: "es",
       plugins: () => [messagesPlugin(language)],

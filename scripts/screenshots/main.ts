@@ -110,17 +110,13 @@ await picture("goes-wrong", WIDE, "dark", async (page) => {
   await page.getByText("When it goes wrong").click();
   await page.getByText(/^In what is worn: fingers numb/).scrollIntoViewIfNeeded();
 });
-await picture("side-by-side", WIDE, "light", async (page) => {
-  await openKit(page);
-  for (const name of ["Fleece jacket 200", "Down vest, 650 fill, 120 g", "Soft shell jacket"]) {
-    await page.getByRole("checkbox", { name: `Select ${name}` }).check();
-  }
-  await page.getByRole("button", { name: "Side by side" }).click();
+await picture("reach", WIDE, "light", async (page) => {
+  await page.goto(`${ADDRESS}/reach`);
+  await page.getByText(/cells, each the whole simulation/).waitFor();
+  const map = page.getByTestId("reach-map");
+  for (const key of [...Array<string>(8).fill("ArrowDown"), ...Array<string>(6).fill("ArrowRight")])
+    await map.press(key);
 });
-async function openFootwear(page: Page): Promise<void> {
-  await page.goto(`${ADDRESS}/footwear`);
-  await page.getByTestId("toes-last").nth(2).filter({ hasText: /\d/ }).waitFor();
-}
 await picture("footwear", WIDE, "light", openFootwear);
 await picture("handwear", WIDE, "light", async (page) => {
   await page.goto(`${ADDRESS}/handwear`);
