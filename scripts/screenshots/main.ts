@@ -117,7 +117,10 @@ await picture("reach", WIDE, "light", async (page) => {
   for (const key of [...Array<string>(8).fill("ArrowDown"), ...Array<string>(6).fill("ArrowRight")])
     await map.press(key);
 });
-await picture("footwear", WIDE, "light", openFootwear);
+await picture("footwear", WIDE, "light", async (page) => {
+  await page.goto(`${ADDRESS}/footwear`);
+  await page.getByTestId("toes-last").nth(2).filter({ hasText: /\d/ }).waitFor();
+});
 await picture("handwear", WIDE, "light", async (page) => {
   await page.goto(`${ADDRESS}/handwear`);
   await page.getByTestId("task-lasts").first().filter({ hasText: /\d/ }).waitFor();
