@@ -18,12 +18,20 @@ const at = (airC: number, change: (outing: Outing) => Outing = (outing) => outin
   return change({ ...outing, weather: outing.weather.map((hour) => ({ ...hour, airTemperatureC: airC })) });
 };
 
+/** The sit ends with a task: it is longer than its last phase of sitting. */
+const taskLast = (outing: Outing): Outing => {
+  const sit = outing.phases.findIndex(({ kind }) => kind === "sit");
+  const task = { ...outing.phases[sit]!, kind: "task" as const, minutes: 20 };
+  return { ...outing, phases: [...outing.phases.slice(0, sit + 1), task] };
+};
+
 describe("minutes of a sit alone", () => {
   it.each([
     ["in frost", at(-15)],
     ["near freezing", at(-2)],
     ["where nothing ends it", at(24)],
     ["on bare feet", at(-5, (outing) => ({ ...outing, wearings: [] }))],
+    ["with something to do before one leaves", at(-2, taskLast)],
     [
       "for a person who accepts comfort only",
       at(-5, (outing) => ({ ...outing, person: { ...outing.person, accepted: levelEverywhere("comfort") } })),

@@ -29,7 +29,7 @@ export function simulateOneSit(outing: Outing, sit: number, options: SimulationO
   const { run, spans } = beginRun(outing, { ...options, allCurves: false });
   const span = spans[sit]!;
   let start = 0;
-  for (let phase = 0; phase <= span.lastPhase; phase++) {
+  for (let phase = 0; start < span.toMinute; phase++) {
     const end = start + outing.phases[phase]!.minutes;
     const stretch = { phase, phaseStart: start, from: start, to: end };
     if (start < span.fromMinute) run.course.live(stretch, run.recorder);
