@@ -31,7 +31,7 @@ describe("minutes of a sit alone", () => {
     ["near freezing", at(-2)],
     ["where nothing ends it", at(24)],
     ["on bare feet", at(-5, (outing) => ({ ...outing, wearings: [] }))],
-    ["with something to do before one leaves", at(6, taskLast)],
+    ["with something to do before one leaves", at(24, taskLast)],
     [
       "for a person who accepts comfort only",
       at(-5, (outing) => ({ ...outing, person: { ...outing.person, accepted: levelEverywhere("comfort") } })),
