@@ -1,4 +1,4 @@
-import { minutesBefore, type Outing, type Phase, type Wearing } from "../outing";
+import { withoutPhase, type Outing, type Phase } from "../outing";
 import type { SitterPosture } from "../sitter";
 import type { EffortClass } from "../effort";
 import type { Ground } from "../weather";
@@ -40,15 +40,10 @@ function inPosture(phase: Phase, posture: SitterPosture): Phase {
 
 /** Who is driven to the seat wears at once what they would wear there. */
 function withoutWalkIn(outing: Outing): Outing {
-  const first = outing.phases.findIndex(({ kind }) => kind !== "walkIn");
-  const minutes = minutesBefore(outing.phases, Math.max(0, first));
-  const wearings = outing.wearings.flatMap((own): Wearing[] =>
-    own.toMinute <= minutes
-      ? []
-      : [{ ...own, fromMinute: Math.max(0, own.fromMinute - minutes), toMinute: own.toMinute - minutes }],
-  );
+  if (outing.phases[0]?.kind !== "walkIn") return outing;
+  const { minutes } = outing.phases[0];
   const weather = outing.weather.map((hour) => ({ ...hour, minute: hour.minute - minutes }));
-  return { ...outing, phases: outing.phases.slice(Math.max(0, first)), wearings, weather };
+  return withoutWalkIn({ ...outing, ...withoutPhase(outing.phases, outing.wearings, 0), weather });
 }
 
 /** An outing with some of it taken otherwise, for the question how far an outfit reaches there. */

@@ -1,4 +1,4 @@
-import { atSeatFromMinute, sitSpans, totalMinutes, type Outing } from "../outing";
+import { atSeatFromMinute, sitSpans, totalMinutes, withPhaseMinutes, type Outing } from "../outing";
 import { MS_PER_MINUTE } from "../units";
 import type { SeasonHour, SeasonSite } from "./season-weather";
 
@@ -7,21 +7,13 @@ const BESIDE_MINUTES = 60;
 /** Between hours further apart nothing is known (assumption). */
 const MOST_APART_MINUTES = 180;
 
-/** An outing whose first sit lasts so long; what is worn to the end is worn to the new end. */
+/** An outing whose first sit lasts so long: its last phase of sitting takes what is more or less. */
 export function withSitMinutes(outing: Outing, minutes: number): Outing {
   const [span] = sitSpans(outing.phases);
   if (!span) return outing;
-  const added = minutes - (span.toMinute - span.fromMinute);
-  const phases = outing.phases.map((phase, index) =>
-    index === span.lastPhase ? { ...phase, minutes: Math.max(1, phase.minutes + added) } : phase,
-  );
-  const grown = totalMinutes(phases) - totalMinutes(outing.phases);
-  const moved = (minute: number): number => (minute >= span.toMinute ? minute + grown : minute);
-  const wearings = outing.wearings
-    .map((own) => ({ ...own, fromMinute: moved(own.fromMinute), toMinute: moved(own.toMinute) }))
-    .map((own) => ({ ...own, toMinute: Math.min(own.toMinute, totalMinutes(phases)) }))
-    .filter((own) => own.fromMinute < own.toMinute);
-  return { ...outing, phases, wearings };
+  const { phases, wearings } = outing;
+  const wanted = phases[span.lastPhase]!.minutes + minutes - (span.toMinute - span.fromMinute);
+  return { ...outing, ...withPhaseMinutes(phases, wearings, span.lastPhase, Math.max(1, wanted)) };
 }
 
 /**
