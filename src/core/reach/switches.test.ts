@@ -15,11 +15,15 @@ describe("what is taken otherwise", () => {
   });
 
   it("leaves the walk out with all that hangs on its minutes", () => {
-    const outing = sampleOuting();
+    const startsAtMs = Date.UTC(2027, 2, 27);
+    const outing = { ...sampleOuting(), startsAtMs };
     const [walk] = outing.phases;
     expect(walk!.kind).toBe("walkIn");
     const driven = switched(outing, { ...AS_PLANNED, walksIn: false });
     expect(driven.phases).toEqual(outing.phases.slice(1));
+    // Sun and weather are those of the hour one sits at.
+    expect(driven.startsAtMs).toBe(startsAtMs + walk!.minutes * 60_000);
+    expect(driven.weather[0]!.minute).toBe(outing.weather[0]!.minute - walk!.minutes);
     expect(driven.wearings.every(({ fromMinute, toMinute }) => fromMinute >= 0 && toMinute > fromMinute)).toBe(true);
     expect(driven.wearings.length).toBeLessThanOrEqual(outing.wearings.length);
   });

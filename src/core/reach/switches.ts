@@ -2,6 +2,7 @@ import { withoutPhase, type Outing, type Phase } from "../outing";
 import type { SitterPosture } from "../sitter";
 import type { EffortClass } from "../effort";
 import type { Ground } from "../weather";
+import { MS_PER_MINUTE } from "../units";
 
 export const SKIES = ["overcast", "clear"] as const;
 export type Sky = (typeof SKIES)[number];
@@ -43,7 +44,8 @@ function withoutWalkIn(outing: Outing): Outing {
   if (outing.phases[0]?.kind !== "walkIn") return outing;
   const { minutes } = outing.phases[0];
   const weather = outing.weather.map((hour) => ({ ...hour, minute: hour.minute - minutes }));
-  return withoutWalkIn({ ...outing, ...withoutPhase(outing.phases, outing.wearings, 0), weather });
+  const startsAtMs = outing.startsAtMs === undefined ? undefined : outing.startsAtMs + minutes * MS_PER_MINUTE;
+  return withoutWalkIn({ ...outing, ...withoutPhase(outing.phases, outing.wearings, 0), weather, startsAtMs });
 }
 
 /** An outing with some of it taken otherwise, for the question how far an outfit reaches there. */

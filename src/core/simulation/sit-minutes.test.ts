@@ -21,7 +21,7 @@ const at = (airC: number, change: (outing: Outing) => Outing = (outing) => outin
 /** The sit ends with a task: it is longer than its last phase of sitting. */
 const taskLast = (outing: Outing): Outing => {
   const sit = outing.phases.findIndex(({ kind }) => kind === "sit");
-  const task = { ...outing.phases[sit]!, kind: "task" as const, minutes: 20 };
+  const task = { ...outing.phases[sit]!, kind: "task" as const, minutes: 60 };
   return { ...outing, phases: [...outing.phases.slice(0, sit + 1), task] };
 };
 
