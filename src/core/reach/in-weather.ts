@@ -1,4 +1,5 @@
 import type { Outing, Phase, SpotSurroundings } from "../outing";
+import type { WeatherHour } from "../weather";
 import type { ReachWeather, WindPlace } from "./reach-grid";
 
 /** What was measured on the spot would hold in any weather: left out, but for what the ground is. */
@@ -10,23 +11,27 @@ function withoutMeasuredAir(phase: Phase, windMPerS: number | null): Phase {
   return { ...phase, spot: measured };
 }
 
+type Hour = Pick<WeatherHour, "airTemperatureC" | "windMPerS" | "radiantTemperatureC">;
+
+/** An hour in another air temperature and wind; what radiates stays as much warmer or colder than the air. */
+export const hourIn = <Own extends Hour>(hour: Own, { airTemperatureC, windMPerS }: ReachWeather): Own => ({
+  ...hour,
+  airTemperatureC,
+  windMPerS,
+  radiantTemperatureC:
+    hour.radiantTemperatureC === null ? null : hour.radiantTemperatureC + airTemperatureC - hour.airTemperatureC,
+});
+
 /**
- * An outing in another air temperature and wind all through; humidity, cloud and precipitation as they were. What
- * radiates stays as much warmer or colder than the air.
+ * An outing in another air temperature and wind all through; humidity, cloud and precipitation as they were.
  * @param cell air temperature, °C, and wind, m/s
  * @param windPlace where that wind is measured: at the seat it passes the body of whoever sits there; who walks meets
  *   as much at 10 m, with the place's shelter
  */
-export function inWeather(outing: Outing, { airTemperatureC, windMPerS }: ReachWeather, windPlace: WindPlace): Outing {
+export function inWeather(outing: Outing, cell: ReachWeather, windPlace: WindPlace): Outing {
   return {
     ...outing,
-    weather: outing.weather.map((hour) => ({
-      ...hour,
-      airTemperatureC,
-      windMPerS,
-      radiantTemperatureC:
-        hour.radiantTemperatureC === null ? null : hour.radiantTemperatureC + airTemperatureC - hour.airTemperatureC,
-    })),
-    phases: outing.phases.map((phase) => withoutMeasuredAir(phase, windPlace === "seat" ? windMPerS : null)),
+    weather: outing.weather.map((hour) => hourIn(hour, cell)),
+    phases: outing.phases.map((phase) => withoutMeasuredAir(phase, windPlace === "seat" ? cell.windMPerS : null)),
   };
 }

@@ -1,3 +1,4 @@
+export { hourIn } from "./in-weather";
 export { Reach, reachOf } from "./reach";
 export {
   cellsOf,
@@ -8,4 +9,13 @@ export {
   type ReachWeather,
   type WindPlace,
 } from "./reach-grid";
-export { AS_PLANNED, SKIES, switched, type ReachSwitches, type Sky } from "./switches";
+export {
+  AS_PLANNED,
+  hourSwitched,
+  phaseSwitched,
+  placeSwitched,
+  SKIES,
+  switched,
+  type ReachSwitches,
+  type Sky,
+} from "./switches";

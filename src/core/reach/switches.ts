@@ -1,7 +1,7 @@
 import { withoutPhase, type Outing, type Phase } from "../outing";
 import type { SitterPosture } from "../sitter";
 import type { EffortClass } from "../effort";
-import type { Ground } from "../weather";
+import type { Ground, WeatherHour } from "../weather";
 import { MS_PER_MINUTE } from "../units";
 
 export const SKIES = ["overcast", "clear"] as const;
@@ -34,7 +34,7 @@ const STILL: Readonly<Record<SitterPosture, EffortClass>> = {
   lying: "lyingStill",
 };
 
-function inPosture(phase: Phase, posture: SitterPosture): Phase {
+function inPosture<Own extends Phase>(phase: Own, posture: SitterPosture): Own {
   if (phase.kind === "task") return { ...phase, posture };
   return phase.kind === "sit" ? { ...phase, posture, effort: { kind: "class", class: STILL[posture] } } : phase;
 }
@@ -48,19 +48,30 @@ function withoutWalkIn(outing: Outing): Outing {
   return withoutWalkIn({ ...outing, ...withoutPhase(outing.phases, outing.wearings, 0), weather, startsAtMs });
 }
 
+/** Where one sits, taken otherwise. */
+export const placeSwitched = <Own extends Outing["place"]>(place: Own, { ground }: ReachSwitches): Own =>
+  ground === null ? place : { ...place, ground, seat: undefined };
+
+/** What one does, taken otherwise. */
+export const phaseSwitched = <Own extends Phase>(phase: Own, { posture }: ReachSwitches): Own =>
+  posture === null ? phase : inPosture(phase, posture);
+
+/** Its weather, taken otherwise. */
+export const hourSwitched = <Own extends Hour>(hour: Own, { sky, relativeHumidityPercent }: ReachSwitches): Own => ({
+  ...hour,
+  relativeHumidityPercent: relativeHumidityPercent ?? hour.relativeHumidityPercent,
+  cloudShare: sky === null ? hour.cloudShare : CLOUD_SHARE[sky],
+  radiantTemperatureC: sky === null ? hour.radiantTemperatureC : null,
+});
+type Hour = Pick<WeatherHour, "relativeHumidityPercent" | "cloudShare" | "radiantTemperatureC">;
+
 /** An outing with some of it taken otherwise, for the question how far an outfit reaches there. */
 export function switched(outing: Outing, switches: ReachSwitches): Outing {
-  const { posture, ground, sky, relativeHumidityPercent, walksIn } = switches;
   const own: Outing = {
     ...outing,
-    place: ground === null ? outing.place : { ...outing.place, ground, seat: undefined },
-    phases: posture === null ? outing.phases : outing.phases.map((phase) => inPosture(phase, posture)),
-    weather: outing.weather.map((hour) => ({
-      ...hour,
-      relativeHumidityPercent: relativeHumidityPercent ?? hour.relativeHumidityPercent,
-      cloudShare: sky === null ? hour.cloudShare : CLOUD_SHARE[sky],
-      radiantTemperatureC: sky === null ? hour.radiantTemperatureC : null,
-    })),
+    place: placeSwitched(outing.place, switches),
+    phases: outing.phases.map((phase) => phaseSwitched(phase, switches)),
+    weather: outing.weather.map((hour) => hourSwitched(hour, switches)),
   };
-  return walksIn ? own : withoutWalkIn(own);
+  return switches.walksIn ? own : withoutWalkIn(own);
 }

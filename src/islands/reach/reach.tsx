@@ -134,13 +134,13 @@ type ActionsProps = {
 /** What the map and its cells are taken along as. */
 function Actions({ view, map, picture }: ActionsProps) {
   const read = useStore($read);
-  const { windPlace } = useStore($reachSettings);
+  const settings = useStore($reachSettings);
   const [problem, setProblem] = useState<string | null>(null);
   const tell = (error: unknown): void => setProblem(error instanceof Error ? error.message : String(error));
   const plan = async (): Promise<void> => {
     setProblem(null);
     try {
-      window.location.assign(`/outings/${await planCell(view, map.cells[read!]!, windPlace)}`);
+      window.location.assign(`/outings/${await planCell(view, map.cells[read!]!, settings)}`);
     } catch (error) {
       tell(error);
     }

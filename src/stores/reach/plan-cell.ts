@@ -1,12 +1,13 @@
 import * as m from "@/messages";
 import { v7 as uuid } from "uuid";
-import type { ReachCell, WindPlace } from "@/core/reach";
+import { hourIn, hourSwitched, phaseSwitched, placeSwitched, type ReachCell, type WindPlace } from "@/core/reach";
 import { CONDITION_RANGE } from "@/core/sitter";
 import { windShareAtSeat } from "@/core/weather";
 import { windText, temperatureText } from "@/formats/display/numbers";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { ask } from "../ask";
 import { $preferences } from "../preferences";
+import type { ReachSettings } from "./reach";
 
 const MOST_WIND_M_PER_S = CONDITION_RANGE.windMPerS[1];
 
@@ -16,21 +17,18 @@ function windAtTenMetres({ setting }: OutingView, { windMPerS }: ReachCell, wind
 }
 
 /**
- * Makes an outing like another in the weather of a cell.
+ * Makes an outing like another in the weather of a cell, with what of its plan was taken otherwise for the map.
  * @returns its id @throws {Error} with a message to show
  */
-export async function planCell(view: OutingView, cell: ReachCell, windPlace: WindPlace): Promise<string> {
+export async function planCell(view: OutingView, cell: ReachCell, settings: ReachSettings): Promise<string> {
   const { temperature, wind } = $preferences.get();
-  const windMPerS = windAtTenMetres(view, cell, windPlace);
+  if (settings.person && settings.person.id !== view.person.id) throw new Error(m.reachKeepsPerson);
+  if (!settings.walksIn) throw new Error(m.reachKeepsWalk);
+  const windMPerS = windAtTenMetres(view, cell, settings.windPlace);
   if (windMPerS > MOST_WIND_M_PER_S) throw new Error(m.reachNoSuchWind({ wind: windText(MOST_WIND_M_PER_S, wind) }));
-  const { setting, phases, wearings } = view;
   const { forecast: _forecast, ...plan } = view.plan; // it told another weather
   const weather = view.weather.map((hour) => ({
-    ...hour,
-    airTemperatureC: cell.airTemperatureC,
-    windMPerS,
-    radiantTemperatureC:
-      hour.radiantTemperatureC === null ? null : hour.radiantTemperatureC + cell.airTemperatureC - hour.airTemperatureC,
+    ...hourIn(hourSwitched(hour, settings), { ...cell, windMPerS }),
     airTemperatureTyped: null,
     windTyped: null,
   }));
@@ -40,7 +38,14 @@ export async function planCell(view: OutingView, cell: ReachCell, windPlace: Win
     id,
     copyOf: view.id,
     name: m.reachPlanned({ name: view.name, temperature: temperatureText(cell.airTemperatureC, temperature) }),
-    content: { setting, phases, wearings, plan, weather, weatherShaped: false },
+    content: {
+      setting: placeSwitched(view.setting, settings),
+      phases: view.phases.map((phase) => phaseSwitched(phase, settings)),
+      wearings: view.wearings,
+      plan,
+      weather,
+      weatherShaped: false,
+    },
   });
   return id;
 }
