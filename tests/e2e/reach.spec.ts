@@ -61,7 +61,7 @@ test("the map of an outfit is read by keyboard and pointer, switched, laid over,
   expect(middle).toBeLessThan(1.4 * single);
 });
 
-test("two outfits lie over each other on a phone; without script the page says what it is", async ({ page }) => {
+test("two outfits lie over each other on a phone; an outing that is not there is said", async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   const outings = (await (await page.request.get("/api/outings")).json()) as { id: string; name: string }[];
   const idOf = (name: string): string => outings.find((own) => own.name === name)!.id;

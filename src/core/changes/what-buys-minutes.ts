@@ -2,7 +2,7 @@ import { runToEnd, type Steps } from "../numeric";
 import { type Limit, type LevelVerdict, leastMinutesStill } from "../limits";
 import { boundsOf, RangeInParts, type RestedBy } from "../range";
 import { restedPerson, type RestedPerson } from "../sitter";
-import { natureOf, simulateOneSit, simulateOuting } from "../simulation";
+import { restedFor, simulateOneSit, simulateOuting } from "../simulation";
 import type { Outing } from "../outing";
 import type { Piece } from "../pieces";
 import type { Change } from "./change";
@@ -72,7 +72,7 @@ class Trials {
     private readonly outing: Outing,
     private readonly sit: number,
   ) {
-    this.rested = restedPerson(outing.person.body, outing.start, natureOf(outing.person).basalHeatFactor);
+    this.rested = restedFor(outing);
   }
 
   once(plan: Outing, only?: readonly Limit[]): LevelVerdict {

@@ -36,8 +36,9 @@ const FEW_SHARE = 0.5;
 const ROOM_BELOW = 0.15;
 /** How often two changes are made at once. */
 const TWO_CHANGES_SHARE = 0.7;
-/** How often a part of the body is dressed as another of the best dresses it: what keeps feet warm does so for all. */
+/** How often a part of the body is dressed as another outfit dresses it: what keeps feet warm does so for all. */
 const CROSSED_SHARE = 0.4;
+/** How often that other is one of the best; else any that was simulated. */
 const OF_BEST_SHARE = 0.5;
 
 /**
@@ -66,7 +67,7 @@ export function guessedFront(
     best[range] = { code: own.code, anchor, steps: 0, minutes: own.minutes, isJudged: true };
   }
   const oneOf = <Of>(items: readonly Of[]): Of | undefined => items[Math.floor(random() * items.length)];
-  /** Whoever is best at keeping one part warm may be best in nothing else: the other may be any that was simulated. */
+  /** What keeps one part warmest may be best in nothing else. */
   const crossedWith = (): Pick<Best, "code"> | undefined => (random() < OF_BEST_SHARE ? oneOf(best) : oneOf(known));
   for (let thought = 0; thought < THOUGHT_OF; thought++) {
     const parent = oneOf(best);

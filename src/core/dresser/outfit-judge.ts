@@ -1,8 +1,8 @@
 import { CoreError } from "../errors";
 import { leastMinutesStill, type Limit } from "../limits";
 import type { Outing } from "../outing";
-import { restedPerson, type RestedPerson } from "../sitter";
-import { decidingMinutes, natureOf, type Stepping } from "../simulation";
+import type { RestedPerson } from "../sitter";
+import { decidingMinutes, restedFor, type Stepping } from "../simulation";
 import type { OutfitCode } from "./outfit-code";
 import type { DresserProblem } from "./dresser-problem";
 
@@ -34,8 +34,7 @@ export class OutfitJudge {
   private readonly rested: RestedPerson;
 
   constructor(private readonly problem: DresserProblem) {
-    const { person, start } = problem.outing;
-    this.rested = restedPerson(person.body, start, natureOf(person).basalHeatFactor);
+    this.rested = restedFor(problem.outing);
   }
 
   /** @param isSketch in steps twice as long, for what only orders */

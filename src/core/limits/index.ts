@@ -30,5 +30,7 @@ export {
   type LevelVerdict,
   type Passings,
   type Verdict,
+  lastingOf,
+  type Lasting,
 } from "./verdict";
 export { type Crossing, type InTask, type LimitPlace, type Recovery, type Watch } from "./watch";

@@ -1,4 +1,4 @@
-import { LIMITS, type Level, type Limit } from "./limit-table";
+import { LIMITS, type Level, type Limit, type LimitPart } from "./limit-table";
 import { passing, type Crossing, type InTask, type Recovery, type Watch } from "./watch";
 
 /** What ends a sit at one level: a union, never a magic number. */
@@ -50,6 +50,23 @@ export function passingsOf(watches: readonly Watch[], accepted: AcceptedLevels, 
     recoveries: mergeSides(recoveries, ({ backAfterMinutes }) => backAfterMinutes),
   };
 }
+
+/** How long a sit lasts and what ends it, where no more is asked; `null` longer than was looked at. */
+export type Lasting = {
+  readonly minutesStill: number | null;
+  readonly limit: Limit | null;
+  /** Where it is passed. */
+  readonly part: LimitPart | null;
+};
+
+export const lastingOf = (verdict: LevelVerdict): Lasting =>
+  verdict.kind === "longerThan"
+    ? { minutesStill: null, limit: null, part: null }
+    : {
+        minutesStill: leastMinutesStill(verdict),
+        limit: verdict.crossing.limit,
+        part: verdict.crossing.place.part,
+      };
 
 /** The next limit of another kind or place. */
 export const runnerUpOf = ([first, ...later]: readonly Crossing[]): Crossing | null =>

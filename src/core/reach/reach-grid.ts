@@ -1,4 +1,4 @@
-import type { Limit, LimitPart } from "../limits";
+import type { Lasting } from "../limits";
 
 /** Where the wind of a cell is measured: at the seat, past the body; or at 10 m over open ground, as forecasts give it. */
 export const WIND_PLACES = ["seat", "tenMetres"] as const;
@@ -14,19 +14,10 @@ const steps = (from: number, step: number, count: number): number[] =>
 export const REACH_AXES: ReachAxes = { airTemperaturesC: steps(10, -2, 26), windsMPerS: steps(0, 0.8, 16) };
 
 /** How long one lasts in one weather. */
-export type ReachCell = {
-  readonly airTemperatureC: number;
-  readonly windMPerS: number;
-  /** `null`: longer than was looked at. */
-  readonly minutesStill: number | null;
-  /** What ends it; `null` where nothing does. */
-  readonly limit: Limit | null;
-  /** Where it is passed. */
-  readonly part: LimitPart | null;
-};
+export type ReachCell = ReachWeather & Lasting;
 
 /** Weather of a cell. */
-export type ReachWeather = Pick<ReachCell, "airTemperatureC" | "windMPerS">;
+export type ReachWeather = { readonly airTemperatureC: number; readonly windMPerS: number };
 
 /** Cells of a map in rows of one temperature, each from calm to the windiest. */
 export const cellsOf = ({ airTemperaturesC, windsMPerS }: ReachAxes): ReachWeather[] =>

@@ -1,8 +1,7 @@
-import { leastMinutesStill } from "../limits";
-import { runToEnd, type Steps } from "../numeric";
+import { lastingOf } from "../limits";
 import { sitSpans, type Outing } from "../outing";
-import { restedPerson, type RestedPerson } from "../sitter";
-import { decidingMinutes, natureOf, simulateOneSit } from "../simulation";
+import type { RestedPerson } from "../sitter";
+import { decidingMinutes, restedFor, simulateOneSit } from "../simulation";
 import { inWeather } from "./in-weather";
 import type { ReachCell, ReachWeather, WindPlace } from "./reach-grid";
 
@@ -16,7 +15,7 @@ export class Reach {
     private readonly outing: Outing,
     private readonly windPlace: WindPlace,
   ) {
-    this.rested = restedPerson(outing.person.body, outing.start, natureOf(outing.person).basalHeatFactor);
+    this.rested = restedFor(outing);
     this.hasOneSit = sitSpans(outing.phases).length === 1;
   }
 
@@ -28,28 +27,12 @@ export class Reach {
     const outing = inWeather(this.outing, { airTemperatureC, windMPerS }, this.windPlace);
     const options = { rested: this.rested };
     const verdict = this.hasOneSit ? simulateOneSit(outing, 0, options) : decidingMinutes(outing, options)!.verdict;
-    return verdict.kind === "longerThan"
-      ? { airTemperatureC, windMPerS, minutesStill: null, limit: null, part: null }
-      : {
-          airTemperatureC,
-          windMPerS,
-          minutesStill: leastMinutesStill(verdict),
-          limit: verdict.crossing.limit,
-          part: verdict.crossing.place.part,
-        };
-  }
-
-  /** Cells in steps, one each. @throws {CoreError} as `simulateOuting` does */
-  *cells(wanted: readonly ReachWeather[]): Steps<readonly ReachCell[]> {
-    const found: ReachCell[] = [];
-    for (const cell of wanted) {
-      found.push(this.cell(cell));
-      yield;
-    }
-    return found;
+    return { airTemperatureC, windMPerS, ...lastingOf(verdict) };
   }
 }
 
 /** All cells asked for. @throws {CoreError} as `simulateOuting` does */
-export const reachOf = (outing: Outing, wanted: readonly ReachWeather[], windPlace: WindPlace): readonly ReachCell[] =>
-  runToEnd(new Reach(outing, windPlace).cells(wanted));
+export function reachOf(outing: Outing, wanted: readonly ReachWeather[], windPlace: WindPlace): ReachCell[] {
+  const reach = new Reach(outing, windPlace);
+  return wanted.map((cell) => reach.cell(cell));
+}

@@ -1,24 +1,20 @@
-import { leastMinutesStill, type Limit, type LimitPart } from "../limits";
-import { runToEnd, type Steps } from "../numeric";
+import { lastingOf, type Lasting, type Limit } from "../limits";
 import { sitSpans, type Outing } from "../outing";
-import { restedPerson, type RestedPerson } from "../sitter";
-import { natureOf, simulateOneSit } from "../simulation";
+import type { RestedPerson } from "../sitter";
+import { restedFor, simulateOneSit } from "../simulation";
 import { WeatherCourse } from "../weather";
 import { datesOf, type SeasonDate, type SeasonHabit } from "./habit";
 import { outingOn, withSitMinutes } from "./outing-on";
 import type { SeasonWeather } from "./season-weather";
 
 /** How a day of a season goes. */
-export type SeasonDay = SeasonDate & {
-  /** At the seat, as the sit begins. */
-  readonly airTemperatureC: number;
-  readonly windMPerS: number;
-  /** `null`: longer than was looked at. */
-  readonly minutesStill: number | null;
-  readonly limit: Limit | null;
-  readonly part: LimitPart | null;
-  readonly isCovered: boolean;
-};
+export type SeasonDay = SeasonDate &
+  Lasting & {
+    /** At the seat, as the sit begins. */
+    readonly airTemperatureC: number;
+    readonly windMPerS: number;
+    readonly isCovered: boolean;
+  };
 
 /** A season's days and what they come to. */
 export type Season = {
@@ -40,39 +36,30 @@ export type SeasonSummary = {
   readonly coldestServedC: number | null;
 };
 
-/** Days of a season in steps, one each. @throws {CoreError} as `simulateOuting` does */
-export function* seasonInSteps(outing: Outing, weather: SeasonWeather, habit: SeasonHabit): Steps<Season> {
+/** The days of a season, each simulated. @throws {CoreError} as `simulateOuting` does */
+export function seasonOf(outing: Outing, weather: SeasonWeather, habit: SeasonHabit): Season {
   const plan = withSitMinutes(outing, habit.wantedMinutes);
-  const rested = restedPerson(plan.person.body, plan.start, natureOf(plan.person).basalHeatFactor);
+  const rested = restedFor(plan);
   const dates = datesOf(habit, weather.site, weather.hours);
-  const days: SeasonDay[] = [];
-  for (const date of dates) {
+  const days = dates.flatMap((date): SeasonDay[] => {
     const own = outingOn(plan, date.seatAtMs, weather.hours, weather.site);
-    if (own) days.push(dayOf(own, date, habit, rested));
-    yield;
-  }
+    return own ? [dayOf(own, date, habit, rested)] : [];
+  });
   return { days, withoutWeather: dates.length - days.length };
 }
 
 function dayOf(outing: Outing, date: SeasonDate, { wantedMinutes }: SeasonHabit, rested: RestedPerson): SeasonDay {
   const verdict = simulateOneSit(outing, 0, { rested });
   const { airTemperatureC, windMPerS } = new WeatherCourse(outing.weather).at(sitSpans(outing.phases)[0]!.fromMinute);
-  const minutesStill = verdict.kind === "longerThan" ? null : leastMinutesStill(verdict);
-  const crossing = verdict.kind === "longerThan" ? null : verdict.crossing;
+  const lasting = lastingOf(verdict);
   return {
     ...date,
     airTemperatureC,
     windMPerS,
-    minutesStill,
-    limit: crossing?.limit ?? null,
-    part: crossing?.place.part ?? null,
-    isCovered: minutesStill === null || minutesStill >= wantedMinutes,
+    ...lasting,
+    isCovered: lasting.minutesStill === null || lasting.minutesStill >= wantedMinutes,
   };
 }
-
-/** @throws {CoreError} as `simulateOuting` does */
-export const seasonOf = (outing: Outing, weather: SeasonWeather, habit: SeasonHabit): Season =>
-  runToEnd(seasonInSteps(outing, weather, habit));
 
 export function summaryOf(days: readonly SeasonDay[], wantedMinutes: number): SeasonSummary {
   const covered = days.filter(({ isCovered }) => isCovered);

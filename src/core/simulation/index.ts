@@ -2,7 +2,7 @@ export type { Stepping } from "./course";
 export { replayTo, type Moment } from "./replay";
 export { resistancesAt } from "./resistances-at";
 export { WET_PARTS, type OutingSeries, type WetPart } from "./series";
-export { natureOf, type SimulationOptions, FLOW_OF_COLD_HANDS } from "./run-outing";
+export { natureOf, restedFor, type SimulationOptions, FLOW_OF_COLD_HANDS } from "./run-outing";
 export { simulateOuting, type OutingResult } from "./simulate-outing";
 export { simulateOneSit, simulateSitMinutes, type SitMinutes } from "./sit-minutes";
 export { type SitAnswer, spareMinutes } from "./sit-answer";

@@ -1,8 +1,7 @@
-import { judge, passingsOf } from "../limits";
 import type { SitSpan } from "../outing";
 import type { Stretch } from "./course";
 import type { Run } from "./run-outing";
-import { coveredMinutes, isSure, rulingWatches, type SeenCrossings } from "./sit-answer";
+import { isSure, seenIn, type SeenCrossings } from "./sit-answer";
 import { sitWatches } from "./sit-watches";
 import { taskMinutes } from "./task-minutes";
 
@@ -23,11 +22,10 @@ export function liveUntilSure(run: Run, span: SitSpan, stretch: Stretch, pastSha
     if (minute < nextLook || minute === stretch.to) return false;
     nextLook = minute + LOOK_EVERY_MINUTES;
     const watches = sitWatches(recorder.series, span.fromMinute, minute, null, 0);
-    const { crossings } = passingsOf(rulingWatches(watches, ruling), outing.person.accepted, inTask);
-    const covered = coveredMinutes(watches);
-    const [first] = crossings;
-    if (!isSure(first, covered) || covered < first!.minute * (1 + pastShare)) return false;
-    seen = { verdict: judge(crossings, covered), crossings, covered };
+    const now = seenIn(watches, ruling, outing.person.accepted, inTask);
+    const [first] = now.crossings;
+    if (!isSure(first, now.covered) || now.covered < first!.minute * (1 + pastShare)) return false;
+    seen = now;
     return true;
   });
   return seen;

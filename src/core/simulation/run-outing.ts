@@ -2,7 +2,7 @@ import * as m from "@/messages";
 import { sitterOf } from "./sitter-of";
 import { assertInRange, CoreError } from "../errors";
 import { HELD_PAST_PLAN_MINUTES, LIMITS, RULING_LIMITS, type Limit, type Watch } from "../limits";
-import { USUAL_NATURE, type BodilyNature, type RestedPerson } from "../sitter";
+import { restedPerson, USUAL_NATURE, type BodilyNature, type RestedPerson } from "../sitter";
 import { cautionOutsideAdults, minutesBefore, natureByOwnWord, totalMinutes } from "../outing";
 import { Course, type Stepping } from "./course";
 import { OUTING_RANGE, type Outing } from "../outing";
@@ -58,6 +58,10 @@ export function natureOf({ body, calibration, coldHands, feels }: Outing["person
     flowFactor: { fingers: flow, toes: flow, face: 1 },
   };
 }
+
+/** An outing's person as they step out: the same in any weather and clothes. */
+export const restedFor = ({ person, start }: Pick<Outing, "person" | "start">): RestedPerson =>
+  restedPerson(person.body, start, natureOf(person).basalHeatFactor);
 
 /** Where a run begins: the person as they step out, and the sits to come. */
 export function beginRun(

@@ -69,6 +69,18 @@ export const isSure = (crossing: Crossing | null | undefined, covered: number): 
   crossing !== undefined &&
   (crossing.minute === 0 ? LEFT_WITHIN_MINUTES : crossing.minute + RECOVERY_MINUTES) <= covered;
 
+/** What is seen in a sit's curves as far as they go. */
+export function seenIn(
+  watches: readonly Watch[],
+  ruling: readonly Limit[],
+  accepted: AcceptedLevels,
+  inTask: InTask,
+): SeenCrossings {
+  const { crossings } = passingsOf(rulingWatches(watches, ruling), accepted, inTask);
+  const covered = coveredMinutes(watches);
+  return { verdict: judge(crossings, covered), crossings, covered };
+}
+
 /** Watches of the limits that may end a sit. */
 export const rulingWatches = (watches: readonly Watch[], ruling: readonly Limit[]): Watch[] =>
   watches.filter(({ limit }) => ruling.includes(limit));

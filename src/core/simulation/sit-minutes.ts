@@ -1,9 +1,9 @@
-import { judge, passingsOf, type LevelVerdict } from "../limits";
+import type { LevelVerdict } from "../limits";
 import type { Outing } from "../outing";
 import { liveUntilSure } from "./live-until-sure";
 import { beginRun, holdUntilSettled, runOuting, type Run, type SimulationOptions } from "./run-outing";
 import type { OutingSeries } from "./series";
-import { coveredMinutes, isSure, rulingWatches, type SeenCrossings } from "./sit-answer";
+import { isSure, seenIn, type SeenCrossings } from "./sit-answer";
 import { taskMinutes } from "./task-minutes";
 import type { SitSpan } from "../outing";
 
@@ -44,18 +44,14 @@ export function simulateOneSit(outing: Outing, sit: number, options: SimulationO
 
 const minutesOfSit = (run: Run, span: SitSpan): LevelVerdict => seenInSit(run, span).verdict;
 
+/** What is seen in a sit, held past its plan as long as what ends it is open. */
 export function seenInSit(run: Run, span: SitSpan): SeenCrossings {
-  const { ruling } = run;
   const { phases, person } = run.outing;
   const inTask = taskMinutes(phases, span);
-  const { crossings, covered } = holdUntilSettled(
+  return holdUntilSettled(
     run,
     span,
-    (watches) => ({
-      crossings: passingsOf(rulingWatches(watches, ruling), person.accepted, inTask).crossings,
-      covered: coveredMinutes(watches),
-    }),
+    (watches) => seenIn(watches, run.ruling, person.accepted, inTask),
     (seen) => isSure(seen.crossings[0], seen.covered),
   );
-  return { verdict: judge(crossings, covered), crossings, covered };
 }

@@ -28,6 +28,12 @@ const BAND_LOOK: readonly { readonly fill: string; readonly opacity: number }[] 
   { fill: "fill-moss", opacity: 0.5 },
 ];
 
+/** The cell that is read, on every ground. */
+const READ_RINGS = [
+  { className: "stroke-ground", strokeWidth: 4 },
+  { className: "stroke-ink", strokeWidth: 2 },
+] as const;
+
 type Props = {
   readonly map: ReachMap;
   readonly over: ReachMap | null;
@@ -118,26 +124,18 @@ export function ReachPicture(props: Props) {
             {reachLimitWords(own)}
           </text>
         ))}
-        {read !== null && (
-          <g>
+        {read !== null &&
+          READ_RINGS.map(({ className, strokeWidth }) => (
             <circle
+              key={className}
               cx={chart.x(cell.windMPerS)}
               cy={chart.y(cell.airTemperatureC)}
               r={7}
               fill="none"
-              strokeWidth={4}
-              className="stroke-ground"
+              strokeWidth={strokeWidth}
+              className={className}
             />
-            <circle
-              cx={chart.x(cell.windMPerS)}
-              cy={chart.y(cell.airTemperatureC)}
-              r={7}
-              fill="none"
-              strokeWidth={2}
-              className="stroke-ink"
-            />
-          </g>
-        )}
+          ))}
         <text x={6} y={14} fontSize={12} className="fill-muted">
           {m.reachAxisAir({ unit: unitOf("temperature", preferences).label })}
         </text>
