@@ -10,6 +10,7 @@ const frontOf = (...rows: readonly (readonly [massG: number, minutes: number])[]
     isLonger: false,
     isSketch: false,
     limit: "toes" as const,
+    part: "toes",
     met: {},
     coveredMinutes: minutes,
     sweatGPerM2: 0,

@@ -1,5 +1,5 @@
 import { CoreError } from "../errors";
-import { leastMinutesStill, type Limit } from "../limits";
+import { leastMinutesStill, type Limit, type LimitPart } from "../limits";
 import type { Outing } from "../outing";
 import type { RestedPerson } from "../sitter";
 import { decidingMinutes, restedFor, type Stepping } from "../simulation";
@@ -12,6 +12,8 @@ export type Judgement = {
   readonly minutes: number;
   readonly isLonger: boolean;
   readonly limit: Limit | null;
+  /** Where it is passed. */
+  readonly part: LimitPart | null;
   /** After how many minutes each limit that was met would end it, and up to when no other was. */
   readonly met: Readonly<Partial<Record<Limit, number>>>;
   readonly coveredMinutes: number;
@@ -24,6 +26,7 @@ const UNBEARABLE: Judgement = {
   minutes: -1,
   isLonger: false,
   limit: null,
+  part: null,
   met: {},
   coveredMinutes: 0,
   sweatGPerM2: Infinity,
@@ -53,6 +56,7 @@ export class OutfitJudge {
         minutes: leastMinutesStill(verdict),
         isLonger: verdict.kind === "longerThan",
         limit: verdict.kind === "longerThan" ? null : verdict.crossing.limit,
+        part: verdict.kind === "longerThan" ? null : verdict.crossing.place.part,
         met: Object.fromEntries([...crossings].reverse().map(({ limit, minute }) => [limit, minute])),
         coveredMinutes: covered,
         sweatGPerM2,

@@ -1,7 +1,8 @@
-export { hourIn } from "./in-weather";
+export { hourIn, inWeather } from "./in-weather";
 export { Reach, reachOf } from "./reach";
 export {
   cellsOf,
+  MOST_GAIN_OF_COLDER,
   REACH_AXES,
   WIND_PLACES,
   type ReachAxes,

@@ -22,3 +22,9 @@ export type ReachWeather = { readonly airTemperatureC: number; readonly windMPer
 /** Cells of a map in rows of one temperature, each from calm to the windiest. */
 export const cellsOf = ({ airTemperaturesC, windsMPerS }: ReachAxes): ReachWeather[] =>
   airTemperaturesC.flatMap((airTemperatureC) => windsMPerS.map((windMPerS) => ({ airTemperatureC, windMPerS })));
+
+/**
+ * Colder air or more wind may add so much: what is worn dries or opens otherwise on a colder way (assumption; a law tries it,
+ * docs/reach.md tells where it is met).
+ */
+export const MOST_GAIN_OF_COLDER = { share: 0.05, minutes: 5 } as const;

@@ -5,7 +5,7 @@ import { sitSpans, type Outing } from "../outing";
 import { simulateOuting } from "../simulation";
 import { inWeather } from "./in-weather";
 import { reachOf } from "./reach";
-import { cellsOf, REACH_AXES, WIND_PLACES, type ReachCell } from "./reach-grid";
+import { cellsOf, MOST_GAIN_OF_COLDER, REACH_AXES, WIND_PLACES, type ReachCell } from "./reach-grid";
 
 /** The sample outing up to the end of its first sit. */
 const single = (): Outing => {
@@ -58,10 +58,9 @@ describe("a map", () => {
 });
 
 describe("laws", () => {
-  /** Colder air or more wind may add so much: what is worn dries or opens otherwise on a colder way (docs/reach.md). */
-  const TOLERANCE = { share: 0.05, minutes: 5 } as const;
   const minutes = ({ minutesStill }: ReachCell): number => minutesStill ?? Infinity;
-  const mostBeside = (cell: ReachCell): number => minutes(cell) * (1 + TOLERANCE.share) + TOLERANCE.minutes;
+  const mostBeside = (cell: ReachCell): number =>
+    minutes(cell) * (1 + MOST_GAIN_OF_COLDER.share) + MOST_GAIN_OF_COLDER.minutes;
 
   it.each(WIND_PLACES)("colder or windier never lasts longer, wind measured at %s", (windPlace) => {
     const axes = { airTemperaturesC: [6, 0, -6, -12, -18, -24], windsMPerS: [0, 2.4, 4.8, 9.6] };

@@ -1,3 +1,13 @@
-export type { MonthDay, SeasonHabit } from "./habit";
-export { seasonOf, summaryOf, type Season, type SeasonDay, type SeasonSummary } from "./season";
+export { datesOf, type MonthDay, type SeasonDate, type SeasonHabit } from "./habit";
+export {
+  dayOf,
+  daysOf,
+  seasonOf,
+  summaryOf,
+  weatherAtSeat,
+  type Season,
+  type SeasonDay,
+  type SeasonOuting,
+  type SeasonSummary,
+} from "./season";
 export type { SeasonHour, SeasonSite, SeasonWeather } from "./season-weather";

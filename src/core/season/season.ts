@@ -36,32 +36,54 @@ export type SeasonSummary = {
   readonly coldestServedC: number | null;
 };
 
-/** The days of a season, each simulated. @throws {CoreError} as `simulateOuting` does */
-export function seasonOf(outing: Outing, weather: SeasonWeather, habit: SeasonHabit): Season {
+/** A day of a season and its outing. */
+export type SeasonOuting = SeasonDate & { readonly outing: Outing };
+
+/** An outing on every day of a habit for which there is weather; its first sit lasts as long as is wanted. */
+export function daysOf(
+  outing: Outing,
+  { site, hours }: SeasonWeather,
+  habit: SeasonHabit,
+): { readonly days: readonly SeasonOuting[]; readonly withoutWeather: number } {
   const plan = withSitMinutes(outing, habit.wantedMinutes);
-  const rested = restedFor(plan);
-  const dates = datesOf(habit, weather.site, weather.hours);
-  const days = dates.flatMap((date): SeasonDay[] => {
-    const own = outingOn(plan, date.seatAtMs, weather.hours, weather.site);
-    return own ? [dayOf(own, date, habit, rested)] : [];
+  const dates = datesOf(habit, site, hours);
+  const days = dates.flatMap((date): SeasonOuting[] => {
+    const own = outingOn(plan, date.seatAtMs, hours, site);
+    return own ? [{ ...date, outing: own }] : [];
   });
   return { days, withoutWeather: dates.length - days.length };
 }
 
-function dayOf(outing: Outing, date: SeasonDate, { wantedMinutes }: SeasonHabit, rested: RestedPerson): SeasonDay {
-  const verdict = simulateOneSit(outing, 0, { rested });
+/** The weather at the seat as the sit of a day begins; wind at 10 m. */
+export function weatherAtSeat({ outing }: SeasonOuting): Pick<SeasonDay, "airTemperatureC" | "windMPerS"> {
   const { airTemperatureC, windMPerS } = new WeatherCourse(outing.weather).at(sitSpans(outing.phases)[0]!.fromMinute);
-  const lasting = lastingOf(verdict);
+  return { airTemperatureC, windMPerS };
+}
+
+/** The days of a season, each simulated. @throws {CoreError} as `simulateOuting` does */
+export function seasonOf(outing: Outing, weather: SeasonWeather, habit: SeasonHabit): Season {
+  const rested = restedFor(outing);
+  const { days, withoutWeather } = daysOf(outing, weather, habit);
+  return { days: days.map((day) => dayOf(day, habit, rested)), withoutWeather };
+}
+
+/** A day simulated. @throws {CoreError} as `simulateOuting` does */
+export function dayOf(day: SeasonOuting, { wantedMinutes }: SeasonHabit, rested: RestedPerson): SeasonDay {
+  const { outing, ...date } = day;
+  const lasting = lastingOf(simulateOneSit(outing, 0, { rested }));
   return {
     ...date,
-    airTemperatureC,
-    windMPerS,
+    ...weatherAtSeat(day),
     ...lasting,
     isCovered: lasting.minutesStill === null || lasting.minutesStill >= wantedMinutes,
   };
 }
 
-export function summaryOf(days: readonly SeasonDay[], wantedMinutes: number): SeasonSummary {
+/** @param days of what is worn by whatever rule, each with whether it is covered */
+export function summaryOf(
+  days: readonly Pick<SeasonDay, "minutesStill" | "limit" | "isCovered" | "airTemperatureC">[],
+  wantedMinutes: number,
+): SeasonSummary {
   const covered = days.filter(({ isCovered }) => isCovered);
   const lostTo: Partial<Record<Limit, number>> = {};
   for (const { isCovered, limit } of days) if (!isCovered && limit) lostTo[limit] = (lostTo[limit] ?? 0) + 1;

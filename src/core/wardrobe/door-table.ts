@@ -1,0 +1,134 @@
+import { OutfitJudge } from "../dresser";
+import type { Lasting, Limit, LimitPart } from "../limits";
+import { inWeather, type ReachWeather } from "../reach";
+import type { ChunkedWork } from "./chunked-work";
+import { byMass, codeOf, outfitsFor, problemOf, type Kit, type OutfitNumbers } from "./kit";
+
+/** Rows of temperature, each for calm air and for wind, of what is worn there. */
+export type DoorTableInput = {
+  readonly kit: Kit;
+  readonly airTemperaturesC: readonly number[];
+  readonly windsMPerS: readonly number[];
+};
+
+export type DoorCell = ReachWeather &
+  Lasting & {
+    /** Place among the table's outfits; `null` where none can be borne. */
+    readonly outfit: number | null;
+  };
+
+export type DoorTable = {
+  readonly outfits: readonly OutfitNumbers[];
+  /** A column a wind, each from the mildest to the coldest. */
+  readonly columns: readonly (readonly DoorCell[])[];
+};
+
+/** Minutes are plain numbers: what nothing ends is as long as was looked at, and has no limit. */
+type Lasts = { readonly minutes: number; readonly limit: Limit | null; readonly part: LimitPart | null };
+
+export type DoorTableChunk =
+  | { readonly kind: "dress"; readonly weather: ReachWeather }
+  | { readonly kind: "cell"; readonly weather: ReachWeather; readonly outfits: readonly OutfitNumbers[] };
+export type DoorTableAnswer = readonly OutfitNumbers[] | readonly Lasts[];
+
+/** Every so many rows a kit is dressed anew; rows between take what was found beside them. */
+const DRESSED_EVERY = 3;
+/** An outfit serves where nothing lasts as wanted if it lasts nearly as long as the best (assumption). */
+const NEARLY = 0.95;
+/** Nobody carries so much more only to change less between two rows (assumption). */
+const MOST_MORE_G = 700;
+
+export function* doorTableWork({
+  kit,
+  airTemperaturesC,
+  windsMPerS,
+}: DoorTableInput): ChunkedWork<DoorTableChunk, DoorTableAnswer, DoorTable> {
+  const problem = problemOf(kit);
+  const weathers = windsMPerS.flatMap((windMPerS) =>
+    airTemperaturesC.map((airTemperatureC) => ({ airTemperatureC, windMPerS })),
+  );
+  const found = yield weathers
+    .filter((_, index) => (index % airTemperaturesC.length) % DRESSED_EVERY === 0)
+    .map((weather) => ({ kind: "dress", weather }));
+  const outfits = byMass(problem, found.flat() as OutfitNumbers[]);
+  const lasting = (yield weathers.map((weather) => ({ kind: "cell", weather, outfits }))) as Lasts[][];
+  const massesG = outfits.map((outfit) => problem.massG(codeOf(outfit)));
+  return {
+    outfits,
+    columns: windsMPerS.map((windMPerS, column) => {
+      const rows = airTemperaturesC.map((_, row) => lasting[column * airTemperaturesC.length + row]!);
+      const chosen = smoothest(
+        rows.map((row) => servingOutfits(row, massesG, kit.wantedMinutes)),
+        outfits,
+        massesG,
+      );
+      return airTemperaturesC.map((airTemperatureC, row): DoorCell => {
+        const outfit = chosen[row]!;
+        if (outfit === null) return { airTemperatureC, windMPerS, minutesStill: 0, limit: null, part: null, outfit };
+        const { minutes, limit, part } = rows[row]![outfit]!;
+        return { airTemperatureC, windMPerS, minutesStill: limit === null ? null : minutes, limit, part, outfit };
+      });
+    }),
+  };
+}
+
+/** @throws {CoreError} as `simulateOuting` does */
+export function doorTableAnswer({ kit }: DoorTableInput, chunk: DoorTableChunk): DoorTableAnswer {
+  if (chunk.kind === "dress") return outfitsFor(kit, inWeather(kit.outing, chunk.weather, "tenMetres"));
+  const problem = problemOf(kit);
+  const judge = new OutfitJudge(problem);
+  return chunk.outfits.map((outfit) => {
+    const outing = inWeather(problem.outings.outingIn(codeOf(outfit)), chunk.weather, "tenMetres");
+    const { minutes, limit, part } = judge.judgeOuting(outing);
+    return { minutes, limit, part };
+  });
+}
+
+/** Outfits that serve in one weather: those that last as wanted and weigh little more than the lightest of them. */
+function servingOutfits(row: readonly Lasts[], massesG: readonly number[], wantedMinutes: number): number[] {
+  const all = [...row.keys()];
+  const most = Math.max(-1, ...row.map(({ minutes }) => minutes));
+  if (most < 0) return [];
+  const least = most >= wantedMinutes ? wantedMinutes : most * NEARLY;
+  const serving = all.filter((outfit) => row[outfit]!.minutes >= least);
+  const lightestG = Math.min(...serving.map((outfit) => massesG[outfit]!));
+  return serving.filter((outfit) => massesG[outfit]! <= lightestG + MOST_MORE_G);
+}
+
+/** Pieces worn otherwise in one outfit than in the other. */
+const changesBetween = (one: OutfitNumbers, other: OutfitNumbers): number =>
+  one.reduce((sum, placement, piece) => sum + (placement === other[piece] ? 0 : 1), 0);
+
+/** An outfit a row, so that least is changed from row to row, and of such choices the lightest (dynamic programming). */
+function smoothest(
+  rows: readonly (readonly number[])[],
+  outfits: readonly OutfitNumbers[],
+  massesG: readonly number[],
+): (number | null)[] {
+  type Way = { readonly changes: number; readonly massG: number; readonly chosen: readonly (number | null)[] };
+  const isBetter = (one: Way, other: Way | undefined): boolean =>
+    !other || one.changes < other.changes || (one.changes === other.changes && one.massG < other.massG);
+  let ways: Way[] = [{ changes: 0, massG: 0, chosen: [] }];
+  for (const row of rows) {
+    if (row.length === 0) {
+      ways = ways.map((way) => ({ ...way, chosen: [...way.chosen, null] }));
+      continue;
+    }
+    ways = row.map((outfit) => {
+      let best: Way | undefined;
+      for (const way of ways) {
+        const before = way.chosen.findLast((own) => own !== null);
+        const changes =
+          before === undefined || before === null ? 0 : changesBetween(outfits[before]!, outfits[outfit]!);
+        const next: Way = {
+          changes: way.changes + changes,
+          massG: way.massG + massesG[outfit]!,
+          chosen: [...way.chosen, outfit],
+        };
+        if (isBetter(next, best)) best = next;
+      }
+      return best!;
+    });
+  }
+  return [...ways.reduce((best, way) => (isBetter(way, best) ? way : best)).chosen];
+}

@@ -1,0 +1,27 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test as base } from "@playwright/test";
+
+/** Half of 1280 px, which a zoom of 200 % leaves, and the narrowest telephone. */
+const NARROW_PX = [640, 320];
+
+/**
+ * Every state a test leaves a page in is looked through once more: no rule of accessibility broken, and nothing wider
+ * than the screen at twice the size and on the narrowest telephone.
+ */
+export const test = base.extend<{ leftInOrder: undefined }>({
+  leftInOrder: [
+    async ({ page }, use, { status, expectedStatus }) => {
+      await use(undefined);
+      if (status !== expectedStatus || page.isClosed() || !page.url().startsWith("http")) return;
+      expect((await new AxeBuilder({ page }).analyze()).violations, "as the test left the page").toEqual([]);
+      await page.emulateMedia({ media: "screen" });
+      for (const width of NARROW_PX) {
+        await page.setViewportSize({ width, height: 800 });
+        await expect
+          .poll(() => page.evaluate(() => document.documentElement.scrollWidth), { message: `at ${width} px` })
+          .toBeLessThanOrEqual(width);
+      }
+    },
+    { auto: true },
+  ],
+});
