@@ -14,6 +14,7 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
     locale: "en-IE", // metric, 24 hours, a decimal point: tests of other ways say so
+    serviceWorkers: "block", // it fetches every built file anew for each test; tests of what is kept say so
     launchOptions: {
       executablePath: process.env.UMIAK_CHROMIUM ?? "/usr/bin/chromium",
       args: [

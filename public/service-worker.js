@@ -19,13 +19,21 @@ self.addEventListener("activate", (event) => {
   event.waitUntil(outdated());
 });
 
-async function keep(request, response) {
-  if (!response.ok || response.redirected) return;
+async function put(request, response) {
+  if (response.ok && !response.redirected) await (await caches.open(KEPT)).put(request, response);
+}
+
+/** The oldest go. Listing takes long: once for all that was put. */
+async function forgetOldest() {
   const cache = await caches.open(KEPT);
-  await cache.put(request, response);
   const keys = await cache.keys();
   if (keys.length > MOST_KEPT)
     await Promise.all(keys.slice(0, keys.length - MOST_KEPT).map((key) => cache.delete(key)));
+}
+
+async function keep(request, response) {
+  await put(request, response);
+  await forgetOldest();
 }
 
 async function fromServerFirst(request) {
@@ -57,16 +65,18 @@ self.addEventListener("fetch", (event) => {
 });
 
 /** Fetches addresses anew and keeps them; what cannot be had stays as it was. */
-const keepAll = (addresses) =>
-  Promise.all(
+async function keepAll(addresses) {
+  await Promise.all(
     addresses.map(async (address) => {
       try {
-        await keep(address, await fetch(address, { credentials: "same-origin" }));
+        await put(address, await fetch(address, { credentials: "same-origin" }));
       } catch {
         // Without a network there is nothing newer.
       }
     }),
   );
+  await forgetOldest();
+}
 
 /** Pages of one outing that are kept already. */
 async function keptPagesOf(path) {

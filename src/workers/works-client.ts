@@ -1,5 +1,5 @@
 import { wrap, type Remote } from "comlink";
-import { beginWork, type WorkInput, type WorkName, type WorkResult } from "@/core/wardrobe";
+import { beginWork, doneShare, type WorkInput, type WorkName, type WorkResult } from "@/core/wardrobe";
 import type { WorksWorker } from "./works.worker";
 
 /** As many compute beside each other, at most. */
@@ -17,31 +17,27 @@ function startWorkers(): readonly Remote<WorksWorker>[] {
   return workers;
 }
 
-/** How far a computation is: parts done of those asked for so far; later ones depend on what is found. */
-export type WorkProgress = { readonly done: number; readonly asked: number };
-
 /**
  * Does a computation in workers beside the page; one at a time.
- * @param onProgress told after every part; @returns whether to go on
+ * @param onProgress told after every part how much is done, 0 … 1; @returns whether to go on
  * @returns `null` when it was given up
  * @throws {Error} with a message to show
  */
 export async function workBeside<Name extends WorkName>(
   name: Name,
   input: WorkInput<Name>,
-  onProgress: (progress: WorkProgress) => boolean,
+  onProgress: (doneShare: number) => boolean,
 ): Promise<WorkResult<Name> | null> {
   const pool = startWorkers();
   await Promise.all(pool.map((worker) => worker.take(name, input)));
   const work = beginWork(name, input);
-  let [done, asked] = [0, 0];
-  for (let step = work.next(); ;) {
-    if (step.done) return step.value;
+  let step = work.next();
+  for (let stage = 0; !step.done; stage++) {
     const chunks = step.value;
-    asked += chunks.length;
     const answers: unknown[] = [];
-    let next = 0;
-    let isOn = onProgress({ done, asked });
+    let [next, done, isOn] = [0, 0, true];
+    const tell = (): boolean => (isOn = onProgress(doneShare(name, stage, done, chunks.length)) && isOn);
+    tell();
     await Promise.all(
       pool.map(async (worker) => {
         while (next < chunks.length && isOn) {
@@ -49,11 +45,13 @@ export async function workBeside<Name extends WorkName>(
           const reply = await worker.answer(chunks[place]!);
           if (!reply.ok) throw new Error(reply.message);
           answers[place] = reply.answer;
-          isOn = onProgress({ done: ++done, asked }) && isOn;
+          done++;
+          tell();
         }
       }),
     );
     if (!isOn) return null;
     step = work.next(answers);
   }
+  return step.value;
 }

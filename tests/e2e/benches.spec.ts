@@ -1,6 +1,7 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { listedCount, openKit, pieceRegion, piecesList } from "./kit";
 import { listening, openSheet } from "./sheet";
+import { test } from "./test";
 
 test("gloves and mitts side by side: a liner left on lasts longer at fine work than the bare hand", async ({
   page,

@@ -1,7 +1,8 @@
 import { get } from "node:http";
 import AxeBuilder from "@axe-core/playwright";
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { listedCount, openKit } from "./kit";
+import { test } from "./test";
 
 test("one key goes anywhere by its name: an outing, a piece of somebody's kit, a colour", async ({ page }) => {
   await openKit(page, "Eskil");
@@ -43,7 +44,6 @@ test("what was done is told, and undone from where it is told", async ({ page })
 
 // Counted by asking again for what the page and its workers asked for: a browser tells no size for a worker's script.
 test.describe("script", () => {
-  test.use({ serviceWorkers: "block" });
   for (const language of ["en", "nb"])
     test(`a sheet that is only looked at needs at most 200 kB of script, compressed (${language})`, async ({
       page,

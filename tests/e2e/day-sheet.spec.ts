@@ -1,5 +1,6 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { listening, LEK, minutesField, minutesOf, minutesStill, openAt, openSheet, saved } from "./sheet";
+import { test } from "./test";
 
 test("from the list to an outing, with its verdict, limit, runner-up and curves", async ({ page }) => {
   await page.goto("/");

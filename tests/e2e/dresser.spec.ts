@@ -1,6 +1,7 @@
 import AxeBuilder from "@axe-core/playwright";
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { listening, minutesStill, openSheet, saved } from "./sheet";
+import { test } from "./test";
 
 const found = (page: Page) => page.getByText(/outfits were simulated/);
 

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { spawn } from "node:child_process";
 import { chmodSync, mkdtempSync, rmSync } from "node:fs";
 import { readFile } from "node:fs/promises";
@@ -7,6 +7,7 @@ import { join } from "node:path";
 import type { ForecastView } from "../../src/formats/wire/evening/forecast-view";
 import type { OutingView } from "../../src/formats/wire/outing/outing-view";
 import { listening, minutesOf, minutesStill, openAt, openSheet, saved } from "./sheet";
+import { test } from "./test";
 
 /** A way of two kilometres up a hill, invented. */
 const GPX = `<gpx version="1.1" creator="test" xmlns="http://www.topografix.com/GPX/1/1"><trk><name>Way</name><trkseg>${Array.from(
@@ -106,48 +107,53 @@ test("what is packed stays ticked; own things and who knows of it are kept", asy
   await expect(page.getByTestId("left-with")).toContainText("Tove (at the farm)");
 });
 
-test("the card and the sheet are there without a network; what is edited meanwhile is sent later", async ({
-  page,
-  context,
-}) => {
-  await openSheet(page);
-  await keptOffline(page);
-  await page.goto(`/outings/${idOf(page)}/card`);
-  await keptOffline(page);
-  await context.setOffline(true);
-  await page.reload();
-  await expect(page.getByTestId("turn-back")).toHaveText(/Turn back \d\d:\d\d/);
-  await listening(page);
-  await expect(page.getByText(/^Place:/)).toHaveCount(0);
-  await page.getByRole("button", { name: "Red light: off" }).click();
-  await expect(page.locator("html")).toHaveAttribute("data-theme", "red");
-  await page.reload();
-  await listening(page);
-  await expect(page.getByTestId("card-next")).toHaveText(/Next|Nothing more/);
-  await page.getByRole("button", { name: "Red light: o" }).click();
+test.describe("without a network", () => {
+  test.use({ serviceWorkers: "allow" });
+  test("the card and the sheet are there without a network; what is edited meanwhile is sent later", async ({
+    page,
+    context,
+  }) => {
+    await openSheet(page);
+    await keptOffline(page);
+    await page.goto(`/outings/${idOf(page)}/card`);
+    // A card whose times are still being computed shows itself again once they stand: that one is kept then.
+    await expect(page.getByTestId("turn-back")).toBeVisible();
+    await keptOffline(page);
+    await context.setOffline(true);
+    await page.reload();
+    await expect(page.getByTestId("turn-back")).toHaveText(/Turn back \d\d:\d\d/);
+    await listening(page);
+    await expect(page.getByText(/^Place:/)).toHaveCount(0);
+    await page.getByRole("button", { name: "Red light: off" }).click();
+    await expect(page.locator("html")).toHaveAttribute("data-theme", "red");
+    await page.reload();
+    await listening(page);
+    await expect(page.getByTestId("card-next")).toHaveText(/Next|Nothing more/);
+    await page.getByRole("button", { name: "Red light: o" }).click();
 
-  await openAt(page, `/outings/${idOf(page)}`);
-  const before = await minutesOf(page);
-  await page.getByRole("button", { name: "Place", exact: true }).click();
-  await page.getByRole("combobox", { name: "Shelter" }).selectOption("openIce");
-  await expect.poll(() => minutesOf(page)).not.toBe(before);
-  await expect(page.getByText(/Your changes are kept in this browser/)).toBeVisible();
-  const edited = await minutesStill(page).textContent();
-  page.once("dialog", (dialog) => void dialog.accept());
-  await page.reload();
-  await expect(minutesStill(page)).toHaveText(edited!);
-  // What is loaded late is there too, and a card of before says that it is.
-  await page.getByRole("button", { name: "Weather", exact: true }).click();
-  await expect(page.getByRole("dialog")).toBeVisible();
-  await page.keyboard.press("Escape");
-  page.once("dialog", (dialog) => void dialog.accept());
-  await page.goto(`/outings/${idOf(page)}/card`);
-  await expect(page.getByTestId("card-older")).toContainText("Older than your changes");
-  await openAt(page, `/outings/${idOf(page)}`);
-  await expect(page.getByText(/Your changes are kept in this browser/)).toBeVisible();
-  await context.setOffline(false);
-  await expect(saved(page)).toBeVisible();
-  expect((await viewOf(page)).setting.shelter).toBe("openIce");
+    await openAt(page, `/outings/${idOf(page)}`);
+    const before = await minutesOf(page);
+    await page.getByRole("button", { name: "Place", exact: true }).click();
+    await page.getByRole("combobox", { name: "Shelter" }).selectOption("openIce");
+    await expect.poll(() => minutesOf(page)).not.toBe(before);
+    await expect(page.getByText(/Your changes are kept in this browser/)).toBeVisible();
+    const edited = await minutesStill(page).textContent();
+    page.once("dialog", (dialog) => void dialog.accept());
+    await page.reload();
+    await expect(minutesStill(page)).toHaveText(edited!);
+    // What is loaded late is there too, and a card of before says that it is.
+    await page.getByRole("button", { name: "Weather", exact: true }).click();
+    await expect(page.getByRole("dialog")).toBeVisible();
+    await page.keyboard.press("Escape");
+    page.once("dialog", (dialog) => void dialog.accept());
+    await page.goto(`/outings/${idOf(page)}/card`);
+    await expect(page.getByTestId("card-older")).toContainText("Older than your changes");
+    await openAt(page, `/outings/${idOf(page)}`);
+    await expect(page.getByText(/Your changes are kept in this browser/)).toBeVisible();
+    await context.setOffline(false);
+    await expect(saved(page)).toBeVisible();
+    expect((await viewOf(page)).setting.shelter).toBe("openIce");
+  });
 });
 
 test("a part that cannot be loaded says so, can be tried again, and empties nothing", async ({ page, context }) => {
@@ -230,7 +236,11 @@ async function ownServer(port: number): Promise<{ readonly address: string; read
 
 test("the card opens on the phone after the server was stopped", async ({ browser }) => {
   const { address, stop } = await ownServer(Number(process.env.UMIAK_TEST_PORT ?? 4479) + 20);
-  const page = await browser.newPage({ baseURL: address, viewport: { width: 390, height: 844 } });
+  const page = await browser.newPage({
+    baseURL: address,
+    viewport: { width: 390, height: 844 },
+    serviceWorkers: "allow",
+  });
   const outings = (await (await page.request.get("/api/outings")).json()) as { id: string }[];
   await page.goto(`/outings/${outings[0]!.id}/card`);
   await keptOffline(page);

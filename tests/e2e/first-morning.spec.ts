@@ -1,8 +1,9 @@
 import AxeBuilder from "@axe-core/playwright";
 import { spawn, type ChildProcess } from "node:child_process";
 import { rmSync } from "node:fs";
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { listening, minutesOf, saved } from "./sheet";
+import { test } from "./test";
 
 // A stranger's first morning, on a database that holds nothing: on a server of its own.
 

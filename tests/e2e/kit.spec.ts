@@ -1,7 +1,8 @@
 import AxeBuilder from "@axe-core/playwright";
 import { readFileSync } from "node:fs";
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { listedCount, openKit, ownCopy, pieceRegion as piece, piecesList as list } from "./kit";
+import { test } from "./test";
 
 const rows = (page: Page) => list(page).getByRole("checkbox", { name: /^Select / });
 

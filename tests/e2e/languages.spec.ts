@@ -1,7 +1,8 @@
 import AxeBuilder from "@axe-core/playwright";
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { readCatalogue } from "../../scripts/messages/catalogue.mjs";
 import { listening, minutesStill, openSheet, settled } from "./sheet";
+import { test } from "./test";
 
 // In the second language nothing of the first is left, on any page and in what is opened there. Names of pieces, places
 // and people are somebody's own words; those of the demonstration are English.

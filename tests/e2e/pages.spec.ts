@@ -1,7 +1,8 @@
 import AxeBuilder from "@axe-core/playwright";
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { openKit, piecesList } from "./kit";
 import { listening, openSheet, settled } from "./sheet";
+import { test } from "./test";
 
 // In the dark only colours differ, on a phone everything but colours: what is the same is looked at once.
 const SCREENS = [

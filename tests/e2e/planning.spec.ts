@@ -1,5 +1,6 @@
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { LEK, listening, minutesOf, openSheet, saved } from "./sheet";
+import { test } from "./test";
 
 /** Counts what a person does by hand: presses, choices, typing into a field. */
 function byHand(page: Page) {

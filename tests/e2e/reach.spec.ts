@@ -1,7 +1,8 @@
 import { readFileSync } from "node:fs";
 import AxeBuilder from "@axe-core/playwright";
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { listening, minutesOf } from "./sheet";
+import { test } from "./test";
 
 test("the map of an outfit is read by keyboard and pointer, switched, laid over, taken along, and planned from", async ({
   page,

@@ -3,6 +3,8 @@ import { expect, test as base } from "@playwright/test";
 
 /** Half of 1280 px, which a zoom of 200 % leaves, and the narrowest telephone. */
 const NARROW_PX = [640, 320];
+/** What follows the width is drawn again by then. */
+const SETTLES_WITHIN_MS = 5000;
 
 /**
  * Every state a test leaves a page in is looked through once more: no rule of accessibility broken, and nothing wider
@@ -18,7 +20,10 @@ export const test = base.extend<{ leftInOrder: undefined }>({
       for (const width of NARROW_PX) {
         await page.setViewportSize({ width, height: 800 });
         await expect
-          .poll(() => page.evaluate(() => document.documentElement.scrollWidth), { message: `at ${width} px` })
+          .poll(() => page.evaluate(() => document.documentElement.scrollWidth), {
+            message: `at ${width} px`,
+            timeout: SETTLES_WITHIN_MS,
+          })
           .toBeLessThanOrEqual(width);
       }
     },

@@ -1,8 +1,9 @@
-import { expect, test, type Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { STARTER_PIECES } from "@/core/starter-kit";
 import type { KitView } from "@/formats/wire/kit/kit-view";
 import { openKit } from "./kit";
 import { listening, minutesStill, openSheet } from "./sheet";
+import { test } from "./test";
 
 // Every number of every page in the units chosen: nothing of the other system is left anywhere. Names of pieces are people's
 // own words and stay as they are.

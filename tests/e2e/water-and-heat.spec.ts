@@ -1,5 +1,6 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { listening, minutesOf, openSheet, saved } from "./sheet";
+import { test } from "./test";
 
 const CHAR = "Char through the ice";
 

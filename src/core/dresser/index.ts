@@ -16,7 +16,7 @@ export { frontWithin } from "./front-within";
 export { leftAtHome, type LeftAtHome } from "./left-at-home";
 export { OutfitJudge, type Judgement } from "./outfit-judge";
 export { otherWaysOf, type OtherWay } from "./other-ways";
-export { PLACEMENT, SWITCHES, type OutfitCode } from "./outfit-code";
+export { PLACEMENT, SWITCHES, type OutfitCode, type Placement } from "./outfit-code";
 export { relaxationsOf, type Relaxation } from "./relaxations";
 export { USUAL_WISHES, WISH_RANGE, type DresserPiece, type Wishes } from "./wishes";
 export { insulationOn, trunkLayersOn, type DressedTime } from "./layers-on";

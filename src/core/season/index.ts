@@ -1,3 +1,4 @@
+export { DAY_KINDS, dayKind, inventedYear, type DayKind } from "./invented-year";
 export { datesOf, type MonthDay, type SeasonDate, type SeasonHabit } from "./habit";
 export {
   dayOf,
@@ -10,4 +11,5 @@ export {
   type SeasonOuting,
   type SeasonSummary,
 } from "./season";
+export { outingOn, withSitMinutes } from "./outing-on";
 export type { SeasonHour, SeasonSite, SeasonWeather } from "./season-weather";

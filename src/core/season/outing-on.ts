@@ -8,7 +8,7 @@ const BESIDE_MINUTES = 60;
 const MOST_APART_MINUTES = 180;
 
 /** An outing whose first sit lasts so long: its last phase of sitting takes what is more or less. */
-export function withSitMinutes(outing: Outing, minutes: number): Outing {
+export function withSitMinutes<Own extends Pick<Outing, "phases" | "wearings">>(outing: Own, minutes: number): Own {
   const [span] = sitSpans(outing.phases);
   if (!span) return outing;
   const { phases, wearings } = outing;

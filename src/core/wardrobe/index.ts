@@ -8,6 +8,8 @@ export { whatToLeave, type PieceInSeason, type WhatToLeave } from "./what-to-lea
 export {
   answerChunk,
   beginWork,
+  doneShare,
+  WORK_NAMES,
   type WorkAnswer,
   type WorkChunk,
   type WorkInput,

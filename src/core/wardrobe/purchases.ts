@@ -13,6 +13,7 @@ import {
   type KitSeasonChunk,
   type KitSeasonInput,
 } from "./kit-season";
+import { gainOf, minutesOf, pairsOf, probeDays, type Probe, type ProbeDay } from "./purchase-probes";
 import { outfitsWith, widened } from "./with-piece";
 
 /** What could be got, for a season. */
@@ -29,19 +30,12 @@ export type Purchase = {
 
 export type SeasonWithPurchases = { readonly season: KitSeason; readonly purchases: readonly Purchase[] };
 
-type Probe = {
-  readonly outfit: OutfitNumbers;
-  readonly minutes: number;
-  /** When what ends the day as it is would end it in this outfit. */
-  readonly firstMinutes: number;
-};
-
 export type PurchaseChunk =
   | KitSeasonChunk
   | {
       readonly kind: "probe";
       readonly pieces: readonly number[];
-      /** Lost days, each with outfits of the kit to begin with. */
+      /** Lost days, each with outfits to begin with: of the kit with all of the pieces but the last. */
       readonly days: readonly ProbeDay[];
     }
   | {
@@ -50,18 +44,9 @@ export type PurchaseChunk =
       readonly days: readonly number[];
       readonly outfits: readonly OutfitNumbers[];
     };
-export type ProbeDay = {
-  readonly day: number;
-  readonly outfits: readonly OutfitNumbers[];
-};
 export type PurchaseAnswer = KitSeasonAnswer | readonly (Probe | null)[];
 
-/** Days a purchase is first tried on, one for each of what ends most of the lost ones (assumption). */
-const PROBE_DAYS = 2;
-/** Outfits of such a day that a piece is tried in. */
-const PROBE_OUTFITS = 2;
-/** Pieces that put off what ends first are tried with each other piece; so many pairs are then tried on every day. */
-const PAIR_FIRSTS = 5;
+/** So many pairs are tried on every lost day. */
 const PAIRS_TRIED = 6;
 /** Of so many minutes on a day nobody would buy anything (assumption). */
 const WORTH_TRYING_MINUTES = 5;
@@ -81,17 +66,12 @@ export function* purchaseWork(input: PurchaseInput): ChunkedWork<PurchaseChunk, 
   const all = [...input.candidates.keys()];
   const singles = (yield all.map((piece) => ({ kind: "probe", pieces: [piece], days }))) as (Probe | null)[][];
   const helping = all.filter((piece) => gainOf(season, days, singles[piece]!) >= WORTH_TRYING_MINUTES);
-  const firsts = [...all]
-    .sort((one, other) => putOffBy(season, days, singles[other]!) - putOffBy(season, days, singles[one]!))
-    .slice(0, PAIR_FIRSTS);
-  const pairs = firsts.flatMap((one, place) =>
-    all.filter((other) => other !== one && !firsts.slice(0, place).includes(other)).map((other) => [one, other]),
-  );
-  const tried = (yield pairs.map((pieces) => ({ kind: "probe", pieces, days }))) as (Probe | null)[][];
+  const pairs = pairsOf(season, days, singles);
+  const tried = (yield pairs.map(({ pieces, from }) => ({ kind: "probe", pieces, days: from }))) as (Probe | null)[][];
   const better = pairs
-    .map((pieces, index) => {
+    .map(({ pieces }, index) => {
       const alone = Math.max(...pieces.map((piece) => gainOf(season, days, singles[piece]!)));
-      return { pieces, probes: tried[index]!, more: gainOf(season, days, tried[index]!) - alone };
+      return { pieces, probes: tried[index]!, more: gainOf(season, pairs[index]!.from, tried[index]!) - alone };
     })
     .filter(({ more }) => more >= WORTH_TRYING_MINUTES)
     .sort((one, other) => other.more - one.more)
@@ -125,28 +105,6 @@ export function* purchaseWork(input: PurchaseInput): ChunkedWork<PurchaseChunk, 
   };
 }
 
-const minutesOf = ({ days }: KitSeason, day: number): number => days[day]!.minutesStill ?? Infinity;
-
-/** Of each of what ends most of the lost days the one in the middle by how long it lasts. */
-function probeDays({ days, outfits, table }: KitSeason): ProbeDay[] {
-  const lost = days.flatMap((day, place) => (day.isCovered ? [] : [{ ...day, place }]));
-  const byLimit = Map.groupBy(lost, ({ limit }) => limit);
-  const most = [...byLimit.values()].sort((one, other) => other.length - one.length).slice(0, PROBE_DAYS);
-  return most.map((own) => {
-    const sorted = [...own].sort((one, other) => (one.minutesStill ?? 0) - (other.minutesStill ?? 0));
-    const day = sorted[Math.floor(sorted.length / 2)]!.place;
-    const best = [...outfits.keys()].sort((one, other) => minutesIn(table[day]![other]) - minutesIn(table[day]![one]));
-    return { day, outfits: best.slice(0, PROBE_OUTFITS).map((outfit) => outfits[outfit]!) };
-  });
-}
-
-const gainOf = (season: KitSeason, days: readonly ProbeDay[], probes: readonly (Probe | null)[]): number =>
-  Math.max(0, ...probes.map((probe, place) => (probe ? probe.minutes - minutesOf(season, days[place]!.day) : 0)));
-
-/** By how much what ends the days as they are is put off, whatever ends them then. */
-const putOffBy = (season: KitSeason, days: readonly ProbeDay[], probes: readonly (Probe | null)[]): number =>
-  Math.max(0, ...probes.map((probe, place) => (probe ? probe.firstMinutes - minutesOf(season, days[place]!.day) : 0)));
-
 function probeAnswer(
   input: PurchaseInput,
   { pieces, days }: Extract<PurchaseChunk, { kind: "probe" }>,
@@ -160,30 +118,17 @@ function bestProbe(
   day: number,
   outfits: readonly OutfitNumbers[],
 ): Probe | null {
-  const kit = withBought(input, pieces);
-  const problem = problemOf(kit, seasonOutings(input).days[day]!.outing);
+  const problem = problemOf(withBought(input, pieces), seasonOutings(input).days[day]!.outing);
   const judge = new OutfitJudge(problem);
-  const ends = judge.judge(widened(codeOf(outfits[0]!), pieces.length)).limit;
-  let found = outfits.map((outfit): Probe => ({
-    outfit: [...widened(codeOf(outfit), pieces.length)],
-    minutes: -1,
-    firstMinutes: -1,
-  }));
-  pieces.forEach((_, index) => {
-    const place = input.kit.pieces.length + index;
-    found = found
-      .flatMap(({ outfit }) => outfitsWith(problem, codeOf(outfit), place))
-      .map((code): Probe => {
-        const { minutes, met, coveredMinutes } = judge.judge(code);
-        const firstMinutes = ends === null ? minutes : (met[ends] ?? coveredMinutes);
-        return { outfit: [...code], minutes, firstMinutes };
-      })
-      .filter(({ minutes }) => minutes >= 0)
-      // Of the first of a pair what puts off the end counts: its fellow sees to what comes next.
-      .sort((one, other) => other.firstMinutes - one.firstMinutes || other.minutes - one.minutes)
-      .slice(0, index < pieces.length - 1 ? PROBE_OUTFITS : undefined);
-  });
-  return found.reduce<Probe | null>((best, own) => (best && best.minutes >= own.minutes ? best : own), null);
+  const place = input.kit.pieces.length + pieces.length - 1;
+  return outfits
+    .flatMap((outfit) => outfitsWith(problem, widened(codeOf(outfit), 1), place))
+    .map((code): Probe => {
+      const { minutes, limit, met, coveredMinutes } = judge.judge(code);
+      return { outfit: [...code], minutes, limit, met, coveredMinutes };
+    })
+    .filter(({ minutes }) => minutes >= 0)
+    .reduce<Probe | null>((best, own) => (best && best.minutes >= own.minutes ? best : own), null);
 }
 
 function boughtAnswer(

@@ -19,16 +19,7 @@ const pieceOf = (key: StarterPieceKey): DresserPiece => {
   const starter = starterPiece(key);
   return { ...pieceOfStarter(starter, key), traits: starter.traits ?? {} };
 };
-const KEYS = [
-  "base200Top",
-  "base200Legs",
-  "walkTrousers",
-  "midBoot",
-  "heavySock",
-  "fleeceJacket",
-  "synthParka",
-  "mitts200",
-] as const;
+const KEYS = ["base200Top", "walkTrousers", "midBoot", "heavySock", "synthParka", "mitts200"] as const;
 
 function kitFor(wantedMinutes: number): Kit {
   const outing = sampleOuting();
@@ -61,13 +52,13 @@ describe("the map of a kit", () => {
       });
       const first = all.findIndex(({ minutes }) => minutes >= kit.wantedMinutes);
       const most = Math.max(...all.map(({ minutes }) => minutes));
-      const expected = first >= 0 ? all[first]! : all.find(({ minutes }) => minutes === most)!;
+      const expected = all[first >= 0 ? first : outfit!]!; // of those that last alike any
       const where = `${airTemperatureC} °C, ${windMPerS} m/s`;
       expect({ minutesStill, limit }, where).toEqual({
         minutesStill: expected.isLonger ? null : expected.minutes,
         limit: expected.limit,
       });
-      expect(all[outfit!]!.minutes, where).toBe(expected.minutes);
+      expect(all[outfit!]!.minutes, where).toBe(first >= 0 ? all[first]!.minutes : most);
     }
     const outfits = new Set(map.cells.map(({ outfit }) => outfit));
     expect(outfits.size).toBeGreaterThan(1);
@@ -83,11 +74,11 @@ describe("the season of a kit", () => {
     habit: {
       weekdays: [6],
       from: { month: 12, day: 1 },
-      to: { month: 1, day: 31 },
+      to: { month: 1, day: 12 },
       begins: { by: "sunrise", minutes: -30 },
       wantedMinutes: 150,
     },
-    candidates: (["heavyBoot", "mitts300", "downParka", "seatPad"] as const).map(pieceOf),
+    candidates: (["heavyBoot", "downParka", "longHat"] as const).map(pieceOf),
   };
   let found: SeasonWithPurchases;
   let asked = 0;
@@ -101,7 +92,7 @@ describe("the season of a kit", () => {
 
   it("has every Saturday with an outfit for it, no worse than any other that was found", () => {
     const { days, table, outfits, withoutWeather } = found.season;
-    expect([days.length, withoutWeather]).toEqual([9, 0]);
+    expect([days.length, withoutWeather]).toEqual([6, 0]);
     days.forEach(({ outfit, minutesStill, isCovered }, index) => {
       const row = table[index]!;
       expect(row).toHaveLength(outfits.length);

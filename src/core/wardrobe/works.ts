@@ -4,13 +4,19 @@ import { kitMapAnswer, kitMapWork } from "./kit-map";
 import { outfitSeasonAnswer, outfitSeasonWork } from "./outfit-season";
 import { purchaseAnswer, purchaseWork } from "./purchases";
 
-/** Every computation in parts, by its name: how it goes, and how a part of it is answered. */
+/** Every computation in parts, by its name: how it goes, how often it asks for parts, and how one is answered. */
 const WORKS = {
-  "kit-map": { begin: kitMapWork, answer: kitMapAnswer },
-  "outfit-season": { begin: outfitSeasonWork, answer: outfitSeasonAnswer },
-  "kit-season": { begin: purchaseWork, answer: purchaseAnswer },
-  "door-table": { begin: doorTableWork, answer: doorTableAnswer },
+  "kit-map": { begin: kitMapWork, answer: kitMapAnswer, stages: 2 },
+  "outfit-season": { begin: outfitSeasonWork, answer: outfitSeasonAnswer, stages: 1 },
+  "kit-season": { begin: purchaseWork, answer: purchaseAnswer, stages: 5 },
+  "door-table": { begin: doorTableWork, answer: doorTableAnswer, stages: 2 },
 } as const;
+
+export const WORK_NAMES = Object.keys(WORKS) as WorkName[];
+
+/** How much of a computation is done, 0 … 1: stages are taken to last alike, as later ones depend on what is found. */
+export const doneShare = (name: WorkName, stage: number, done: number, asked: number): number =>
+  Math.min(1, (stage + (asked === 0 ? 0 : done / asked)) / WORKS[name].stages);
 
 export type WorkName = keyof typeof WORKS;
 export type WorkInput<Name extends WorkName> = Parameters<(typeof WORKS)[Name]["begin"]>[0];

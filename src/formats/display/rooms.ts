@@ -15,6 +15,7 @@ export const ROOMS = [
 export const FURTHER_ROOMS = [
   { href: "/outings/new", words: m.planAnOuting },
   { href: "/compare", words: m.compareOutings },
+  { href: "/season", words: m.seasonRoom },
   { href: "/backup", words: m.backup },
   { href: "/glossary", words: m.words },
   { href: "/preferences", words: m.preferences },

@@ -32,6 +32,8 @@ export type WeatherContext = {
   readonly startsAt?: string | undefined;
   readonly habits?: WeatherHabits;
   readonly mapping?: WeatherMapping;
+  /** Of a season: all hours are kept, and gaps are nobody's plan. */
+  readonly isSeason?: boolean;
 };
 
 /** Of a table longer than an outing can hold, hours from so long before its start are kept. */
@@ -77,7 +79,7 @@ function asManyAsFit(
  * and told, rows that cannot be read are named and left out, an hour named twice keeps its last row.
  */
 export function readWeather(text: string, context: WeatherContext): ImportedWeather {
-  const { timeZone, startsAt, habits = METRIC_HABITS, mapping = {} } = context;
+  const { timeZone, startsAt, habits = METRIC_HABITS, mapping = {}, isSeason = false } = context;
   if (text.trim() === "") return whole(m.nothingWasGiven);
   const found = rowsOf(text, habits);
   if (typeof found === "string") return whole(found);
@@ -130,7 +132,7 @@ export function readWeather(text: string, context: WeatherContext): ImportedWeat
     byInstant.set(read.at, read);
   }
   const all = [...byInstant.values()].sort((one, other) => Date.parse(one.at) - Date.parse(other.at));
-  const hours = asManyAsFit(all, startsAt);
+  const hours = isSeason ? all : asManyAsFit(all, startsAt);
   if (hours === null) return refuse(m.thereAreMoreThanHoursNone({ weatherHours: OUTING_RANGE.weatherHours[1] }));
   if (hours.length < all.length)
     told.push({ at: "", reason: m.ofHoursTheFromADay({ length: all.length, length2: hours.length }) });
@@ -140,6 +142,6 @@ export function readWeather(text: string, context: WeatherContext): ImportedWeat
     hours,
     columns: shown.filter(({ example }) => example !== ""),
     problems,
-    notes: [...told, ...gapNotes(hours, timeZone)],
+    notes: [...told, ...(isSeason ? [] : gapNotes(hours, timeZone))],
   };
 }

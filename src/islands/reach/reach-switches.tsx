@@ -6,12 +6,13 @@ import { POSTURE_WORDS } from "@/formats/display/words/body-words";
 import { GROUND_WORDS } from "@/formats/display/words/place-words";
 import { WIND_PLACE_WORDS } from "@/formats/display/words/reach-words";
 import type { PersonView } from "@/formats/wire/people/person-view";
-import { $reachSettings, $wantedMinutes, type ReachSettings } from "@/stores/reach/reach";
+import { $reachSettings, $wantedMinutes, REACH_OF, type ReachOf, type ReachSettings } from "@/stores/reach/reach";
 import { ChoiceField, optionsOf } from "../fields/choice-field";
 import { NumberField } from "../fields/number-field";
 
 const PLANNED = "planned";
 const SKY_WORDS: Readonly<Record<Sky, string>> = { overcast: m.reachOvercast, clear: m.reachClear };
+const REACH_OF_WORDS: Readonly<Record<ReachOf, string>> = { outfit: m.reachOfOutfit, kit: m.reachOfKit };
 /** What may be wanted, h. */
 const WANTED_HOURS = [0.5, 12] as const;
 /** Of a winter: from dry frost to rime. */
@@ -26,6 +27,12 @@ export function ReachSwitchFields({ people }: Props) {
   const change = (part: Partial<ReachSettings>): void => $reachSettings.set({ ...settings, ...part });
   return (
     <div className="flex flex-col gap-3">
+      <ChoiceField
+        label={m.reachOfWhat}
+        value={settings.of}
+        options={REACH_OF.map((own) => [own, REACH_OF_WORDS[own]] as const)}
+        onChange={(of) => change({ of })}
+      />
       <NumberField
         label={m.reachWanted}
         unit={m.hoursUnit}

@@ -3,12 +3,15 @@ import { useStore } from "@nanostores/react";
 import { useEffect, useRef, useState } from "react";
 import type { ReachMap } from "@/charts/reach-chart";
 import { REACH_AXES } from "@/core/reach";
+import { outfitsWorn, type KitOutfits } from "@/formats/display/kit-outfits";
 import type { Preferences } from "@/formats/display/preferences";
+import { quantityText } from "@/formats/display/quantities";
 import { reachAnswerWords, reachCellWords } from "@/formats/display/words/reach-words";
 import { reachCsv } from "@/formats/reach/reach-csv";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import type { PersonView } from "@/formats/wire/people/person-view";
 import {
+  $kitOutfits,
   $map,
   $overlay,
   $reachSettings,
@@ -21,11 +24,13 @@ import {
 } from "@/stores/reach/reach";
 import { planCell } from "@/stores/reach/plan-cell";
 import { $preferences } from "@/stores/preferences";
+import type { DressedKit } from "@/stores/wardrobe/dressed-kit";
 import { guarded } from "../page/guarded";
 import { OnceAlive } from "../page/once-alive";
 import { saveBlob, saveFile } from "../page/save-file";
 import { useInitially } from "../page/use-initially";
 import { Problem } from "../fields/problem";
+import { KitOutfitList } from "../wardrobe/kit-outfit-list";
 import { pngOf, svgText } from "./picture-file";
 import { ReachLegend, ReachPicture } from "./reach-picture";
 import { ReachSwitchFields } from "./reach-switches";
@@ -44,6 +49,29 @@ function mapOf(mapping: Mapping | null): ReachMap | null {
   return cells && { ...REACH_AXES, cells };
 }
 
+/** What a cell of a kit's map is worn in. */
+function dressedAt(place: number): DressedKit | null {
+  const found = $kitOutfits.get();
+  const outfit = found?.wornAt[place] ?? null;
+  return found && outfit !== null ? { kit: found.kit, outfit: found.outfits[outfit]! } : null;
+}
+
+/** Which outfit of a kit a cell is of: ", in outfit 3". */
+function inOutfitWords(found: KitOutfits | null, place: number): string {
+  const outfit = found?.wornAt[place] ?? null;
+  return found === null || outfit === null ? "" : m.reachInOutfit({ number: outfitsWorn(found).indexOf(outfit) + 1 });
+}
+
+/** In how many cells an outfit is the best, and how mild and cold these are. */
+function wornInWords({ wornAt }: KitOutfits, outfit: number, { cells }: ReachMap): string {
+  const own = cells.filter((_, place) => wornAt[place] === outfit).map(({ airTemperatureC }) => airTemperatureC);
+  return m.reachWornIn({
+    cells: own.length,
+    mildest: quantityText("temperature", Math.max(...own), 0),
+    coldest: quantityText("temperature", Math.min(...own), 0),
+  });
+}
+
 function statusWords(map: Mapping | null, overlay: Mapping | null): string {
   if (!map) return "";
   if (map.kind === "failed") return m.reachFailed({ message: map.message });
@@ -60,7 +88,9 @@ function Reach({ view, other, people, preferences: fromCookie }: Props) {
     $wantedMinutes.set(plannedMinutesOf(view));
   });
   const settings = useStore($reachSettings);
-  useEffect(() => void computeReach(view, other), [view, other, settings]);
+  // What a kit is dressed for is the hours wanted; how long one outfit lasts does not depend on them.
+  const kitWantedMinutes = useStore($wantedMinutes) * (settings.of === "kit" ? 1 : 0);
+  useEffect(() => void computeReach(view, other), [view, other, settings, kitWantedMinutes]);
   const [mapping, overlay] = [useStore($map), useStore($overlay)];
   const map = mapOf(mapping);
   return (
@@ -93,6 +123,7 @@ function Shown({ view, map, over, isOld }: ShownProps) {
   const { windPlace } = useStore($reachSettings);
   const wantedMinutes = useStore($wantedMinutes);
   const read = useStore($read);
+  const kitOutfits = useStore($kitOutfits);
   const picture = useRef<SVGSVGElement>(null);
   const plannedMinutes = plannedMinutesOf(view);
   const [cell, otherCell] = read === null ? [null, null] : [map.cells[read]!, over?.cells[read] ?? null];
@@ -112,11 +143,20 @@ function Shown({ view, map, over, isOld }: ShownProps) {
       <p className="min-h-6 font-semibold" data-testid="cell-read">
         {cell
           ? reachCellWords(cell, plannedMinutes, preferences) +
+            (isOld || read === null ? "" : inOutfitWords(kitOutfits, read)) +
             (otherCell ? m.reachOverSays({ answer: reachAnswerWords(otherCell, plannedMinutes) }) : "")
           : m.reachReadHint}
       </p>
       <ReachLegend wantedMinutes={wantedMinutes} hasOver={over !== null} />
       <Actions view={view} map={map} picture={picture} />
+      {kitOutfits && !isOld && (
+        <KitOutfitList
+          found={kitOutfits}
+          wornWords={(outfit) => wornInWords(kitOutfits, outfit, map)}
+          open={read === null ? null : kitOutfits.wornAt[read]!}
+          currency={preferences.currency}
+        />
+      )}
       <details>
         <summary className="cursor-pointer font-semibold">{m.reachTable}</summary>
         <ReachTable map={map} plannedMinutes={plannedMinutes} preferences={preferences} />
@@ -140,7 +180,7 @@ function Actions({ view, map, picture }: ActionsProps) {
   const plan = async (): Promise<void> => {
     setProblem(null);
     try {
-      window.location.assign(`/outings/${await planCell(view, map.cells[read!]!, settings)}`);
+      window.location.assign(`/outings/${await planCell(view, map.cells[read!]!, settings, dressedAt(read!))}`);
     } catch (error) {
       tell(error);
     }

@@ -5,6 +5,7 @@ import { CONDITION_RANGE } from "@/core/sitter";
 import { windShareAtSeat } from "@/core/weather";
 import { windText, temperatureText } from "@/formats/display/numbers";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { wearingsOf, type DressedKit } from "../wardrobe/dressed-kit";
 import { ask } from "../ask";
 import { $preferences } from "../preferences";
 import type { ReachSettings } from "./reach";
@@ -18,9 +19,15 @@ function windAtTenMetres({ setting }: OutingView, { windMPerS }: ReachCell, wind
 
 /**
  * Makes an outing like another in the weather of a cell, with what of its plan was taken otherwise for the map.
+ * @param dressed what is worn instead of the outing's own outfit
  * @returns its id @throws {Error} with a message to show
  */
-export async function planCell(view: OutingView, cell: ReachCell, settings: ReachSettings): Promise<string> {
+export async function planCell(
+  view: OutingView,
+  cell: ReachCell,
+  settings: ReachSettings,
+  dressed: DressedKit | null = null,
+): Promise<string> {
   const { temperature, wind } = $preferences.get();
   if (settings.person && settings.person.id !== view.person.id) throw new Error(m.reachKeepsPerson);
   if (!settings.walksIn) throw new Error(m.reachKeepsWalk);
@@ -41,7 +48,7 @@ export async function planCell(view: OutingView, cell: ReachCell, settings: Reac
     content: {
       setting: placeSwitched(view.setting, settings),
       phases: view.phases.map((phase) => phaseSwitched(phase, settings)),
-      wearings: view.wearings,
+      wearings: dressed ? wearingsOf(dressed) : view.wearings,
       plan,
       weather,
       weatherShaped: false,

@@ -12,9 +12,13 @@ import {
   type ReachWeather,
   type WindPlace,
 } from "@/core/reach";
+import type { Kit } from "@/core/wardrobe";
+import type { KitOutfits } from "@/formats/display/kit-outfits";
+import { dresserPieces } from "@/formats/wire/kit/dresser-kit";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import { reachWorkers } from "@/workers/reach-client";
+import { workBeside } from "@/workers/works-client";
 
 /** A map as far as it is computed. */
 export type Mapping =
@@ -28,17 +32,24 @@ export type Mapping =
   | { readonly kind: "found"; readonly cells: readonly ReachCell[] }
   | { readonly kind: "failed"; readonly message: string };
 
+/** What is worn: the outing's own outfit, or in each weather the best of the person's whole kit. */
+export const REACH_OF = ["outfit", "kit"] as const;
+export type ReachOf = (typeof REACH_OF)[number];
+
 /** Whose outfit, and as who: `null` its own person. */
 export type ReachSettings = ReachSwitches & {
+  readonly of: ReachOf;
   readonly windPlace: WindPlace;
   readonly person: OutingView["person"] | null;
 };
 
-export const USUAL_SETTINGS: ReachSettings = { ...AS_PLANNED, windPlace: "tenMetres", person: null };
+export const USUAL_SETTINGS: ReachSettings = { ...AS_PLANNED, of: "outfit", windPlace: "tenMetres", person: null };
 export const $reachSettings = atom<ReachSettings>(USUAL_SETTINGS);
 /** Of the outfit asked for, and of one laid over it. */
 export const $map = atom<Mapping | null>(null);
 export const $overlay = atom<Mapping | null>(null);
+/** Outfits of the map of a kit, and how each is worn. */
+export const $kitOutfits = atom<KitOutfits | null>(null);
 /** Place of the cell that is read. */
 export const $read = atom<number | null>(null);
 export const $wantedMinutes = atom(0);
@@ -57,12 +68,45 @@ export async function computeReach(view: OutingView, other: OutingView | null): 
   const own = ++turn;
   const settings = $reachSettings.get();
   if (!other) $overlay.set(null);
-  await mapOf(outingOf(view, settings), settings.windPlace, own, $map);
+  if (settings.of === "kit") await kitMapOf(view, settings, own);
+  else {
+    $kitOutfits.set(null);
+    await mapOf(outingOf(view, settings), settings.windPlace, own, $map);
+  }
   if (other) await mapOf(outingOf(other, settings), settings.windPlace, own, $overlay);
 }
 
+/** The map of a whole kit: the best outfit in each weather; parts go to whoever is free. */
+async function kitMapOf(view: OutingView, settings: ReachSettings, own: number): Promise<void> {
+  const isStale = (): boolean => own !== turn;
+  const before = cellsShown($map.get());
+  const kit: Kit = {
+    outing: { ...outingOf(view, settings), pieces: [], wearings: [] },
+    pieces: dresserPieces(view, [], []),
+    wantedMinutes: $wantedMinutes.get(),
+  };
+  const count = REACH_AXES.airTemperaturesC.length * REACH_AXES.windsMPerS.length;
+  $map.set({ kind: "computing", done: 0, count, before });
+  try {
+    if (kit.pieces.length === 0) throw new Error(m.reachKitIsEmpty);
+    const input = { kit, windPlace: settings.windPlace, axes: REACH_AXES };
+    const found = await workBeside("kit-map", input, (doneShare) => {
+      if (!isStale()) $map.set({ kind: "computing", done: Math.floor(doneShare * count), count, before });
+      return !isStale();
+    });
+    if (!found) return;
+    $kitOutfits.set({ kit, outfits: found.outfits, wornAt: found.cells.map(({ outfit }) => outfit) });
+    $map.set({ kind: "found", cells: found.cells });
+  } catch (error) {
+    if (!isStale()) $map.set({ kind: "failed", message: messageOf(error) });
+  }
+}
+
+const messageOf = (error: unknown): string =>
+  error instanceof Error ? error.message : m.theComputationStoppedReloadThePage;
+
 /** The outing that a map asks about. */
-const outingOf = (view: OutingView, { person, ...switches }: ReachSettings): Outing =>
+const outingOf = (view: OutingView, { person, of: _of, windPlace: _place, ...switches }: ReachSettings): Outing =>
   switched(viewToOuting(person ? { ...view, person } : view), switches);
 
 /** Rows go to whoever is free: mild ones take longest. */
@@ -97,7 +141,6 @@ async function mapOf(
     );
     if (!isStale()) tell({ kind: "found", cells: found.flat() });
   } catch (error) {
-    if (!isStale())
-      tell({ kind: "failed", message: error instanceof Error ? error.message : m.theComputationStoppedReloadThePage });
+    if (!isStale()) tell({ kind: "failed", message: messageOf(error) });
   }
 }

@@ -92,6 +92,11 @@ export function limitWords(limit: Limit, { part, side }: LimitPlace): string {
   return onSide(words, side);
 }
 
+const BY_PART: Partial<Readonly<Record<Limit, string>>> = { toes: m.toes, fingers: m.fingers, face: m.limitFace };
+
+/** A limit by itself, wherever it is passed. */
+export const limitName = (limit: Limit): string => LIMIT_WORDS[limit].name ?? BY_PART[limit] ?? limit;
+
 /** What was beyond its limit as the sit began and is left: "fingers back in 12 min". */
 export const recoveryWords = ({ limit, place, backAfterMinutes }: Recovery): string =>
   m.backIn({ limit: limitWords(limit, place), backAfterMinutes: durationText(backAfterMinutes) });

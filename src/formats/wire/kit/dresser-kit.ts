@@ -28,6 +28,9 @@ export const dresserPieces = (
   generics: readonly PieceView[],
 ): DresserPiece[] => [...piecesOf(view.kit, false), ...piecesOf(lent, false), ...piecesOf(generics, true)];
 
+/** What could be bought: every generic piece the kit has none of by that name. */
+export const candidatePieces = (view: Pick<OutingView, "kit">): DresserPiece[] => piecesOf(genericsFor(view), true);
+
 /** An outfit that was found, as a sheet keeps it. */
 export const wearingsFound = (problem: DresserProblem, code: OutfitCode): Omit<WearingView, "id">[] =>
   problem.outings.wearings(code).map(({ opened = [], withoutParts = [], heat = null, ...wearing }) => ({
