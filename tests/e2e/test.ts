@@ -1,5 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test as base } from "@playwright/test";
+import { listening } from "./sheet";
 
 /** Half of 1280 px, which a zoom of 200 % leaves, and the narrowest telephone. */
 const NARROW_PX = [640, 320];
@@ -15,6 +16,7 @@ export const test = base.extend<{ leftInOrder: undefined }>({
     async ({ page }, use, { status, expectedStatus }) => {
       await use(undefined);
       if (status !== expectedStatus || page.isClosed() || !page.url().startsWith("http")) return;
+      await listening(page);
       expect((await new AxeBuilder({ page }).analyze()).violations, "as the test left the page").toEqual([]);
       await page.emulateMedia({ media: "screen" });
       for (const width of NARROW_PX) {

@@ -81,8 +81,9 @@ test("skin on metal, glass and batteries follow the minute and what is typed", a
 });
 
 test("the method page tells equations, assumptions and beliefs with figures that move", async ({ page }) => {
-  await page.goto("/method");
+  await page.goto("/method/document");
   await expect(page.getByRole("heading", { name: "12. Water" })).toBeVisible();
+  await page.goto("/method");
   await listening(page);
   const grams = page.getByRole("region", { name: "Grams compare and add up" });
   const before = await grams.getByText(/^a boot's batting/).textContent();

@@ -32,11 +32,20 @@ export const windText = (metresPerSecond: number, unit: WindUnit, decimals = 0):
 
 /** Money in minor units: "85 €" in whole units, as kit is priced. */
 export function moneyText(minor: number, currency: string): string {
+  const isSmall = Math.abs(minor) < CENTS_COUNT_BELOW * MINOR_PER_UNIT && minor % MINOR_PER_UNIT !== 0;
+  const key = `${currency} ${isSmall}`;
   const format =
-    moneyFormats.get(currency) ??
-    new Intl.NumberFormat("en-GB", { style: "currency", currency, maximumFractionDigits: 0 });
-  moneyFormats.set(currency, format);
+    moneyFormats.get(key) ??
+    new Intl.NumberFormat("en-GB", {
+      style: "currency",
+      currency,
+      minimumFractionDigits: isSmall ? 2 : 0,
+      maximumFractionDigits: isSmall ? 2 : 0,
+    });
+  moneyFormats.set(key, format);
   return format.format(minor / MINOR_PER_UNIT);
 }
-/** Kept by currency: making one costs more than a row of a table. */
+/** Of less than so much money the hundredths are told. */
+const CENTS_COUNT_BELOW = 10;
+/** Kept by currency and whether hundredths are told: making one costs more than a row of a table. */
 const moneyFormats = new Map<string, Intl.NumberFormat>();

@@ -17,7 +17,7 @@ export function OtherWays({ kit }: { readonly kit: readonly DresserPiece[] }) {
   return (
     <details open data-testid="other-ways">
       <summary className="cursor-pointer font-semibold">{m.otherWaysTitle}</summary>
-      <dl className="grid gap-x-4 pt-1 text-sm sm:grid-cols-[12rem_minmax(0,1fr)]">
+      <dl className="grid grid-cols-[minmax(0,1fr)] gap-x-4 pt-1 text-sm sm:grid-cols-[12rem_minmax(0,1fr)]">
         {QUESTIONS.map((question) => (
           <Question key={question} ways={ways.filter((way) => way.question === question)} nameOf={nameOf} />
         ))}
