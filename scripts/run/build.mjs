@@ -39,7 +39,13 @@ function fingerprint() {
 
 const STAMP = path.join(ROOT, "dist", ".umiak-build");
 /** What a build leaves: where one is missing it was damaged, whatever its stamp says. */
-const BUILT = ["server/entry.mjs", "server/server-threads.mjs", "client/_astro", "client/built-files.json"];
+const BUILT = [
+  "server/entry.mjs",
+  "server/server-threads.mjs",
+  "server/job-worker.mjs",
+  "client/_astro",
+  "client/built-files.json",
+];
 const isWhole = () =>
   LANGUAGES.every((language) => BUILT.every((file) => existsSync(path.join(ROOT, "dist", language, file))));
 

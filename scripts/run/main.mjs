@@ -3,6 +3,7 @@ import { explain } from "./say.mjs";
 const USAGE = `usage:
   ./umiak start         set up what is missing and run the application at http://127.0.0.1:4477/
   ./umiak start --lan   the same, and for paired devices of this network too
+  ./umiak work          one more worker for long computations, for the database of DATABASE_URL
   ./umiak test          set up what is missing and run every check and test
 
 environment: PORT, DATABASE_URL (an existing PostgreSQL instead of the private one), UMIAK_DATA_DIR,
@@ -10,6 +11,7 @@ UMIAK_LAN_PORT (of --lan)`;
 
 const commands = {
   start: async () => (await import("./start.mjs")).start({ isLan: process.argv[3] === "--lan" }),
+  work: async () => (await import("./work.mjs")).work(),
   test: async () => (await import("./test.mjs")).test(),
 };
 

@@ -1,16 +1,16 @@
-// The file that runs in the server's threads, bundled like what people run.
+// The files that run beside the web process, in its threads and as a worker of their own, bundled like what people run.
 import path from "node:path";
 import { build } from "vite";
 import { sourceAliases } from "../messages/languages.mjs";
 import { ROOT } from "./paths.mjs";
 
-const SOURCE = "src/server/threads/worker.ts";
+const SOURCES = { "server-threads": "src/server/threads/worker.ts", "job-worker": "src/server/jobs/worker.ts" };
 const FILE = "server-threads.mjs";
 
 /**
- * Bundles it.
+ * Bundles them.
  * @param {string} outDir
- * @returns {Promise<string>} its path, for UMIAK_THREADS
+ * @returns {Promise<string>} path of what runs in threads, for UMIAK_THREADS
  */
 export async function buildServerThreads(outDir) {
   await build({
@@ -19,13 +19,13 @@ export async function buildServerThreads(outDir) {
     logLevel: "error",
     resolve: { alias: sourceAliases() },
     build: {
-      ssr: SOURCE,
+      ssr: true,
       outDir,
       emptyOutDir: false,
       copyPublicDir: false,
       minify: false,
       target: "node20",
-      rollupOptions: { output: { entryFileNames: FILE } },
+      rollupOptions: { input: SOURCES, output: { entryFileNames: "[name].mjs" } },
     },
   });
   return path.join(outDir, FILE);

@@ -1,4 +1,5 @@
 import { mkdirSync } from "node:fs";
+import { availableParallelism } from "node:os";
 import { ensureBuild, removeBuild } from "./build.mjs";
 import { startCluster } from "./cluster.mjs";
 import { mustExecute } from "./execute.mjs";
@@ -8,6 +9,7 @@ import { checkDisk, checkNode, checkPortFree, wantedPort } from "./preconditions
 import { PlainError, say } from "./say.mjs";
 import { holdFolder } from "./hold-folder.mjs";
 import { startWeb } from "./web.mjs";
+import { keepWorker } from "./work.mjs";
 
 /**
  * The database an environment names, or a private one.
@@ -33,6 +35,9 @@ export async function prepareDatabase(databaseUrl) {
   });
   for (const line of output.trim().split("\n").filter(Boolean)) say(line);
 }
+
+/** So many long computations' parts at a time; more workers may be started on other machines. */
+const MOST_WORKERS = 2;
 
 /** A web process that ends by itself is started again, after pauses that double; after so many ends in a row it is given up. */
 const MOST_RESTARTS = 5;
@@ -111,7 +116,12 @@ export async function start({ isLan = false } = {}) {
   try {
     await prepareDatabase(database.url);
     const ending = Promise.race([asked, database.exited.then(() => "database")]);
-    const ended = await keepWeb({ port, databaseUrl: database.url, lan }, ending);
+    const workers = Math.min(MOST_WORKERS, availableParallelism());
+    const working = Promise.all(Array.from({ length: workers }, () => keepWorker(database.url, ending)));
+    const ended = await keepWeb({ port, databaseUrl: database.url, lan }, ending).finally(() => {
+      requestStop?.();
+      return working;
+    });
     if (ended === "database")
       throw new PlainError("the database ended by itself. Run ./umiak start again: it recovers what was saved.");
   } finally {

@@ -38,6 +38,22 @@ export { readOuting, type OutingRows } from "./queries/read-outing";
 export { beginParty, lockParty, othersInParty, writeAlong } from "./queries/party";
 export { changeHead, forgetCommands } from "./queries/change-head";
 export { insertContent, replaceOuting, setRemoved, type OutingContent, type Replaced } from "./queries/replace-outing";
+export {
+  addJob,
+  beginJob,
+  changeJob,
+  countParts,
+  findJob,
+  forgetJob,
+  forgetJobsBefore,
+  forgetParts,
+  hasPart,
+  keepPart,
+  lockJob,
+  readAnswers,
+  readJob,
+  type JobRow,
+} from "./queries/jobs";
 export { readFindable } from "./queries/findable";
 export { storeVerdict } from "./queries/verdict";
 export type { OutfitWearing, StoredCard, TypedQuantity } from "./schema";

@@ -1,5 +1,6 @@
 import { openDatabase, type Database, type OpenDatabase } from "@/db";
 import { inventedForecasts } from "./forecast/invented-forecasts";
+import { openQueue, type PartQueue } from "./jobs/queue";
 import type { Forecasts } from "./ports/forecasts";
 
 let open: OpenDatabase | null = null;
@@ -20,3 +21,13 @@ export function database(): Database {
 const invented = inventedForecasts();
 /** Where forecasts come from; a real service is put in here. */
 export const forecasts = (): Forecasts => invented;
+
+let queue: Promise<PartQueue> | null = null;
+/** Where long computations are put for workers; opened at first use, and again where that failed. */
+export function jobQueue(): Promise<PartQueue> {
+  queue ??= openQueue(databaseUrl()).catch((error: unknown) => {
+    queue = null;
+    throw error;
+  });
+  return queue;
+}

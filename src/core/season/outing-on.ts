@@ -47,3 +47,17 @@ export function outingOn(
     })),
   };
 }
+
+/** Hours on either side of an outing that are kept for it: more than its weather is read from. */
+const KEPT_BESIDE_MINUTES = 2 * MOST_APART_MINUTES;
+
+/** Of a year's hours those near the outings of some days: what else there is does not matter to them. */
+export function hoursNear(
+  outing: Outing,
+  seatsAtMs: readonly number[],
+  hours: readonly SeasonHour[],
+): readonly SeasonHour[] {
+  const before = (atSeatFromMinute(outing.phases) + KEPT_BESIDE_MINUTES) * MS_PER_MINUTE;
+  const after = (totalMinutes(outing.phases) + KEPT_BESIDE_MINUTES) * MS_PER_MINUTE;
+  return hours.filter(({ atMs }) => seatsAtMs.some((seat) => atMs >= seat - before && atMs <= seat + after));
+}

@@ -5,7 +5,7 @@ import { wholeWithin } from "../within";
 const monthDay = z.strictObject({ month: wholeWithin([1, 12]), day: wholeWithin([1, 31]) });
 const MINUTES_PER_DAY = 1440;
 
-const habitSchema = z.strictObject({
+export const habitSchema = z.strictObject({
   weekdays: z.array(wholeWithin([0, 6])).max(7),
   from: monthDay,
   to: monthDay,

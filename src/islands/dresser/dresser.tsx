@@ -65,7 +65,7 @@ function Dresser({ initial, others, preferences: fromCookie }: Props) {
             </a>
           </p>
         </div>
-        <div className="grid gap-6 lg:grid-cols-[18rem_minmax(0,1fr)]">
+        <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[18rem_minmax(0,1fr)]">
           <section aria-labelledby="wishes" className="no-print flex flex-col gap-3">
             <h2 id="wishes" className="font-semibold">
               {m.dresserWishes}

@@ -217,7 +217,7 @@ function KitPage({ initial, people, sheet, preferences }: Props) {
         </div>
         <section
           ref={beside}
-          aria-label={m.pieceTitle}
+          aria-label={m.pieceOpened}
           className="border-line min-w-0 lg:sticky lg:top-2 lg:max-h-[calc(100dvh-1rem)] lg:self-start lg:overflow-y-auto lg:border-l lg:pl-5"
         >
           {chosen ? (

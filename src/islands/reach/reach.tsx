@@ -95,7 +95,7 @@ function Reach({ view, other, people, preferences: fromCookie }: Props) {
   const map = mapOf(mapping);
   return (
     <OnceAlive>
-      <div className="grid gap-6 pt-4 lg:grid-cols-[15rem_minmax(0,1fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-6 pt-4 lg:grid-cols-[15rem_minmax(0,1fr)]">
         <div className="no-print max-lg:order-last">
           <ReachSwitchFields people={people} />
         </div>

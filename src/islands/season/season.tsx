@@ -7,6 +7,7 @@ import { $preferences } from "@/stores/preferences";
 import { keepHabit, keptHabit } from "@/stores/season/kept-habit";
 import {
   $habit,
+  $isHere,
   $season,
   $seasonOf,
   $source,
@@ -43,10 +44,11 @@ function Season({ view, preferences: fromCookie }: Props) {
   // What was kept in this browser is there only now: the server knows nothing of it.
   useEffect(() => $habit.set(keptHabit(view, window.localStorage)), [view]);
   const [habit, source, of, state] = [useStore($habit), useStore($source), useStore($seasonOf), useStore($season)];
+  const isHere = useStore($isHere);
   if (!habit) return null;
   return (
     <OnceAlive>
-      <div className="grid gap-6 pt-4 lg:grid-cols-[17rem_minmax(0,1fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-6 pt-4 lg:grid-cols-[17rem_minmax(0,1fr)]">
         <form
           className="no-print flex flex-col gap-4"
           onSubmit={(event) => {
@@ -89,6 +91,7 @@ function Season({ view, preferences: fromCookie }: Props) {
           <p role="status" className={state.kind === "failed" ? "text-cranberry" : "text-muted text-sm"}>
             {statusWords(state)}
           </p>
+          {isHere && state.kind === "computing" && <p className="text-sm">{m.jobHere}</p>}
           {state.kind === "computing" && (
             <progress className="w-full" value={state.doneShare} aria-label={m.seasonTitle} />
           )}

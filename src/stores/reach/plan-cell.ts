@@ -3,7 +3,7 @@ import { v7 as uuid } from "uuid";
 import { hourIn, hourSwitched, phaseSwitched, placeSwitched, type ReachCell, type WindPlace } from "@/core/reach";
 import { CONDITION_RANGE } from "@/core/sitter";
 import { windShareAtSeat } from "@/core/weather";
-import { windText, temperatureText } from "@/formats/display/numbers";
+import { windText } from "@/formats/display/numbers";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { wearingsOf, type DressedKit } from "../wardrobe/dressed-kit";
 import { ask } from "../ask";
@@ -28,7 +28,7 @@ export async function planCell(
   settings: ReachSettings,
   dressed: DressedKit | null = null,
 ): Promise<string> {
-  const { temperature, wind } = $preferences.get();
+  const { wind } = $preferences.get();
   if (settings.person && settings.person.id !== view.person.id) throw new Error(m.reachKeepsPerson);
   if (!settings.walksIn) throw new Error(m.reachKeepsWalk);
   const windMPerS = windAtTenMetres(view, cell, settings.windPlace);
@@ -44,7 +44,7 @@ export async function planCell(
     from: "outing",
     id,
     copyOf: view.id,
-    name: m.reachPlanned({ name: view.name, temperature: temperatureText(cell.airTemperatureC, temperature) }),
+    name: m.reachPlanned({ name: view.name }),
     content: {
       setting: placeSwitched(view.setting, settings),
       phases: view.phases.map((phase) => phaseSwitched(phase, settings)),

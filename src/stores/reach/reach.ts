@@ -12,13 +12,14 @@ import {
   type ReachWeather,
   type WindPlace,
 } from "@/core/reach";
-import type { Kit } from "@/core/wardrobe";
+import type { Kit, WorkResult } from "@/core/wardrobe";
 import type { KitOutfits } from "@/formats/display/kit-outfits";
 import { dresserPieces } from "@/formats/wire/kit/dresser-kit";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import { reachWorkers } from "@/workers/reach-client";
 import { workBeside } from "@/workers/works-client";
+import { askWorkers } from "../jobs";
 
 /** A map as far as it is computed. */
 export type Mapping =
@@ -90,11 +91,19 @@ async function kitMapOf(view: OutingView, settings: ReachSettings, own: number):
   try {
     if (kit.pieces.length === 0) throw new Error(m.reachKitIsEmpty);
     const input = { kit, windPlace: settings.windPlace, axes: REACH_AXES };
-    const found = await workBeside("kit-map", input, (doneShare) => {
+    const onProgress = (doneShare: number): boolean => {
       if (!isStale()) $map.set({ kind: "computing", done: Math.floor(doneShare * count), count, before });
       return !isStale();
-    });
-    if (!found) return;
+    };
+    const { of: _of, person, windPlace, ...switches } = settings;
+    const asked = { outingId: view.id, personId: person?.id ?? null, windPlace, switches } as const;
+    const atServer = await askWorkers({ work: "kit-map", wantedMinutes: kit.wantedMinutes, ...asked }, onProgress);
+    if (atServer.kind === "left") return;
+    const found =
+      atServer.kind === "done"
+        ? (atServer.result as WorkResult<"kit-map">)
+        : await workBeside("kit-map", input, onProgress);
+    if (!found || isStale()) return;
     $kitOutfits.set({ kit, outfits: found.outfits, wornAt: found.cells.map(({ outfit }) => outfit) });
     $map.set({ kind: "found", cells: found.cells });
   } catch (error) {

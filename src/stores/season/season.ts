@@ -1,15 +1,23 @@
 import * as m from "@/messages";
 import { atom } from "nanostores";
 import type { DresserPiece } from "@/core/dresser";
-import type { SeasonDay, SeasonHabit, SeasonWeather } from "@/core/season";
-import { inventedYear } from "@/core/season";
-import type { Kit, KitSeason, Purchase } from "@/core/wardrobe";
+import {
+  datesOf,
+  hoursNear,
+  inventedYear,
+  withSitMinutes,
+  type SeasonDay,
+  type SeasonHabit,
+  type SeasonWeather,
+} from "@/core/season";
+import type { Kit, KitSeason, Purchase, SeasonWithPurchases } from "@/core/wardrobe";
 import { candidatePieces, dresserPieces } from "@/formats/wire/kit/dresser-kit";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import { siteOf, type TablePlace } from "@/formats/season-weather/read-season-file";
 import type { Told } from "@/formats/table/read-table";
 import { workBeside } from "@/workers/works-client";
+import { askWorkers } from "../jobs";
 
 /** What is worn: the outing's own outfit, or each day the best of the person's whole kit. */
 export const SEASON_OF = ["outfit", "kit"] as const;
@@ -51,6 +59,8 @@ export type SeasonState =
 export const $habit = atom<SeasonHabit | null>(null);
 export const $seasonOf = atom<SeasonOf>("outfit");
 export const $source = atom<SeasonSource>({ kind: "invented", seed: 0 });
+/** The page computes by itself what workers of the server would: there are none. */
+export const $isHere = atom(false);
 export const $season = atom<SeasonState>({ kind: "asked" });
 
 /** July: before it a northern season is over, after it the next begins. */
@@ -93,6 +103,7 @@ export async function computeSeason(view: OutingView): Promise<void> {
     return !isStale();
   };
   onProgress(0);
+  $isHere.set(false);
   try {
     const [habit, source] = [$habit.get()!, $source.get()];
     const weather = weatherOf(view, source);
@@ -120,20 +131,32 @@ async function ofOutfit(
   return season && { ...season, ofKit: null };
 }
 
+/** In the kit as it is saved, by the server's workers where there are any. */
 async function ofKit(
   view: OutingView,
   weather: SeasonWeather,
   habit: SeasonHabit,
   onProgress: OnProgress,
 ): Promise<Answer | null> {
+  const outing = viewToOuting(view);
   const kit: Kit = {
-    outing: { ...viewToOuting(view), pieces: [], wearings: [] },
+    outing: { ...outing, pieces: [], wearings: [] },
     pieces: dresserPieces(view, [], []),
     wantedMinutes: habit.wantedMinutes,
   };
   if (kit.pieces.length === 0) throw new Error(m.reachKitIsEmpty);
   const candidates = candidatePieces(view);
-  const found = await workBeside("kit-season", { kit, weather, habit, candidates }, onProgress);
+  const plan = withSitMinutes(outing, habit.wantedMinutes);
+  const seats = datesOf(habit, weather.site, weather.hours).map(({ seatAtMs }) => seatAtMs);
+  const near: SeasonWeather = { site: weather.site, hours: hoursNear(plan, seats, weather.hours) };
+  const asked = { work: "kit-season", outingId: view.id, habit: copyOf(habit), weather: copyOf(near) } as const;
+  const atServer = await askWorkers(asked, onProgress);
+  if (atServer.kind === "left") return null;
+  $isHere.set(atServer.kind === "nobody");
+  const found =
+    atServer.kind === "done"
+      ? (atServer.result as SeasonWithPurchases)
+      : await workBeside("kit-season", { kit, weather: near, habit, candidates }, onProgress);
   if (!found) return null;
   const { season, purchases } = found;
   return {
@@ -142,3 +165,7 @@ async function ofKit(
     ofKit: { kit, season, purchases, candidates },
   };
 }
+
+/** As a request takes it: what is read only there may be written here. */
+const copyOf = <Of>(value: Of): Writable<Of> => structuredClone(value) as Writable<Of>;
+type Writable<Of> = Of extends object ? { -readonly [Key in keyof Of]: Writable<Of[Key]> } : Of;

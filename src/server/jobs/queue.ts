@@ -1,0 +1,65 @@
+import PgBoss from "pg-boss";
+import { log } from "../log";
+
+// The queue of parts, on the same PostgreSQL. Nothing else of the program knows pg-boss.
+
+const QUEUE = "job-part";
+/** A part that is not answered by then is given to another worker: its own was killed, or hangs. */
+const PART_EXPIRES_S = Number(process.env.UMIAK_PART_EXPIRES_S ?? 60);
+/** How often a part is tried. */
+const MOST_RETRIES = 4;
+const LOOK_EVERY_S = 0.5;
+/** How often it is looked for what has expired. */
+const MAINTAIN_EVERY_S = Math.max(1, PART_EXPIRES_S / 4);
+
+/** A part of a computation that waits for a worker. */
+export type QueuedPart = {
+  readonly ownerId: string;
+  readonly jobId: string;
+  readonly stage: number;
+  readonly place: number;
+  readonly chunk: unknown;
+};
+
+export type PartQueue = {
+  /** Parts of several owners take turns: the first parts of each go before the second ones of any. */
+  readonly send: (parts: readonly QueuedPart[]) => Promise<void>;
+  /** Takes parts one by one until it is stopped. */
+  readonly work: (answer: (part: QueuedPart) => Promise<void>) => Promise<void>;
+  readonly stop: () => Promise<void>;
+};
+
+/**
+ * Opens the queue.
+ * @param isWorker whether it sees to what has expired; who only sends does not
+ */
+export async function openQueue(url: string, isWorker = false): Promise<PartQueue> {
+  const boss = new PgBoss({
+    connectionString: url,
+    supervise: isWorker,
+    schedule: false,
+    maintenanceIntervalSeconds: MAINTAIN_EVERY_S,
+    max: 2,
+  });
+  boss.on("error", (error) => log.error({ error }, "the queue"));
+  await boss.start();
+  await boss.createQueue(QUEUE, { name: QUEUE, expireInSeconds: PART_EXPIRES_S, retryLimit: MOST_RETRIES });
+  return {
+    send: async (parts) =>
+      boss.insert(
+        parts.map((data) => ({
+          name: QUEUE,
+          data,
+          priority: -data.place,
+          expireInSeconds: PART_EXPIRES_S,
+          retryLimit: MOST_RETRIES,
+        })),
+      ) as Promise<unknown> as Promise<void>,
+    work: async (answer) => {
+      await boss.work<QueuedPart>(QUEUE, { batchSize: 1, pollingIntervalSeconds: LOOK_EVERY_S }, async ([own]) => {
+        if (own) await answer(own.data);
+      });
+    },
+    stop: () => boss.stop({ graceful: true, timeout: 5000 }),
+  };
+}
