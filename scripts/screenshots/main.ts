@@ -86,11 +86,6 @@ await picture("field-card", PHONE, "red", async (page) => {
     .filter({ hasText: /Next|Nothing/ })
     .waitFor();
 });
-await picture("compare", WIDE, "dark", async (page) => void (await page.goto(`${ADDRESS}/compare`)));
-await picture("day-sheet-phone", PHONE, "light", async (page) => {
-  await openLek(page);
-  await page.getByRole("button", { name: /^Hour 06:00/ }).click();
-});
 async function openKit(page: Page): Promise<void> {
   await page.goto(`${ADDRESS}/kit`);
   await page.getByRole("link", { name: "Runa", exact: true }).click();
@@ -103,19 +98,23 @@ await picture("method", WIDE, "light", async (page) => {
   await page.goto(`${ADDRESS}/method`);
   await page.getByText(/% bare/).waitFor();
 });
-await picture("goes-wrong", WIDE, "dark", async (page) => {
-  await page.goto(ADDRESS);
-  await page.getByRole("link", { name: /Char through the ice/ }).click();
-  await page.getByTestId("minutes-still").waitFor();
-  await page.getByText("When it goes wrong").click();
-  await page.getByText(/^In what is worn: fingers numb/).scrollIntoViewIfNeeded();
-});
 await picture("reach", WIDE, "light", async (page) => {
   await page.goto(`${ADDRESS}/reach`);
   await page.getByText(/cells, each the whole simulation/).waitFor();
   const map = page.getByTestId("reach-map");
   for (const key of [...Array<string>(8).fill("ArrowDown"), ...Array<string>(6).fill("ArrowRight")])
     await map.press(key);
+});
+await picture("season", WIDE, "light", async (page) => {
+  await page.goto(`${ADDRESS}/season`);
+  await page.getByRole("button", { name: "Count the season" }).click();
+  await page.getByTestId("season-calendar").scrollIntoViewIfNeeded();
+});
+await picture("door", WIDE, "light", async (page) => {
+  await page.goto(ADDRESS);
+  await page.getByRole("link", { name: /Grouse lek/ }).click();
+  await page.goto(`${page.url()}/door`);
+  await page.getByTestId("door-table").waitFor({ timeout: 120_000 });
 });
 await picture("footwear", WIDE, "light", async (page) => {
   await page.goto(`${ADDRESS}/footwear`);

@@ -9,7 +9,6 @@ export {
   answerChunk,
   beginWork,
   doneShare,
-  WORK_NAMES,
   type WorkAnswer,
   type WorkChunk,
   type WorkInput,

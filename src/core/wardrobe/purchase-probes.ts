@@ -1,4 +1,3 @@
-import { group } from "d3-array";
 import type { Limit } from "../limits";
 import type { OutfitNumbers } from "./kit";
 import { minutesIn, type KitSeason } from "./kit-season";
@@ -31,8 +30,11 @@ export const minutesOf = ({ days }: KitSeason, day: number): number => days[day]
 /** Of each of what ends most of the lost days the one in the middle by how long it lasts. */
 export function probeDays({ days, outfits, table }: KitSeason): ProbeDay[] {
   const lost = days.flatMap((day, place) => (day.isCovered ? [] : [{ ...day, place }]));
-  const byLimit = group(lost, ({ limit }) => limit);
-  const most = [...byLimit.values()].sort((one, other) => other.length - one.length).slice(0, PROBE_DAYS);
+  const limits = [...new Set(lost.map(({ limit }) => limit))];
+  const most = limits
+    .map((limit) => lost.filter((day) => day.limit === limit))
+    .sort((one, other) => other.length - one.length)
+    .slice(0, PROBE_DAYS);
   return most.map((own) => {
     const sorted = [...own].sort((one, other) => (one.minutesStill ?? 0) - (other.minutesStill ?? 0));
     const day = sorted[Math.floor(sorted.length / 2)]!.place;

@@ -3,7 +3,7 @@ import { sampleOuting } from "../../../tests/sample-outing";
 import { OutfitJudge, type DresserPiece } from "../dresser";
 import { pieceOfStarter } from "../morning";
 import { inWeather, type ReachAxes } from "../reach";
-import { inventedYear } from "../season/invented-year";
+import { inventedYear } from "../season";
 import { starterPiece, type StarterPieceKey } from "../starter-kit";
 import { doneAlone } from "./chunked-work";
 import { codeOf, problemOf, type Kit } from "./kit";

@@ -12,8 +12,6 @@ const WORKS = {
   "door-table": { begin: doorTableWork, answer: doorTableAnswer, stages: 2 },
 } as const;
 
-export const WORK_NAMES = Object.keys(WORKS) as WorkName[];
-
 /** How much of a computation is done, 0 … 1: stages are taken to last alike, as later ones depend on what is found. */
 export const doneShare = (name: WorkName, stage: number, done: number, asked: number): number =>
   Math.min(1, (stage + (asked === 0 ? 0 : done / asked)) / WORKS[name].stages);

@@ -1,7 +1,9 @@
 import * as m from "@/messages";
 import Papa from "papaparse";
-import { PLACEMENT, type Placement } from "@/core/dresser";
+import { PLACEMENT, type DresserPiece, type Placement } from "@/core/dresser";
+import { usualWearing } from "@/core/dressing";
 import type { Lasting } from "@/core/limits";
+import { LANES, laneOf } from "@/core/pieces";
 import { codeOf, problemOf, type DoorTable, type Kit } from "@/core/wardrobe";
 import { quantityFigure, unitLabel } from "../display/quantities";
 import { reachLimitWords } from "../display/words/reach-words";
@@ -23,9 +25,16 @@ export type DoorRow = Lasting & {
   readonly onWay: readonly DoorPiece[];
 };
 
+/** From head to foot, in each zone from the skin out. */
+const placeOf = (piece: DresserPiece): number => LANES.indexOf(laneOf(piece)) * MOST_RANK + usualWearing(piece).rank;
+const MOST_RANK = 1000;
+
 /** Columns of the table, a wind each, from the mildest row to the coldest. */
 export function doorColumns(kit: Kit, { outfits, columns }: DoorTable): DoorRow[][] {
   const problem = problemOf(kit);
+  const headToFoot = [...kit.pieces.keys()].sort(
+    (one, other) => placeOf(kit.pieces[one]!) - placeOf(kit.pieces[other]!),
+  );
   return columns.map((cells) =>
     cells.map(({ outfit, ...cell }, row): DoorRow => {
       if (outfit === null) return { ...cell, massG: 0, fromStart: [], atSeat: [], onWay: [] };
@@ -33,8 +42,10 @@ export function doorColumns(kit: Kit, { outfits, columns }: DoorTable): DoorRow[
       const milder = cells[row - 1]?.outfit ?? null;
       const before = milder === null ? null : outfits[milder]!;
       const worn = (placement: Placement): DoorPiece[] =>
-        kit.pieces.flatMap(({ name }, index) =>
-          code[index] === placement ? [{ name, isNew: before !== null && before[index] !== placement }] : [],
+        headToFoot.flatMap((index) =>
+          code[index] === placement
+            ? [{ name: kit.pieces[index]!.name, isNew: before !== null && before[index] !== placement }]
+            : [],
         );
       return {
         ...cell,

@@ -30,7 +30,7 @@ function Door({ view, preferences: fromCookie }: Props) {
         <h1 className="text-2xl font-semibold">{m.doorTitleOf({ name: view.person.name })}</h1>
         <p className="text-muted max-w-prose text-sm">
           {m.doorSays({ name: view.name, duration: durationText(planned) })}{" "}
-          <a className="no-print" href={`/outings/${view.id}`}>
+          <a className="no-print underline" href={`/outings/${view.id}`}>
             {m.backToSheet}
           </a>
         </p>

@@ -17,7 +17,8 @@ import { saveFile } from "../page/save-file";
 import { dayWords, SeasonCalendar } from "./season-calendar";
 import { SeasonOfKitFound } from "./season-of-kit";
 
-const hours = (minutes: number): string => plainNumber(minutes / MINUTES_PER_HOUR, 0);
+/** Whole hours: of what is not quite all, all is not said. */
+const hours = (minutes: number): string => plainNumber(Math.floor(minutes / MINUTES_PER_HOUR), 0);
 const percent = (share: number): string => `${plainNumber(100 * share, 0)} %`;
 
 type Props = { readonly view: OutingView; readonly found: Found };

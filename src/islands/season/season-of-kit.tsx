@@ -57,7 +57,7 @@ function Purchases({ ofKit: { purchases, candidates }, currency }: Own) {
   const say = (piece: number, part: Said): void => setSaid(new Map(said).set(piece, { ...said.get(piece), ...part }));
   if (purchases.length === 0) return <p>{m.seasonNothingToBuy}</p>;
   return (
-    <section aria-label={m.seasonToBuy} className="flex flex-col gap-2">
+    <section className="flex flex-col gap-2">
       <h2 className="text-lg font-semibold">{m.seasonToBuy}</h2>
       <p className="text-muted max-w-prose text-sm">{m.seasonToBuySays}</p>
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={m.seasonToBuy}>
@@ -142,7 +142,7 @@ function ToLeave({ ofKit: { kit, season }, currency }: Own) {
   const sorted = [...pieces].sort((one, other) => other.lostMinutes - one.lostMinutes || other.wears - one.wears);
   const kept = pieces.filter(({ canGo }) => !canGo).length;
   return (
-    <section aria-label={m.seasonToLeave} className="flex flex-col gap-2">
+    <section className="flex flex-col gap-2">
       <h2 className="text-lg font-semibold">{m.seasonToLeave}</h2>
       <p className="max-w-prose text-sm">
         {m.seasonToLeaveSays({ kept, all: pieces.length, share: `${plainNumber(100 * lostShare, 1)} %` })}

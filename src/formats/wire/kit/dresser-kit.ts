@@ -29,7 +29,9 @@ export const dresserPieces = (
 ): DresserPiece[] => [...piecesOf(view.kit, false), ...piecesOf(lent, false), ...piecesOf(generics, true)];
 
 /** What could be bought: every generic piece the kit has none of by that name. */
-export const candidatePieces = (view: Pick<OutingView, "kit">): DresserPiece[] => piecesOf(genericsFor(view), true);
+export const candidatePieces = (view: Pick<OutingView, "kit">): DresserPiece[] =>
+  // Named alike whenever they are asked for: the same question is then known as such.
+  piecesOf(genericsFor(view), true).map((piece, place) => ({ ...piece, id: `candidate ${place}` }));
 
 /** An outfit that was found, as a sheet keeps it. */
 export const wearingsFound = (problem: DresserProblem, code: OutfitCode): Omit<WearingView, "id">[] =>
