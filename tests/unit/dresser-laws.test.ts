@@ -9,9 +9,9 @@ import {
   USUAL_WISHES,
   type Wishes,
 } from "@/core/dresser";
-import { withPlacement } from "@/core/dresser/outfit-code";
-import { randomOutfit } from "@/core/dresser/random-outfits";
-import { mostOfLess } from "@/core/dresser/search";
+import { withPlacement } from "@/core/dresser/outfit/outfit-code";
+import { randomOutfit } from "@/core/dresser/search/random-outfits";
+import { mostOfLess } from "@/core/dresser/search/search";
 import { seededRandom } from "@/core/numeric";
 import { seededDay, seededKit } from "../../scripts/proof/dresser/seeded-kit";
 import type { DresserProof } from "../../scripts/proof/dresser/dresser-proof";

@@ -23,9 +23,9 @@ import {
   type OutfitCode,
   type Wishes,
 } from "@/core/dresser";
-import { keyOf, withPlacement } from "@/core/dresser/outfit-code";
-import { randomOutfit } from "@/core/dresser/random-outfits";
-import { MinutesModel } from "@/core/dresser/minutes-model";
+import { keyOf, withPlacement } from "@/core/dresser/outfit/outfit-code";
+import { randomOutfit } from "@/core/dresser/search/random-outfits";
+import { MinutesModel } from "@/core/dresser/search/minutes-model";
 
 const piece = (key: StarterPieceKey): DresserPiece => ({
   ...pieceOfStarter(starterPiece(key), key),

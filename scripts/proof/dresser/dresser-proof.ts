@@ -1,8 +1,8 @@
 import { max, mean } from "d3-array";
-import { frontOf, type JudgedOutfit } from "@/core/dresser/archive";
+import { frontOf, type JudgedOutfit } from "@/core/dresser/search/archive";
 import { aloneEvaluator, dress, DresserProblem, OutfitJudge, USUAL_WISHES, type DresserAnswer } from "@/core/dresser";
-import { allOutfits, MOST_TRIED_ALL } from "@/core/dresser/exhaustive";
-import { randomOutfit } from "@/core/dresser/random-outfits";
+import { allOutfits, MOST_TRIED_ALL } from "@/core/dresser/search/exhaustive";
+import { randomOutfit } from "@/core/dresser/search/random-outfits";
 import { seededRandom } from "@/core/numeric";
 import { seededDay, seededKit } from "./seeded-kit";
 

@@ -1,4 +1,4 @@
-export { DresserProblem, type Load } from "./dresser-problem";
+export { DresserProblem, type Load } from "./outfit/dresser-problem";
 export {
   aloneEvaluator,
   dress,
@@ -8,15 +8,15 @@ export {
   type DresserProgress,
   type OutfitEvaluator,
   type Pick,
-} from "./dress";
-export { CloseLooks, countedOn, plannedSitMinutes, type CloseLook } from "./close-look";
-export { lightestThatLasts, spreadOut } from "./choose-outfits";
-export { firstOutfits } from "./first-outfits";
-export { frontWithin } from "./front-within";
-export { leftAtHome, type LeftAtHome } from "./left-at-home";
-export { OutfitJudge, type Judgement } from "./outfit-judge";
-export { otherWaysOf, type OtherWay } from "./other-ways";
-export { PLACEMENT, SWITCHES, type OutfitCode, type Placement } from "./outfit-code";
-export { relaxationsOf, type Relaxation } from "./relaxations";
-export { USUAL_WISHES, WISH_RANGE, type DresserPiece, type Wishes } from "./wishes";
-export { insulationOn, trunkLayersOn, type DressedTime } from "./layers-on";
+} from "./answer/dress";
+export { CloseLooks, countedOn, plannedSitMinutes, type CloseLook } from "./answer/close-look";
+export { lightestThatLasts, spreadOut } from "./answer/choose-outfits";
+export { firstOutfits } from "./search/first-outfits";
+export { frontWithin } from "./search/front-within";
+export { leftAtHome, type LeftAtHome } from "./answer/left-at-home";
+export { OutfitJudge, type Judgement } from "./search/outfit-judge";
+export { otherWaysOf, type OtherWay } from "./answer/other-ways";
+export { PLACEMENT, SWITCHES, type OutfitCode, type Placement } from "./outfit/outfit-code";
+export { relaxationsOf, type Relaxation } from "./answer/relaxations";
+export { USUAL_WISHES, WISH_RANGE, type DresserPiece, type Wishes } from "./outfit/wishes";
+export { insulationOn, trunkLayersOn, type DressedTime } from "./outfit/layers-on";

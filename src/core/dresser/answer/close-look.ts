@@ -1,12 +1,12 @@
-import { leastMinutesStill, type Verdict } from "../limits";
-import { sitSpans, type Outing } from "../outing";
-import { boundsOf, RangeInParts, type EndedBy, type MinutesBound, type RestedBy } from "../range";
-import { runToEnd } from "../numeric";
-import { restedPerson, type RestedPerson } from "../sitter";
-import { natureOf, simulateOuting } from "../simulation";
-import { sweatOnArrival, type SweatStep } from "../opinion";
-import type { DresserProblem } from "./dresser-problem";
-import type { OutfitCode } from "./outfit-code";
+import { leastMinutesStill, type Verdict } from "../../limits";
+import { sitSpans, type Outing } from "../../outing";
+import { boundsOf, RangeInParts, type EndedBy, type MinutesBound, type RestedBy } from "../../range";
+import { runToEnd } from "../../numeric";
+import { restedPerson, type RestedPerson } from "../../sitter";
+import { natureOf, simulateOuting } from "../../simulation";
+import { sweatOnArrival, type SweatStep } from "../../opinion";
+import type { DresserProblem } from "../outfit/dresser-problem";
+import type { OutfitCode } from "../outfit/outfit-code";
 
 /** An outfit as a whole simulation and a small range tell it: every figure that is shown. */
 export type CloseLook = {

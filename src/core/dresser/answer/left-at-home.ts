@@ -1,7 +1,7 @@
-import type { DresserProblem } from "./dresser-problem";
+import type { DresserProblem } from "../outfit/dresser-problem";
 import type { OutfitEvaluator } from "./dress";
-import { keyOf, PLACEMENT, withPlacement, type OutfitCode } from "./outfit-code";
-import type { Judgement } from "./outfit-judge";
+import { keyOf, PLACEMENT, withPlacement, type OutfitCode } from "../outfit/outfit-code";
+import type { Judgement } from "../search/outfit-judge";
 
 /** Why a piece is not in an outfit, and what it would do there. */
 export type LeftAtHome = {

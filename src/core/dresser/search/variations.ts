@@ -1,7 +1,7 @@
-import type { RandomStream } from "../numeric";
-import { LANES, laneOf, type LaneName } from "../pieces";
-import type { DresserProblem } from "./dresser-problem";
-import { PLACEMENT, SWITCHES, withPlacement, type OutfitCode } from "./outfit-code";
+import type { RandomStream } from "../../numeric";
+import { LANES, laneOf, type LaneName } from "../../pieces";
+import type { DresserProblem } from "../outfit/dresser-problem";
+import { PLACEMENT, SWITCHES, withPlacement, type OutfitCode } from "../outfit/outfit-code";
 
 /** How often which kind of change is drawn; the rest changes one piece (assumptions). */
 const SWAP_SHARE = 0.35;

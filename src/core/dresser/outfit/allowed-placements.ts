@@ -1,8 +1,8 @@
-import { isAvoided } from "../changes";
-import { usualWearing } from "../dressing";
-import { coveredPatches } from "../labels";
-import { atSeatFromMinute, type Outing } from "../outing";
-import { KIND_TABLE, NEXT_TO_SKIN } from "../pieces";
+import { isAvoided } from "../../changes";
+import { usualWearing } from "../../dressing";
+import { coveredPatches } from "../../labels";
+import { atSeatFromMinute, type Outing } from "../../outing";
+import { KIND_TABLE, NEXT_TO_SKIN } from "../../pieces";
 import { PLACEMENT, type Placement } from "./outfit-code";
 import type { DresserPiece, Wishes } from "./wishes";
 

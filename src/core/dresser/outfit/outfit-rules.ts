@@ -1,9 +1,9 @@
-import { isSecondOuter, mayLieOutermost } from "../changes";
-import { outwards, usualWearing, wearingProblems } from "../dressing";
-import { coveredPatches, readLabel } from "../labels";
-import type { Outing } from "../outing";
-import { PATCHES, type Patch } from "../patches";
-import { KIND_TABLE, MIDDLE, NEXT_TO_SKIN, type PieceKind } from "../pieces";
+import { isSecondOuter, mayLieOutermost } from "../../changes";
+import { outwards, usualWearing, wearingProblems } from "../../dressing";
+import { coveredPatches, readLabel } from "../../labels";
+import type { Outing } from "../../outing";
+import { PATCHES, type Patch } from "../../patches";
+import { KIND_TABLE, MIDDLE, NEXT_TO_SKIN, type PieceKind } from "../../pieces";
 import { PLACEMENT, type OutfitCode, type Placement } from "./outfit-code";
 import type { DresserPiece } from "./wishes";
 

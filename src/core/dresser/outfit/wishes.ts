@@ -1,8 +1,8 @@
-import type { Range } from "../errors";
-import { OUTING_RANGE } from "../outing";
-import type { KnownPiece } from "../dressing";
-import { SWEAT_STEPS_G_PER_M2 } from "../opinion";
-import type { Avoided } from "../changes";
+import type { Range } from "../../errors";
+import { OUTING_RANGE } from "../../outing";
+import type { KnownPiece } from "../../dressing";
+import { SWEAT_STEPS_G_PER_M2 } from "../../opinion";
+import type { Avoided } from "../../changes";
 
 /** A piece that may be worn: of the kit, or one that could be got. */
 export type DresserPiece = KnownPiece & {

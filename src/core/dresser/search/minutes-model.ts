@@ -1,10 +1,10 @@
-import type { Limit } from "../limits";
+import type { Limit } from "../../limits";
 import { FEATURE_COUNT, GUESSED, OutfitFeatures, priorOf, shaped, type Features } from "./outfit-features";
-import type { OutfitCode } from "./outfit-code";
-import { PLACEMENT, SWITCHES } from "./outfit-code";
+import type { OutfitCode } from "../outfit/outfit-code";
+import { PLACEMENT, SWITCHES } from "../outfit/outfit-code";
 import type { Judgement } from "./outfit-judge";
 import { ridge, type Fit } from "./ridge";
-import type { DresserPiece } from "./wishes";
+import type { DresserPiece } from "../outfit/wishes";
 
 // A rough guess of what the simulation will say, learnt from what it has said: for each limit ln(minutes) is a straight
 // line in what sums up an outfit, and each piece, on the way and at the seat, makes some small difference of its own.

@@ -1,7 +1,7 @@
-import { holdsDown } from "../changes";
-import { frontOf, type JudgedOutfit } from "./archive";
-import type { DresserProblem } from "./dresser-problem";
-import { keyOf } from "./outfit-code";
+import { holdsDown } from "../../changes";
+import { frontOf, type JudgedOutfit } from "../search/archive";
+import type { DresserProblem } from "../outfit/dresser-problem";
+import { keyOf } from "../outfit/outfit-code";
 
 /** As many outfits are shown. */
 export const MOST_SHOWN = 8;

@@ -1,7 +1,7 @@
-import { usualWearing } from "../dressing";
-import { KIND_TABLE } from "../pieces";
-import type { DresserProblem } from "./dresser-problem";
-import { PLACEMENT, withPlacement, type OutfitCode, type Placement } from "./outfit-code";
+import { usualWearing } from "../../dressing";
+import { KIND_TABLE } from "../../pieces";
+import type { DresserProblem } from "../outfit/dresser-problem";
+import { PLACEMENT, withPlacement, type OutfitCode, type Placement } from "../outfit/outfit-code";
 
 /** Where a piece usually is: what is big and warm waits for the seat. */
 function usualPlacement({ kit, placements }: DresserProblem, index: number): Placement | undefined {

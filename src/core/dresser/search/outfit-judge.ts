@@ -1,10 +1,10 @@
-import { CoreError } from "../errors";
-import { leastMinutesStill, type Limit, type LimitPart } from "../limits";
-import type { Outing } from "../outing";
-import type { RestedPerson } from "../sitter";
-import { decidingMinutes, restedFor, type Stepping } from "../simulation";
-import type { OutfitCode } from "./outfit-code";
-import type { DresserProblem } from "./dresser-problem";
+import { CoreError } from "../../errors";
+import { leastMinutesStill, type Limit, type LimitPart } from "../../limits";
+import type { Outing } from "../../outing";
+import type { RestedPerson } from "../../sitter";
+import { decidingMinutes, restedFor, type Stepping } from "../../simulation";
+import type { OutfitCode } from "../outfit/outfit-code";
+import type { DresserProblem } from "../outfit/dresser-problem";
 
 /** What the simulation says of an outfit. */
 export type Judgement = {

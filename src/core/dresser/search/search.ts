@@ -1,13 +1,13 @@
-import { seededRandom } from "../numeric";
+import { seededRandom } from "../../numeric";
 import { randomOutfit } from "./random-outfits";
 import { Variations } from "./variations";
 import { Archive } from "./archive";
-import type { DresserProblem } from "./dresser-problem";
+import type { DresserProblem } from "../outfit/dresser-problem";
 import { allOutfits, MOST_TRIED_ALL } from "./exhaustive";
 import { firstOutfits } from "./first-outfits";
 import { guessedFront } from "./guessed-front";
 import { MinutesModel } from "./minutes-model";
-import { keyOf, type OutfitCode } from "./outfit-code";
+import { keyOf, type OutfitCode } from "../outfit/outfit-code";
 import type { Judgement } from "./outfit-judge";
 
 /** Outfits that wait for the simulation's word; their judgements are what the search goes on with. */

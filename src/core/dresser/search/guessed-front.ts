@@ -1,8 +1,8 @@
-import { clamp, type RandomStream } from "../numeric";
+import { clamp, type RandomStream } from "../../numeric";
 import type { Archive } from "./archive";
-import type { DresserProblem } from "./dresser-problem";
+import type { DresserProblem } from "../outfit/dresser-problem";
 import type { Anchor, MinutesModel } from "./minutes-model";
-import { keyOf, type OutfitCode } from "./outfit-code";
+import { keyOf, type OutfitCode } from "../outfit/outfit-code";
 import type { Variations } from "./variations";
 
 /** The best outfit known, or guessed, of a range of mass. */

@@ -1,6 +1,6 @@
-import { readLabel } from "../labels";
-import { PATCHES, type Patch } from "../patches";
-import { KIND_TABLE } from "../pieces";
+import { readLabel } from "../../labels";
+import { PATCHES, type Patch } from "../../patches";
+import { KIND_TABLE } from "../../pieces";
 import { PLACEMENT, type OutfitCode } from "./outfit-code";
 import type { DresserPiece } from "./wishes";
 

@@ -1,12 +1,12 @@
-import { genericAdditions, heatIn, withWalks } from "../changes";
-import { coveredPatches } from "../labels";
-import { pieceOfStarter } from "../morning";
-import type { Piece } from "../pieces";
-import { starterPiece } from "../starter-kit";
-import type { Outing } from "../outing";
-import type { Shelter } from "../weather";
+import { genericAdditions, heatIn, withWalks } from "../../changes";
+import { coveredPatches } from "../../labels";
+import { pieceOfStarter } from "../../morning";
+import type { Piece } from "../../pieces";
+import { starterPiece } from "../../starter-kit";
+import type { Outing } from "../../outing";
+import type { Shelter } from "../../weather";
 import { countedOn, type CloseLook, type CloseLooks } from "./close-look";
-import type { DresserProblem } from "./dresser-problem";
+import type { DresserProblem } from "../outfit/dresser-problem";
 
 /** What could be given up, or got, so that the sit lasts as wished. */
 export type Relaxation = {

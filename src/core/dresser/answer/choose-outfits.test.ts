@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { JudgedOutfit } from "./archive";
+import type { JudgedOutfit } from "../search/archive";
 import { spreadOut } from "./choose-outfits";
 
 const frontOf = (...rows: readonly (readonly [massG: number, minutes: number])[]): JudgedOutfit[] =>

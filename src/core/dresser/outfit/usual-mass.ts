@@ -1,5 +1,5 @@
-import { KIND_TABLE, laneOf } from "../pieces";
-import { STARTER_PIECES } from "../starter-kit";
+import { KIND_TABLE, laneOf } from "../../pieces";
+import { STARTER_PIECES } from "../../starter-kit";
 import type { DresserPiece } from "./wishes";
 
 const median = (sorted: readonly number[]): number => sorted[Math.floor(sorted.length / 2)] ?? 0;

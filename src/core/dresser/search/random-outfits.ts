@@ -1,6 +1,6 @@
-import type { RandomStream } from "../numeric";
-import type { DresserProblem } from "./dresser-problem";
-import { SWITCHES, withPlacement, type OutfitCode } from "./outfit-code";
+import type { RandomStream } from "../../numeric";
+import type { DresserProblem } from "../outfit/dresser-problem";
+import { SWITCHES, withPlacement, type OutfitCode } from "../outfit/outfit-code";
 
 /** Draws tried for one valid outfit before it is given up. */
 const DRAWS = 200;

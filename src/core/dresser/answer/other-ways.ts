@@ -1,8 +1,8 @@
-import { practiceChoicesOf, type Practice, type PracticeQuestion } from "../changes";
-import type { Outing } from "../outing";
-import type { DresserProblem } from "./dresser-problem";
-import { PLACEMENT, withPlacement, type OutfitCode } from "./outfit-code";
-import type { OutfitJudge } from "./outfit-judge";
+import { practiceChoicesOf, type Practice, type PracticeQuestion } from "../../changes";
+import type { Outing } from "../../outing";
+import type { DresserProblem } from "../outfit/dresser-problem";
+import { PLACEMENT, withPlacement, type OutfitCode } from "../outfit/outfit-code";
+import type { OutfitJudge } from "../search/outfit-judge";
 
 /** What those do in an outfit who hold to another way. */
 export type OtherWay = {

@@ -1,5 +1,5 @@
 import type { Judgement } from "./outfit-judge";
-import { keyOf, type OutfitCode } from "./outfit-code";
+import { keyOf, type OutfitCode } from "../outfit/outfit-code";
 
 /** An outfit with what it weighs and what the simulation says of it. */
 export type JudgedOutfit = Judgement & {

@@ -1,5 +1,5 @@
 import { Archive, type JudgedOutfit } from "./archive";
-import type { DresserProblem } from "./dresser-problem";
+import type { DresserProblem } from "../outfit/dresser-problem";
 import { OutfitJudge } from "./outfit-judge";
 import { searchFront, settleFront, type Asked } from "./search";
 import type { Judgement } from "./outfit-judge";

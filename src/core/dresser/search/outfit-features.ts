@@ -1,9 +1,9 @@
-import { PATCH_ANATOMY, PATCHES, type Patch } from "../patches";
-import { readLabel } from "../labels";
-import { LIMITS, LIMIT_TABLE, type Limit } from "../limits";
-import { KIND_TABLE } from "../pieces";
-import type { OutfitCode } from "./outfit-code";
-import type { DresserPiece } from "./wishes";
+import { PATCH_ANATOMY, PATCHES, type Patch } from "../../patches";
+import { readLabel } from "../../labels";
+import { LIMITS, LIMIT_TABLE, type Limit } from "../../limits";
+import { KIND_TABLE } from "../../pieces";
+import type { OutfitCode } from "../outfit/outfit-code";
+import type { DresserPiece } from "../outfit/wishes";
 
 // What of an outfit can be summed up piece by piece: cloth over each part of the body, on the way and at the seat, faces
 // that hold wind off, heat brought along. It orders what is simulated next and judges nothing.

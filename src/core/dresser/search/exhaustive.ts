@@ -1,5 +1,5 @@
-import type { DresserProblem } from "./dresser-problem";
-import { SWITCHES, type OutfitCode } from "./outfit-code";
+import type { DresserProblem } from "../outfit/dresser-problem";
+import { SWITCHES, type OutfitCode } from "../outfit/outfit-code";
 
 /** Where a kit makes no more outfits than these, all are looked at. */
 export const MOST_TRIED_ALL = 5000;

@@ -1,8 +1,8 @@
-import { usualHeat } from "../changes";
-import { dexterityOf, usualWearing } from "../dressing";
-import { coveredPatches } from "../labels";
-import { staysAtSeat, totalMinutes, type Outing, type Stay, type Wearing, type WearingSide } from "../outing";
-import { NEXT_TO_SKIN } from "../pieces";
+import { usualHeat } from "../../changes";
+import { dexterityOf, usualWearing } from "../../dressing";
+import { coveredPatches } from "../../labels";
+import { staysAtSeat, totalMinutes, type Outing, type Stay, type Wearing, type WearingSide } from "../../outing";
+import { NEXT_TO_SKIN } from "../../pieces";
 import { isOpenOnWay, isSettledFirst, PLACEMENT, type OutfitCode } from "./outfit-code";
 import type { DresserPiece, Wishes } from "./wishes";
 

@@ -1,10 +1,10 @@
-import { Archive, frontOf, type JudgedOutfit } from "./archive";
+import { Archive, frontOf, type JudgedOutfit } from "../search/archive";
 import { isAnimalFree, lightestThatLasts, noiseOf, quietestThatLasts, spreadOut } from "./choose-outfits";
 import { CloseLooks, countedOn, lasts, type CloseLook } from "./close-look";
-import type { DresserProblem, Load } from "./dresser-problem";
-import { keyOf, type OutfitCode } from "./outfit-code";
-import { OutfitJudge, type Judgement } from "./outfit-judge";
-import { searchFront, settleFront, SIMULATION_BUDGET } from "./search";
+import type { DresserProblem, Load } from "../outfit/dresser-problem";
+import { keyOf, type OutfitCode } from "../outfit/outfit-code";
+import { OutfitJudge, type Judgement } from "../search/outfit-judge";
+import { searchFront, settleFront, SIMULATION_BUDGET } from "../search/search";
 
 /** Who simulates: alone in this process, or several workers beside each other. The answer is the same. */
 export type OutfitEvaluator = {

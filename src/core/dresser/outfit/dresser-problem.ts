@@ -1,11 +1,11 @@
-import { packedVolumeL } from "../dressing";
-import { HELD_PAST_PLAN_MINUTES } from "../limits";
-import { atSeatFromMinute, sitSpans, type Outing } from "../outing";
+import { packedVolumeL } from "../../dressing";
+import { HELD_PAST_PLAN_MINUTES } from "../../limits";
+import { atSeatFromMinute, sitSpans, type Outing } from "../../outing";
 import { allowedPlacements } from "./allowed-placements";
 import { PLACEMENT, SWITCHES, type OutfitCode, type Placement } from "./outfit-code";
 import { OutfitOutings } from "./outfit-outing";
 import { OutfitRules } from "./outfit-rules";
-import { OutfitFeatures } from "./outfit-features";
+import { OutfitFeatures } from "../search/outfit-features";
 import { usualMassG } from "./usual-mass";
 import type { DresserPiece, Wishes } from "./wishes";
 
