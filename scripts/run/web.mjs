@@ -2,6 +2,7 @@ import { spawn } from "node:child_process";
 import path from "node:path";
 import { ROOT } from "./paths.mjs";
 import { PlainError } from "./say.mjs";
+import { stopChild } from "./stop-child.mjs";
 
 const STOP_TIMEOUT_MS = 10_000;
 
@@ -36,12 +37,6 @@ export async function startWeb({ port, databaseUrl, lan = null }) {
   void fetch(`http://127.0.0.1:${port}/api/outings`).catch(() => undefined);
   return {
     exited,
-    stop: async () => {
-      if (child.exitCode !== null || child.signalCode !== null) return;
-      child.kill("SIGTERM");
-      const timer = setTimeout(() => child.kill("SIGKILL"), STOP_TIMEOUT_MS);
-      await exited;
-      clearTimeout(timer);
-    },
+    stop: () => stopChild(child, exited, STOP_TIMEOUT_MS),
   };
 }

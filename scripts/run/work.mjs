@@ -7,6 +7,7 @@ import path from "node:path";
 import { ROOT } from "./paths.mjs";
 import { checkNode } from "./preconditions.mjs";
 import { PlainError, say } from "./say.mjs";
+import { stopChild } from "./stop-child.mjs";
 
 const WORKER = path.join(ROOT, "dist", LANGUAGES[0], "server", "job-worker.mjs");
 
@@ -26,13 +27,7 @@ export function startWorker(databaseUrl) {
   const exited = new Promise((resolve) => child.once("exit", resolve));
   return {
     exited,
-    stop: async () => {
-      if (child.exitCode !== null || child.signalCode !== null) return;
-      child.kill("SIGTERM");
-      const timer = setTimeout(() => child.kill("SIGKILL"), STOP_TIMEOUT_MS);
-      await exited;
-      clearTimeout(timer);
-    },
+    stop: () => stopChild(child, exited, STOP_TIMEOUT_MS),
   };
 }
 

@@ -1,6 +1,7 @@
 import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import type { SeasonDay } from "@/core/season";
+import { MINUTES_PER_HOUR } from "@/core/units";
 import { calendarDateText, daysOfWeek, monthOfYear, shortWeekdayName } from "@/formats/display/calendar-words";
 import { quantityText } from "@/formats/display/quantities";
 import { durationText } from "@/formats/display/time";
@@ -83,7 +84,6 @@ export function SeasonCalendar({ days, wantedMinutes, chosen, onChoose }: Props)
   );
 }
 
-const MINUTES_PER_HOUR = 60;
 /** "2:35", or ">" where it is longer than was looked at: there is no room for more. */
 const shortDuration = ({ minutesStill }: SeasonDay): string =>
   minutesStill === null

@@ -1,6 +1,7 @@
 import * as m from "@/messages";
 import { useMemo, useState } from "react";
 import { useStore } from "@nanostores/react";
+import { MINOR_PER_UNIT } from "@/core/pieces";
 import type { SeasonDay } from "@/core/season";
 import { MINUTES_PER_HOUR } from "@/core/units";
 import { whatToLeave } from "@/core/wardrobe";
@@ -15,7 +16,6 @@ import { KitOutfitList } from "../wardrobe/kit-outfit-list";
 
 type Props = { readonly ofKit: SeasonOfKit; readonly days: readonly SeasonDay[]; readonly wantedMinutes: number };
 
-const MINOR_PER_UNIT = 100;
 const MOST_PRICE = 10_000;
 const MASS_RANGE_G = [1, 20_000] as const;
 const hours = (minutes: number): string => plainNumber(minutes / MINUTES_PER_HOUR, 1);

@@ -8,6 +8,7 @@ import { dresserPieces } from "@/formats/wire/kit/dresser-kit";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import { workBeside } from "@/workers/works-client";
+import { messageOf } from "../message-of";
 import { plannedMinutesOf } from "../reach/reach";
 
 export type DoorState =
@@ -75,7 +76,6 @@ export async function computeDoor(view: OutingView, unit: TemperatureUnit): Prom
     keep(view.id, { of, columns });
     $door.set({ kind: "found", columns });
   } catch (error) {
-    const message = error instanceof Error ? error.message : m.theComputationStoppedReloadThePage;
-    if (!isStale()) $door.set({ kind: "failed", message });
+    if (!isStale()) $door.set({ kind: "failed", message: messageOf(error) });
   }
 }

@@ -20,6 +20,7 @@ import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import { reachWorkers } from "@/workers/reach-client";
 import { workBeside } from "@/workers/works-client";
 import { askWorkers } from "../jobs";
+import { messageOf } from "../message-of";
 
 /** A map as far as it is computed. */
 export type Mapping =
@@ -110,9 +111,6 @@ async function kitMapOf(view: OutingView, settings: ReachSettings, own: number):
     if (!isStale()) $map.set({ kind: "failed", message: messageOf(error) });
   }
 }
-
-const messageOf = (error: unknown): string =>
-  error instanceof Error ? error.message : m.theComputationStoppedReloadThePage;
 
 /** The outing that a map asks about. */
 const outingOf = (view: OutingView, { person, of: _of, windPlace: _place, ...switches }: ReachSettings): Outing =>

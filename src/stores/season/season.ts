@@ -18,6 +18,7 @@ import { siteOf, type TablePlace } from "@/formats/season-weather/read-season-fi
 import type { Told } from "@/formats/table/read-table";
 import { workBeside } from "@/workers/works-client";
 import { askWorkers } from "../jobs";
+import { messageOf } from "../message-of";
 
 /** What is worn: the outing's own outfit, or each day the best of the person's whole kit. */
 export const SEASON_OF = ["outfit", "kit"] as const;
@@ -112,8 +113,7 @@ export async function computeSeason(view: OutingView): Promise<void> {
     if (!found || isStale()) return;
     $season.set({ kind: "found", found: { habit, weather, isInvented: source.kind === "invented", ...found } });
   } catch (error) {
-    const message = error instanceof Error ? error.message : m.theComputationStoppedReloadThePage;
-    if (!isStale()) $season.set({ kind: "failed", message });
+    if (!isStale()) $season.set({ kind: "failed", message: messageOf(error) });
   }
 }
 
