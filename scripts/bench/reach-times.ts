@@ -1,55 +1,102 @@
-import { cellsOf, REACH_AXES, reachOf } from "@/core/reach";
-import { seasonOf, type SeasonHour } from "@/core/season";
-import { seededRandom } from "@/core/numeric";
-import { MS_PER_HOUR } from "@/core/units";
+import { fileURLToPath } from "node:url";
+import { Piscina } from "piscina";
+import { cellsOf, REACH_AXES, reachOf, type ReachCell } from "@/core/reach";
+import {
+  answerChunk,
+  beginWork,
+  type WorkChunk,
+  type WorkInput,
+  type WorkName,
+  type WorkResult,
+} from "@/core/wardrobe";
 import { toOuting } from "@/formats/outing-file/to-outing";
 import { demoByName, demoFile } from "@/server/demo/demo-file";
+import { seededKit } from "../proof/dresser/seeded-kit";
+import { BENCH_HABIT, BENCH_YEAR } from "./season-of-bench";
 
-/** How long a map of one outfit and a season of it take, alone in one thread. */
-export type ReachTimes = {
-  readonly cells: number;
-  readonly mapMs: number;
-  readonly outings: number;
-  readonly seasonMs: number;
+// How long maps and seasons take by two threads, as two workers beside a page do them.
+
+const THREADS = 2;
+const KIT_PIECES = 30;
+const KIT_SEED = 1;
+const AXES = { ...REACH_AXES, airTemperaturesC: REACH_AXES.airTemperaturesC.slice(0, 24) };
+
+export type ReachTime = { readonly name: string; readonly ms: number };
+
+type Part<Name extends WorkName> = {
+  readonly name: Name;
+  readonly input: WorkInput<Name>;
+  readonly chunk: WorkChunk<Name>;
 };
 
-const SITE = { name: "invented", latitudeDeg: 61.4, longitudeDeg: 12.1, altitudeM: 300, utcOffsetHours: 1 };
-const DAYS = 365;
-const SEED = 1;
-/** November to March, some five days a week: about 120 outings. */
-const HABIT = {
-  weekdays: [0, 1, 2, 3, 5, 6],
-  from: { month: 11, day: 1 },
-  to: { month: 3, day: 20 },
-  begins: { by: "sunrise", minutes: -45 },
-  wantedMinutes: 240,
-} as const;
+const lek = () => toOuting(demoFile(demoByName("Grouse lek before dawn")));
 
-/** An invented year: cold in January and at night. */
-function yearOfHours(): SeasonHour[] {
-  const random = seededRandom(SEED);
-  const firstMs = Date.UTC(2027, 0, 1) - SITE.utcOffsetHours * MS_PER_HOUR;
-  return Array.from({ length: 24 * DAYS }, (_, hour) => ({
-    atMs: firstMs + hour * MS_PER_HOUR,
-    airTemperatureC:
-      2 -
-      12 * Math.cos((2 * Math.PI * (hour / 24 - 20)) / DAYS) +
-      4 * Math.sin((2 * Math.PI * (hour - 9)) / 24) +
-      3 * random(),
-    windMPerS: 6 * random(),
-    relativeHumidityPercent: 80,
-    cloudShare: random(),
-    precipitationMm: 0,
-  }));
+/** In a thread: a row of the map of one outfit. */
+export const benchRow = (airTemperatureC: number): readonly ReachCell[] =>
+  reachOf(lek(), cellsOf({ ...AXES, airTemperaturesC: [airTemperatureC] }), "tenMetres");
+
+/** In a thread: a part of a computation. */
+export const benchPart = <Name extends WorkName>({ name, input, chunk }: Part<Name>): unknown =>
+  answerChunk(name, input, chunk);
+
+async function done<Name extends WorkName>(
+  pool: Piscina,
+  name: Name,
+  input: WorkInput<Name>,
+): Promise<WorkResult<Name>> {
+  const work = beginWork(name, input);
+  let step = work.next();
+  while (!step.done) {
+    const parts = step.value.map(
+      (chunk) => pool.run({ name, input, chunk }, { name: "benchPart" }) as Promise<unknown>,
+    );
+    step = work.next(await Promise.all(parts));
+  }
+  return step.value;
 }
 
-export function reachTimes(): ReachTimes {
-  const outing = toOuting(demoFile(demoByName("Grouse lek before dawn")));
-  const wanted = cellsOf(REACH_AXES);
-  reachOf(outing, wanted.slice(0, 40), "tenMetres"); // warms the engine
-  const before = performance.now();
-  const cells = reachOf(outing, wanted, "tenMetres").length;
-  const between = performance.now();
-  const { days } = seasonOf(outing, { site: SITE, hours: yearOfHours() }, HABIT);
-  return { cells, mapMs: between - before, outings: days.length, seasonMs: performance.now() - between };
+/** @param file bundle that exports `benchRow` and `benchPart` */
+export async function reachTimes(file = fileURLToPath(import.meta.url)): Promise<readonly ReachTime[]> {
+  const pool = new Piscina({ filename: file, minThreads: THREADS, maxThreads: THREADS });
+  const times: ReachTime[] = [];
+  const timed = async (name: string, run: () => Promise<number>, what: string): Promise<void> => {
+    const began = performance.now();
+    const count = await run();
+    times.push({ name: `${name} of ${count} ${what}`, ms: performance.now() - began });
+  };
+  const map = async (): Promise<number> => {
+    const rows = await Promise.all(
+      AXES.airTemperaturesC.map((air) => pool.run(air, { name: "benchRow" }) as Promise<ReachCell[]>),
+    );
+    return rows.flat().length;
+  };
+  const outing = lek();
+  const kit = {
+    outing: { ...outing, pieces: [], wearings: [] },
+    pieces: seededKit(KIT_PIECES, KIT_SEED),
+    wantedMinutes: BENCH_HABIT.wantedMinutes,
+  };
+  const season = { weather: BENCH_YEAR, habit: BENCH_HABIT };
+  try {
+    await timed("one outfit, threads just begun: map", map, "cells");
+    await timed("one outfit, again: map", map, "cells");
+    await timed(
+      "one outfit: season",
+      async () => (await done(pool, "outfit-season", { outing, ...season })).days.length,
+      "outings",
+    );
+    await timed(
+      `kit of ${KIT_PIECES}: map`,
+      async () => (await done(pool, "kit-map", { kit, windPlace: "tenMetres", axes: AXES })).cells.length,
+      "cells",
+    );
+    await timed(
+      `kit of ${KIT_PIECES}: season`,
+      async () => (await done(pool, "kit-season", { kit, candidates: [], ...season })).season.days.length,
+      "outings",
+    );
+    return times;
+  } finally {
+    await pool.destroy();
+  }
 }

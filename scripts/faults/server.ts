@@ -79,8 +79,19 @@ export class TriedServer {
 
   /** The web process of this launcher. */
   web(): number[] {
-    const children = processesWith("scripts/run/serve.mjs");
-    return children.filter((pid) => environmentOf(pid).includes(`PORT=${this.port}\0`));
+    return this.processes("scripts/run/serve.mjs");
+  }
+
+  /** Processes this launcher has started of some file. */
+  processes(file: string): number[] {
+    return processesWith(file).filter((pid) => environmentOf(pid).includes(`PORT=${this.port}\0`));
+  }
+
+  /** As the web process was told it. */
+  databaseUrl(): string {
+    const url = /(?:^|\0)DATABASE_URL=([^\0]+)/.exec(environmentOf(this.web()[0]!))?.[1];
+    if (!url) throw new Error("the web process knows no database");
+    return url;
   }
 
   database(): number[] {

@@ -56,9 +56,15 @@ export async function openQueue(url: string, isWorker = false): Promise<PartQueu
         })),
       ) as Promise<unknown> as Promise<void>,
     work: async (answer) => {
-      await boss.work<QueuedPart>(QUEUE, { batchSize: 1, pollingIntervalSeconds: LOOK_EVERY_S }, async ([own]) => {
-        if (own) await answer(own.data);
-      });
+      const worker = await boss.work<QueuedPart>(
+        QUEUE,
+        { batchSize: 1, pollingIntervalSeconds: LOOK_EVERY_S },
+        async ([own]) => {
+          if (!own) return;
+          boss.notifyWorker(worker); // it looks for the next one at once
+          await answer(own.data);
+        },
+      );
     },
     stop: () => boss.stop({ graceful: true, timeout: 5000 }),
   };
