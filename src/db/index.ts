@@ -52,6 +52,7 @@ export {
   lockJob,
   readAnswers,
   readJob,
+  readJobInput,
   type JobRow,
 } from "./queries/jobs";
 export { readFindable } from "./queries/findable";

@@ -1,28 +1,37 @@
-import { and, asc, count, eq, isNull, lt, sql } from "drizzle-orm";
+import { and, asc, count, eq, getTableColumns, isNull, lt, sql } from "drizzle-orm";
 import type { Connection } from "../connect";
 import { job, jobPart } from "../jobs-schema";
 
-export type JobRow = typeof job.$inferSelect;
+type WholeRow = typeof job.$inferSelect;
+/** A computation without what it is of: that is large, and only who computes needs it. */
+export type JobRow = Omit<WholeRow, "input">;
+const { input: inputColumn, ...rowColumns } = getTableColumns(job);
 type Question = Pick<JobRow, "work" | "modelVersion" | "inputHash">;
 
 const isJob = (ownerId: string, jobId: string) => and(eq(job.ownerId, ownerId), eq(job.id, jobId));
 const isPartOf = (ownerId: string, jobId: string) => and(eq(jobPart.ownerId, ownerId), eq(jobPart.jobId, jobId));
 
 export async function readJob(connection: Connection, ownerId: string, jobId: string): Promise<JobRow | null> {
-  const [row] = await connection.select().from(job).where(isJob(ownerId, jobId));
+  const [row] = await connection.select(rowColumns).from(job).where(isJob(ownerId, jobId));
   return row ?? null;
+}
+
+/** What a computation is of, as it was asked; it never changes. */
+export async function readJobInput(connection: Connection, ownerId: string, jobId: string): Promise<unknown> {
+  const [row] = await connection.select({ input: inputColumn }).from(job).where(isJob(ownerId, jobId));
+  return row?.input ?? null;
 }
 
 /** Reads a computation and holds it: whoever goes on with it does so alone. */
 export async function lockJob(transaction: Connection, ownerId: string, jobId: string): Promise<JobRow | null> {
-  const [row] = await transaction.select().from(job).where(isJob(ownerId, jobId)).for("update");
+  const [row] = await transaction.select(rowColumns).from(job).where(isJob(ownerId, jobId)).for("update");
   return row ?? null;
 }
 
 /** The computation that asks just that, if there is one. */
 export async function findJob(connection: Connection, ownerId: string, question: Question): Promise<JobRow | null> {
   const [row] = await connection
-    .select()
+    .select(rowColumns)
     .from(job)
     .where(
       and(
@@ -38,7 +47,7 @@ export async function findJob(connection: Connection, ownerId: string, question:
 /** @returns whether it is new: somebody else may have asked the same meanwhile */
 export async function addJob(
   connection: Connection,
-  row: Pick<JobRow, "ownerId" | "id" | "work" | "modelVersion" | "inputHash" | "input">,
+  row: Pick<WholeRow, "ownerId" | "id" | "work" | "modelVersion" | "inputHash" | "input">,
 ): Promise<boolean> {
   const added = await connection.insert(job).values(row).onConflictDoNothing().returning({ id: job.id });
   return added.length > 0;

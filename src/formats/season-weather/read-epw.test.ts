@@ -65,6 +65,25 @@ describe("an EPW file", () => {
     expect(notes.map(({ reason }) => /\d+/.exec(reason)?.[0])).toEqual(["3", "9"]);
   });
 
+  it("reads a typical year, made of months of many years, as one year", () => {
+    // January of 2027 and, as its next month, the same days told as February of 2011.
+    const lines = textOf("svartmyra").trimEnd().split(/\r?\n/);
+    const later = lines.slice(8).map((own) => own.replace(/^2027,1,/, "2011,2,"));
+    const typical = read([...lines, ...later].join("\n"));
+    const { weather } = read(lines.join("\n"));
+    const half = typical.weather.hours.length / 2;
+    expect(typical.weather.hours.slice(0, half)).toEqual(weather.hours);
+    const monthMs = Date.UTC(2027, 1, 1) - Date.UTC(2027, 0, 1);
+    expect(typical.weather.hours.slice(half).map(({ atMs }) => atMs - monthMs)).toEqual(
+      weather.hours.map(({ atMs }) => atMs),
+    );
+    expect(typical.notes[0]!.reason).toContain("2027");
+    // A season of one winter is of its own two years.
+    const winter = textOf("far-west").trimEnd().split(/\r?\n/);
+    const next = winter.slice(8).map((own) => own.replace(/^2026,12,31,/, "2027,1,1,"));
+    expect(read([...winter, ...next].join("\n")).weather.hours.at(-1)!.atMs).toBeGreaterThan(Date.UTC(2027, 0, 1));
+  });
+
   it("names what cannot be read by its line", () => {
     const reasonsOf = (text: string) => {
       const found = readEpw(text);

@@ -54,9 +54,11 @@ export function readEpw(text: string): ReadSeason {
   if (!site) return { ok: false, problems: [{ at: atLine(1), reason: m.epwHasNoLocation }] };
   const problems: Told[] = [];
   const hours: PartialHour[] = [];
-  lines.slice(HEAD_LINES).forEach((line, index) => {
-    if (line.trim() === "") return;
-    const row = rowOf(line.split(","), site);
+  const rows = lines.slice(HEAD_LINES).map((line) => (line.trim() === "" ? null : line.split(",")));
+  const year = yearForAll(rows.filter((cells) => cells !== null));
+  rows.forEach((cells, index) => {
+    if (!cells) return;
+    const row = rowOf(cells, site, year);
     if (typeof row === "string") problems.push({ at: atLine(HEAD_LINES + index + 1), reason: row });
     else hours.push(row);
   });
@@ -64,7 +66,35 @@ export function readEpw(text: string): ReadSeason {
   if (hours.length > MOST_HOURS) problems.push({ at: "", reason: m.epwHasTooManyHours({ most: MOST_HOURS }) });
   if (problems.length > 0) return { ok: false, problems };
   const { filled, notes } = withoutGaps(hours);
-  return { ok: true, weather: { site, hours: filled }, notes };
+  const told = year === null ? notes : [{ at: "", reason: m.epwMonthsOfManyYears({ year }) }, ...notes];
+  return { ok: true, weather: { site, hours: filled }, notes: told };
+}
+
+/** Rows of two years that are further apart than a month do not follow each other. */
+const MOST_APART_MS = 31 * 24 * MS_PER_HOUR;
+const isLeap = (year: number): boolean => (year % 4 === 0 && year % 100 !== 0) || year % 400 === 0;
+
+/** Eight where a century has none. */
+const YEARS_TO_A_LEAP_YEAR = [0, 1, 2, 3, 4, 5, 6, 7] as const;
+
+/**
+ * A typical year is put together from months of many years, each with its own: all then are read as of one, so that hours
+ * follow each other, as pvlib's reader does when it is given a year.
+ * @returns that year: the first row's or the next that has as many days in February; `null` where the rows are of their years
+ */
+function yearForAll(rows: readonly (readonly string[])[]): number | null {
+  const date = ([year, month, day]: readonly string[]) => [Number(year), Number(month), Number(day)] as const;
+  const dates = rows.map(date);
+  const isBroken = dates.some(([year, month, day], index) => {
+    const before = dates[index - 1];
+    if (!before || before[0] === year) return false;
+    return Math.abs(Date.UTC(year, month - 1, day) - Date.UTC(before[0], before[1] - 1, before[2])) > MOST_APART_MS;
+  });
+  if (!isBroken) return null;
+  const hasLeapDay = dates.some(([, month, day]) => month === 2 && day === 29);
+  const [first] = dates[0]!;
+  const next = YEARS_TO_A_LEAP_YEAR.find((years) => isLeap(first + years) === hasLeapDay) ?? 0;
+  return first + next;
 }
 
 function siteOf(line: string): SeasonSite | null {
@@ -88,10 +118,14 @@ const MOST_OFFSET_HOURS = 14;
 type PartialHour = { readonly atMs: number } & Readonly<Record<Measured, number | null>>;
 
 /** A row's hour, or what is wrong with it. */
-function rowOf(cells: readonly string[], { utcOffsetHours }: SeasonSite): PartialHour | string {
+function rowOf(
+  cells: readonly string[],
+  { utcOffsetHours }: SeasonSite,
+  yearOfAll: number | null,
+): PartialHour | string {
   if (cells.length <= COLUMN.precipitationMm) return m.epwRowIsShort({ columns: cells.length });
   const at = (column: number): number => (cells[column]!.trim() === "" ? NaN : Number(cells[column]));
-  const [year, month, day, hour] = [at(COLUMN.year), at(COLUMN.month), at(COLUMN.day), at(COLUMN.hour)];
+  const [year, month, day, hour] = [yearOfAll ?? at(COLUMN.year), at(COLUMN.month), at(COLUMN.day), at(COLUMN.hour)];
   const localMs = Date.UTC(year, month - 1, day, hour - 1);
   const date = new Date(localMs);
   if (!(hour >= 1 && hour <= 24) || date.getUTCMonth() !== month - 1 || date.getUTCDate() !== day)

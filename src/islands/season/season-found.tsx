@@ -56,7 +56,7 @@ export function SeasonFound({ view, found }: Props) {
       >
         {m.seasonCsvButton}
       </button>
-      {found.ofKit && <SeasonOfKitFound ofKit={found.ofKit} days={days} wantedMinutes={habit.wantedMinutes} />}
+      {found.ofKit && <SeasonOfKitFound view={view} ofKit={found.ofKit} days={days} />}
     </div>
   );
 }

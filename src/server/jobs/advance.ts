@@ -1,3 +1,4 @@
+import { LRUCache } from "lru-cache";
 import { beginWork, answerChunk, type WorkChunk, type WorkInput, type WorkName } from "@/core/wardrobe";
 import { CoreError } from "@/core/errors";
 import {
@@ -11,6 +12,8 @@ import {
   lockJob,
   readAnswers,
   readJob,
+  readJobInput,
+  type Connection,
   type Database,
   type JobRow,
 } from "@/db";
@@ -18,12 +21,24 @@ import type { PartQueue, QueuedPart } from "./queue";
 
 type Sender = Pick<PartQueue, "send">;
 
+/** Parts of a few computations come in turns: what each is of is read and parsed once a process. */
+const INPUTS_KEPT = 4;
+const inputs = new LRUCache<string, object>({ max: INPUTS_KEPT });
+
+async function inputFor(connection: Connection, { ownerId, id, work }: JobRow): Promise<WorkInput<WorkName>> {
+  const key = `${ownerId} ${id} ${work}`;
+  const input = inputs.get(key) ?? ((await readJobInput(connection, ownerId, id)) as object);
+  inputs.set(key, input);
+  return input as WorkInput<WorkName>;
+}
+
 /** What a computation asks for next, taken up from the answers there are; or what it comes to. */
 function goneOn(
-  { work, input }: Pick<JobRow, "work" | "input">,
+  work: string,
+  input: WorkInput<WorkName>,
   rounds: readonly (readonly unknown[])[],
 ): { readonly chunks: readonly unknown[] } | { readonly result: unknown } {
-  const steps = beginWork(work as WorkName, input as WorkInput<WorkName>);
+  const steps = beginWork(work as WorkName, input);
   let step = steps.next();
   // A round that asks for nothing is over; it is none of those that were answered.
   const nextAsking = (): void => {
@@ -50,7 +65,8 @@ export async function advance(database: Database, queue: Sender, ownerId: string
     const isBegun = row.asked > 0;
     if (isBegun && (await countParts(transaction, ownerId, jobId, row.stage)) < row.asked) return;
     const answered = isBegun ? row.stage + 1 : 0;
-    const next = goneOn(row, (await readAnswers(transaction, ownerId, jobId)).slice(0, answered));
+    const answers = (await readAnswers(transaction, ownerId, jobId)).slice(0, answered);
+    const next = goneOn(row.work, await inputFor(transaction, row), answers);
     if ("result" in next) {
       await changeJob(transaction, ownerId, jobId, { state: "done", result: next.result });
       await forgetParts(transaction, ownerId, jobId);
@@ -69,7 +85,8 @@ export async function answerPart(database: Database, queue: Sender, part: Queued
   await beginJob(database, ownerId, jobId);
   if (!(await hasPart(database, ownerId, jobId, part))) {
     try {
-      const answer = answerChunk(row.work as WorkName, row.input as WorkInput<WorkName>, chunk as WorkChunk<WorkName>);
+      const input = await inputFor(database, row);
+      const answer = answerChunk(row.work as WorkName, input, chunk as WorkChunk<WorkName>);
       await keepPart(database, { ownerId, jobId, stage, place, answer });
     } catch (error) {
       if (!(error instanceof CoreError)) throw error;

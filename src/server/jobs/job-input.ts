@@ -27,9 +27,9 @@ export async function inputOf(
 ): Promise<WorkInput<"kit-map"> | WorkInput<"kit-season">> {
   const view = await openOuting(database, ownerId, asked.outingId);
   if (asked.work === "kit-season") {
-    const { habit, weather } = asked;
+    const { habit, weather, labels } = asked;
     const kit = kitOf(view, viewToOuting(view), habit.wantedMinutes);
-    return { kit, habit, weather, candidates: candidatePieces(view) };
+    return { kit, habit, weather, candidates: candidatePieces(view, labels) };
   }
   const { personId, windPlace, switches, wantedMinutes } = asked;
   const person = personId === null ? null : (await peopleOf(database, ownerId)).find(({ id }) => id === personId);

@@ -19,6 +19,7 @@ import type { Told } from "@/formats/table/read-table";
 import { workBeside } from "@/workers/works-client";
 import { askWorkers } from "../jobs";
 import { messageOf } from "../message-of";
+import { labelsSaid } from "./candidates";
 
 /** What is worn: the outing's own outfit, or each day the best of the person's whole kit. */
 export const SEASON_OF = ["outfit", "kit"] as const;
@@ -145,11 +146,18 @@ async function ofKit(
     wantedMinutes: habit.wantedMinutes,
   };
   if (kit.pieces.length === 0) throw new Error(m.reachKitIsEmpty);
-  const candidates = candidatePieces(view);
+  const labels = labelsSaid(candidatePieces(view));
+  const candidates = candidatePieces(view, labels);
   const plan = withSitMinutes(outing, habit.wantedMinutes);
   const seats = datesOf(habit, weather.site, weather.hours).map(({ seatAtMs }) => seatAtMs);
   const near: SeasonWeather = { site: weather.site, hours: hoursNear(plan, seats, weather.hours) };
-  const asked = { work: "kit-season", outingId: view.id, habit: copyOf(habit), weather: copyOf(near) } as const;
+  const asked = {
+    work: "kit-season",
+    outingId: view.id,
+    habit: copyOf(habit),
+    weather: copyOf(near),
+    ...(labels.length > 0 ? { labels: copyOf(labels) } : {}),
+  } as const;
   const atServer = await askWorkers(asked, onProgress);
   if (atServer.kind === "left") return null;
   $isHere.set(atServer.kind === "nobody");

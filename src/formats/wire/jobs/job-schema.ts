@@ -5,10 +5,12 @@ import { CONDITION_RANGE, SITTER_POSTURES } from "@/core/sitter";
 import { SKIES, WIND_PLACES } from "@/core/reach";
 import { habitSchema } from "../../season/kept-habit";
 import { wholeWithin, within } from "../../within";
+import { labelSchema } from "../../outing-file/schema/label-schema";
 import { latitudeSchema, longitudeSchema } from "../places/place-schema";
 
 /** Hours around the days of a habit: those of a year at most. */
 const MOST_HOURS = 366 * 24;
+const MOST_CANDIDATES = 200;
 const MS_RANGE = [0, 8.64e15] as const;
 
 const hourSchema = z.strictObject({
@@ -51,6 +53,11 @@ export const jobSchema = z.discriminatedUnion("work", [
     outingId: z.uuid(),
     habit: habitSchema,
     weather: z.strictObject({ site: siteSchema, hours: z.array(hourSchema).max(MOST_HOURS) }),
+    /** Of generic pieces that could be bought, by their place among them, where they are not as usual. */
+    labels: z
+      .array(z.strictObject({ place: wholeWithin([0, MOST_CANDIDATES - 1]), label: labelSchema }))
+      .max(MOST_CANDIDATES)
+      .optional(),
   }),
 ]);
 export type JobAsked = z.infer<typeof jobSchema>;

@@ -1,4 +1,5 @@
 import type { DresserPiece, DresserProblem, OutfitCode } from "@/core/dresser";
+import type { Label } from "@/core/labels";
 import { STARTER_PIECES, starterPiece, type StarterPieceKey } from "@/core/starter-kit";
 import type { OutingView, PieceView, WearingView } from "../outing/outing-view";
 import { kitOf } from "../outing/view-to-outing";
@@ -28,10 +29,21 @@ export const dresserPieces = (
   generics: readonly PieceView[],
 ): DresserPiece[] => [...piecesOf(view.kit, false), ...piecesOf(lent, false), ...piecesOf(generics, true)];
 
-/** What could be bought: every generic piece the kit has none of by that name. */
-export const candidatePieces = (view: Pick<OutingView, "kit">): DresserPiece[] =>
-  // Named alike whenever they are asked for: the same question is then known as such.
-  piecesOf(genericsFor(view), true).map((piece, place) => ({ ...piece, id: `candidate ${place}` }));
+/** Another label than the generic one, for a piece by its place among what could be bought. */
+export type CandidateLabel = { readonly place: number; readonly label: Label };
+
+/** What could be bought: every generic piece the kit has none of by that name, with labels as they are said to be. */
+export const candidatePieces = (
+  view: Pick<OutingView, "kit">,
+  labels: readonly CandidateLabel[] = [],
+): DresserPiece[] => {
+  const labelAt = new Map(labels.map(({ place, label }) => [place, label]));
+  return piecesOf(genericsFor(view), true).map((piece, place) => ({
+    ...piece,
+    id: `candidate ${place}`, // named alike whenever they are asked for: the same question is then known as such
+    label: labelAt.get(place) ?? piece.label,
+  }));
+};
 
 /** An outfit that was found, as a sheet keeps it. */
 export const wearingsFound = (problem: DresserProblem, code: OutfitCode): Omit<WearingView, "id">[] =>
