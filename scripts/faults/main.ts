@@ -4,6 +4,7 @@ import { statusCounts } from "./status-counts";
 import { contentOfView } from "@/formats/wire/outing/content-of-view";
 import type { OutingLine, OutingView } from "@/formats/wire/outing/outing-view";
 import { hostileRequest, send } from "./hostile";
+import { killedJobs } from "./killed-jobs";
 import { sheetsPerSecond } from "./load";
 import { pause, TriedServer } from "./server";
 
@@ -99,10 +100,20 @@ async function killed(): Promise<void> {
   );
 }
 
+async function jobsKilled(): Promise<void> {
+  for (const { victim, doneShare, state, isSame } of await killedJobs(server)) {
+    console.log(
+      `a season killed at ${(100 * doneShare).toFixed(0)} % (${victim}): ${state}, ${isSame ? "the same" : "another"} result`,
+    );
+    if (!isSame) problems.push(`a season ended otherwise after ${victim} were killed`);
+  }
+}
+
 try {
   console.log(`${(await sheetsPerSecond(server.address)).toFixed(0)} day sheets a second`);
   await hostile();
   await killed();
+  await jobsKilled();
 } catch (error) {
   problems.push((error as Error).message);
 } finally {
