@@ -65,7 +65,7 @@ const PARTS = {
     return {
       figures,
       lines: [
-        `\nseason of ${outings} outings of a kit by worker processes on one database, ms, in turns`,
+        `\ntwo seasons of a kit, ${outings} outings, by worker processes on one database, ms, in turns`,
         named("one process", ...oneMs.map((ms) => column(ms))),
         named("two processes", ...twoMs.map((ms) => column(ms))),
         named("outings a second, two over one", column(ratio, 2)),

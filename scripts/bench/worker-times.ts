@@ -1,4 +1,5 @@
 import postgres from "postgres";
+import type { JobView } from "@/formats/wire/jobs/job-schema";
 import { askSeason, jobWhen, NEARLY_DAILY, untilWorkers, WORKER } from "../faults/season-job";
 import { TriedServer } from "../faults/server";
 
@@ -12,6 +13,14 @@ export type WorkerTimes = {
 };
 
 const TURNS = 2;
+/** Two at once, so that a worker has something to do while the last parts of a round are done elsewhere. */
+const SEASONS = [NEARLY_DAILY, { ...NEARLY_DAILY, wantedMinutes: 90 }] as const;
+
+function outingsOf({ state, message, result }: JobView): number {
+  if (state !== "done") throw new Error(`the season is ${state}: ${message}`);
+  return (result as { season: { days: unknown[] } }).season.days.length;
+}
+
 const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
 
 export async function workerTimes(): Promise<WorkerTimes> {
@@ -24,10 +33,9 @@ export async function workerTimes(): Promise<WorkerTimes> {
     const timed = async (): Promise<number> => {
       await sql`delete from job`; // else it is answered by what was found before
       const began = performance.now();
-      const { id } = await askSeason(server, NEARLY_DAILY);
-      const job = await jobWhen(server, id);
-      if (job.state !== "done") throw new Error(`the season is ${job.state}: ${job.message}`);
-      outings = (job.result as { season: { days: unknown[] } }).season.days.length;
+      const jobs = await Promise.all(SEASONS.map((habit) => askSeason(server, habit)));
+      const done = await Promise.all(jobs.map(({ id }) => jobWhen(server, id)));
+      outings = sum(done.map(outingsOf));
       return performance.now() - began;
     };
     await timed(); // warms the engines of both

@@ -5,7 +5,7 @@ import { describeStarterKits } from "@/formats/starter-kit/describe-kits";
 import { outingFileJsonSchema } from "@/formats/outing-file/parse";
 
 mkdirSync("docs/formats", { recursive: true });
-const schemas = { "outing-2": outingFileJsonSchema(), "kit-1": kitFileJsonSchema(), "backup-2": backupJsonSchema() };
+const schemas = { "outing-2": outingFileJsonSchema(), "kit-1": kitFileJsonSchema(), "backup-3": backupJsonSchema() };
 for (const [name, schema] of Object.entries(schemas)) {
   const file = `docs/formats/${name}.schema.json`;
   writeFileSync(file, `${JSON.stringify(schema, null, 2)}\n`);

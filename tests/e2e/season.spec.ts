@@ -73,6 +73,18 @@ test("a whole kit's season names what to wear, what to buy and what to leave; wo
   await expect(page.getByText("No worker of the server takes it")).toHaveCount(0);
   await expect(page.getByRole("region", { name: "Which outfit where" })).toContainText("Outfit 1");
   await expect(page.getByRole("heading", { name: "What this season could do without" })).toBeVisible();
+  // A piece that could be bought is told as it was found in a shop, and counted so.
+  await page.getByLabel("A piece as you find it").selectOption({ index: 1 });
+  await page.getByLabel("Its name").fill("Seen in the harbour");
+  await expect(page.getByRole("group", { name: "Seen in the harbour" })).toBeVisible();
+  await page.getByText("What its label says").press("Enter");
+  const withLabel = page.getByRole("button", { name: "Count the season with it" });
+  await expect(withLabel).toBeDisabled();
+  await page.getByRole("group", { name: "Seen in the harbour" }).getByLabel("Worn").selectOption({ index: 2 });
+  const asked = page.waitForRequest((request) => request.url().endsWith("/api/jobs"));
+  await withLabel.press("Enter");
+  expect((JSON.parse((await asked).postData()!) as { labels: unknown[] }).labels).toHaveLength(1);
+  await expect(counted(page)).toHaveText(/of 2 outings/, { timeout: 120_000 });
   // Asked again it is answered by what was found.
   const answered = page.waitForResponse((response) => response.url().endsWith("/api/jobs"));
   await page.getByRole("button", { name: "Count the season" }).click();

@@ -1,6 +1,7 @@
 import { and, asc, eq, inArray, ne, sql } from "drizzle-orm";
 import { batches } from "../../core/numeric/index";
 import { oneSnapshot, type Connection, type Database } from "../connect";
+import { logbookNote } from "../logbook-schema";
 import {
   hourOfWeather,
   outfit,
@@ -94,7 +95,12 @@ export async function readOutingsWhole(connection: Connection, ownerId: string, 
     .from(sheetCommand)
     .where(and(eq(sheetCommand.ownerId, ownerId), inArray(sheetCommand.outingId, ids)))
     .orderBy(asc(sheetCommand.position));
+  const notes = await connection
+    .select()
+    .from(logbookNote)
+    .where(and(eq(logbookNote.ownerId, ownerId), inArray(logbookNote.outingId, ids)));
   const of = {
+    notes: byOuting(notes),
     weather: byOuting(weather),
     phases: byOuting(phases),
     wearings: byOuting(wearings),
@@ -106,12 +112,13 @@ export async function readOutingsWhole(connection: Connection, ownerId: string, 
     phases: of.phases(head.id),
     wearings: of.wearings(head.id),
     commands: of.commands(head.id),
+    note: of.notes(head.id)[0] ?? null,
   }));
 }
 export type WholeOuting = Awaited<ReturnType<typeof readOutingsWhole>>[number];
 
 const OWNED = { person, place, piece, outfit, outing };
-const CONTENTS = { hourOfWeather, phase, wearing, sheetCommand };
+const CONTENTS = { hourOfWeather, phase, wearing, sheetCommand, logbookNote };
 type New<Table extends { $inferInsert: object }> = Omit<Table["$inferInsert"], "ownerId">;
 
 /** So many rows are sent to the database at once: an outing's hours have ten values each, and 65,535 are the most. */

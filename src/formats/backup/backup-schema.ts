@@ -4,10 +4,13 @@ import { z } from "zod";
 import { FEELS, OUTING_RANGE } from "@/core/outing";
 import { PIECE_STATUSES } from "@/core/pieces";
 import { SIDES } from "@/core/patches";
-import { nameSchema, timeZoneSchema } from "../outing-file/schema/common-schema";
+import { MOST_NAME, nameSchema, timeZoneSchema } from "../outing-file/schema/common-schema";
+import { outingFileSchema } from "../outing-file/schema/outing-schema";
 import { settingSchema } from "../outing-file/schema/place-schema";
 import { acceptedSchema, bodySchema } from "../outing-file/schema/person-schema";
 import { MOST_COMMANDS } from "../sheet-commands/sheet-command";
+import { verdictLineSchema } from "../wire/answers";
+import { feltSchema } from "../wire/logbook/felt-schema";
 import { practicePreferencesSchema } from "../wire/kit/practice-preferences-schema";
 import { isPriceWhole, pieceShape, PRICE_PROBLEM } from "../wire/kit/kit-schema";
 import { outfitWearingsSchema } from "../wire/kit/outfit-schema";
@@ -17,7 +20,7 @@ import { commandSchema, contentShape, preparationSchema } from "../wire/outing/o
 
 export const BACKUP_FORMAT = "umiak-backup";
 /** The newest version of the format; older ones are upgraded when read. */
-export const BACKUP_FORMAT_VERSION = 2;
+export const BACKUP_FORMAT_VERSION = 3;
 const MOST_ROWS = 20_000;
 /** Three bytes are four letters. */
 const MOST_PHOTO_LETTERS = Math.ceil(OUTING_RANGE.photoBytes[1] / 3) * 4;
@@ -69,6 +72,12 @@ const pieceSchema = z
   })
   .refine(isPriceWhole, PRICE_PROBLEM);
 const outfitSchema = z.strictObject({ id, personId: id, name: nameSchema, wearings: outfitWearingsSchema });
+const noteSchema = z.strictObject({
+  felt: feltSchema,
+  file: outingFileSchema,
+  verdict: verdictLineSchema.nullable(),
+  modelVersion: z.string().max(MOST_NAME).nullable(),
+});
 const outingSchema = z.strictObject({
   id,
   name: nameSchema,
@@ -83,11 +92,13 @@ const outingSchema = z.strictObject({
   commands: z.array(commandSchema).max(MOST_COMMANDS).default([]),
   /** How many of the commands are done. */
   done: z.int().min(0).default(0),
+  /** What was felt on it, with the outing and its prediction as they were when that was told. */
+  note: noteSchema.nullable().default(null),
 });
 
 /** What stood in the database and could not be written: in a form that cannot be read, or of something that could not. */
 const leftOutSchema = z.strictObject({
-  what: z.enum(["person", "place", "piece", "photo", "outfit", "outing", "wearing", "history"]),
+  what: z.enum(["person", "place", "piece", "photo", "outfit", "outing", "wearing", "history", "note"]),
   name: z.string().max(400),
   reason: z.string().max(400),
 });

@@ -19,6 +19,8 @@ const UPGRADERS: Readonly<Record<number, (file: Fields) => Fields>> = {
     formatVersion: 2,
     people: Array.isArray(file.people) ? file.people.map(renamedPreferences) : file.people,
   }),
+  // The third only added what may be left out.
+  2: (file) => ({ ...file, formatVersion: 3 }),
 };
 
 /** Brings a backup of any known version to the newest; what is none is left as it is. */

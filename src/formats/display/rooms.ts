@@ -3,10 +3,11 @@ import * as m from "@/messages";
 export const ROOMS = [
   { href: "/", words: m.outings },
   { href: "/kit", words: m.kit },
+  { href: "/logbook", words: m.logbookTitle },
   { href: "/people", words: m.people },
   { href: "/places", words: m.places },
-  { href: "/footwear", words: m.footwearBench },
-  { href: "/handwear", words: m.handwearBench },
+  { href: "/footwear", words: m.roomFootwear },
+  { href: "/handwear", words: m.roomHandwear },
   { href: "/reach", words: m.reachRoom },
   { href: "/method", words: m.method },
 ] as const;

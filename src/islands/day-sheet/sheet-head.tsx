@@ -156,6 +156,13 @@ const Actions = memo(({ outingId, onOpen }: ActionsProps) => (
     >
       {m.card}
     </a>
+    <a
+      className="press press-small flex items-center gap-1.5"
+      href={`/outings/${outingId}/after`}
+      title={m.logbookHowWasItSays}
+    >
+      {m.logbookHowWasIt}
+    </a>
     <Action
       label={m.copy}
       title={m.anotherOutingLikeThis}

@@ -83,15 +83,17 @@ export function Purchases({ view, ofKit: { purchases, candidates }, currency }: 
           </div>
         </>
       )}
-      <ChoiceField
-        label={m.seasonPieceOtherwise}
-        value={editing === null ? NONE : String(editing)}
-        options={[
-          [NONE, m.seasonNoPiece] as const,
-          ...candidates.map((_, piece) => [String(piece), saidOf(piece).name] as const),
-        ]}
-        onChange={(piece) => setEditing(piece === NONE ? null : Number(piece))}
-      />
+      <div className="max-w-md">
+        <ChoiceField
+          label={m.seasonPieceOtherwise}
+          value={editing === null ? NONE : String(editing)}
+          options={[
+            [NONE, m.seasonNoPiece] as const,
+            ...candidates.map((_, piece) => [String(piece), saidOf(piece).name] as const),
+          ]}
+          onChange={(piece) => setEditing(piece === NONE ? null : Number(piece))}
+        />
+      </div>
       {editing !== null && (
         <CandidateFields
           key={editing}

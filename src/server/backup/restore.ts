@@ -26,6 +26,7 @@ const headOf = ({
   phases: _phases,
   wearings: _wearings,
   commands: _commands,
+  note: _note,
   done,
   removed,
   startsAt,
@@ -59,6 +60,12 @@ async function addWhole(transaction: Connection, ownerId: string, outings: reado
     ownerId,
     "wearing",
     inAll(({ wearings }) => wearings),
+  );
+  await addContents(
+    transaction,
+    ownerId,
+    "logbookNote",
+    outings.flatMap(({ id: outingId, note }) => (note ? [{ outingId, ...note }] : [])),
   );
   await addContents(
     transaction,

@@ -3,6 +3,8 @@ import type { z } from "zod";
 import type { readBasics, WholeOuting } from "@/db";
 import { BACKUP_ROWS, type LeftOut } from "@/formats/backup/backup-schema";
 import { AppError } from "../app-error";
+import { readFelt, readOutingFile } from "../stored/stored-logbook";
+import { readVerdict } from "../stored/stored-figures";
 import { toHour, toPhase, toWearing } from "../outings/to-view";
 import { readHistory } from "../stored/stored-commands";
 import {
@@ -82,7 +84,7 @@ export class BackupRows {
     }));
   }
 
-  outing({ head, weather, phases, wearings, commands }: WholeOuting): RowOf<"outing"> | null {
+  outing({ head, weather, phases, wearings, commands, note }: WholeOuting): RowOf<"outing"> | null {
     const { id, name, personId, placeId } = head;
     if (!this.known.person.has(personId)) return this.missing("outing", name, m.itsPersonIsLeftOut);
     if (!this.known.place.has(placeId)) return this.missing("outing", name, m.itsPlaceIsLeftOut);
@@ -110,12 +112,28 @@ export class BackupRows {
       wearings: kept.map((row) => toWearing(row, name)),
       commands: history.commands,
       done: history.done,
+      note: note && this.note(note, name),
     }));
     if (!written) return null;
     const gone = wearings.length - kept.length;
     if (gone > 0) this.missing("wearing", name, m.ofWhatIsWornOnIt({ gone }));
     if (history.commands.length < commands.length) this.missing("history", name, m.whatWasDoneToItBefore);
     return written;
+  }
+
+  /** What was felt; an outing is whole without it. */
+  private note(row: NonNullable<WholeOuting["note"]>, name: string): unknown {
+    try {
+      return {
+        felt: readFelt(row.felt, name),
+        file: readOutingFile(row.file, name),
+        verdict: readVerdict(row.verdict),
+        modelVersion: row.modelVersion,
+      };
+    } catch (error) {
+      if (!(error instanceof AppError)) throw error;
+      return this.missing("note", name, error.message);
+    }
   }
 
   private missing(what: LeftOut["what"], name: string, reason: string): null {

@@ -33,7 +33,7 @@ const withDefaults =
  * A reader of one kind of stored JSON.
  * @param words what it is, for whoever has to mend it
  */
-const reader =
+export const reader =
   <Schema extends z.ZodType>(words: string, schema: Schema, ...upgrades: readonly Upgrade[]) =>
   (value: unknown, whose: string): z.output<Schema> => {
     const parsed = schema.safeParse(upgrades.reduce((older, upgrade) => upgrade(older), value));

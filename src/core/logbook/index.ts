@@ -1,0 +1,16 @@
+export { coldByPiece, type PieceTold } from "./by-piece";
+export {
+  DAMP_AT,
+  ENDINGS,
+  FELT_PARTS,
+  FELT_RANGE,
+  feltPartsOf,
+  isCold,
+  VOTES,
+  type DampAt,
+  type Ending,
+  type Felt,
+  type FeltPart,
+  type PartFelt,
+  type Vote,
+} from "./felt";

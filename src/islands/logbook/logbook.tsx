@@ -1,0 +1,161 @@
+import * as m from "@/messages";
+import { useEffect, useState } from "react";
+import { coldByPiece } from "@/core/logbook";
+import { plainNumber } from "@/formats/display/numbers";
+import type { Preferences } from "@/formats/display/preferences";
+import { quantityText } from "@/formats/display/quantities";
+import { dateText, durationText } from "@/formats/display/time";
+import { feltWords } from "@/formats/display/words/logbook-words";
+import { verdictWords } from "@/formats/display/words/sheet-words";
+import { logbookCsv } from "@/formats/logbook/logbook-csv";
+import type { LogbookEntry } from "@/formats/wire/logbook/logbook-view";
+import type { VerdictLine } from "@/formats/wire/outing/outing-view";
+import { sendUnsent } from "@/stores/logbook/note";
+import { $preferences } from "@/stores/preferences";
+import { ChoiceField } from "../fields/choice-field";
+import { TextField } from "../fields/text-field";
+import { guarded } from "../page/guarded";
+import { OnceAlive } from "../page/once-alive";
+import { saveFile } from "../page/save-file";
+import { useInitially } from "../page/use-initially";
+import { FeltPicture } from "./felt-picture";
+
+type Props = { readonly entries: readonly LogbookEntry[]; readonly preferences: Preferences };
+
+const EVERYBODY = "";
+
+/** Whether an entry holds a text: in its names, what was worn, what was written. */
+function holds({ name, placeName, personName, pieces, felt }: LogbookEntry, text: string): boolean {
+  const all = [
+    name,
+    placeName,
+    personName,
+    ...pieces.map((piece) => piece.name),
+    felt.changed,
+    felt.wentRight,
+    felt.words,
+  ];
+  return all.join("\n").toLowerCase().includes(text.trim().toLowerCase());
+}
+
+/** Every sit that was told of: predicted and felt, as a picture, a table, and by piece. */
+function Logbook({ entries, preferences }: Props) {
+  useInitially(() => $preferences.set(preferences));
+  const [person, setPerson] = useState(EVERYBODY);
+  const [text, setText] = useState("");
+  useEffect(() => {
+    void sendUnsent(window.localStorage).then((sent) => {
+      if (sent > 0) window.location.reload();
+    });
+  }, []);
+  const people = [...new Map(entries.map(({ personId, personName }) => [personId, personName]))];
+  const shown = entries.filter((entry) => (person === EVERYBODY || entry.personId === person) && holds(entry, text));
+  return (
+    <OnceAlive>
+      <div className="no-print flex flex-wrap items-end gap-4">
+        {people.length > 1 && (
+          <ChoiceField
+            label={m.logbookColumnPerson}
+            value={person}
+            options={[[EVERYBODY, m.logbookEverybody] as const, ...people]}
+            onChange={setPerson}
+          />
+        )}
+        <TextField label={m.logbookSearch} value={text} onChange={setText} />
+        <button
+          type="button"
+          className="press"
+          disabled={shown.length === 0}
+          onClick={() => saveFile("logbook.csv", "text/csv", logbookCsv(shown))}
+        >
+          {m.logbookCsv}
+        </button>
+      </div>
+      <p role="status" className="text-muted py-2 text-sm">
+        {m.logbookShown({ shown: shown.length, all: entries.length })}
+      </p>
+      <div className="grid gap-6 lg:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
+        <FeltPicture entries={shown} />
+        <ByPiece entries={shown} />
+      </div>
+      <Sits entries={shown} />
+    </OnceAlive>
+  );
+}
+
+function Sits({ entries }: { readonly entries: readonly LogbookEntry[] }) {
+  return (
+    <div className="overflow-x-auto pt-4" tabIndex={0} role="region" aria-label={m.logbookTitle}>
+      <table className="w-full text-sm max-sm:block" data-testid="logbook-table">
+        <thead className="max-sm:hidden">
+          <tr className="border-ink border-b text-left">
+            {[
+              m.logbookColumnOuting,
+              m.logbookColumnAirWind,
+              m.logbookColumnPredictedWords,
+              m.logbookColumnFeltWords,
+            ].map((head) => (
+              <th key={head} scope="col" className="p-1">
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody className="max-sm:block">
+          {entries.map((entry) => (
+            <tr key={entry.outingId} className="border-line border-b align-top max-sm:block">
+              <th scope="row" className="p-1 text-left font-normal max-sm:block">
+                <a className="underline" href={`/outings/${entry.outingId}/after`}>
+                  {entry.name}
+                </a>
+                <span className="text-muted block">
+                  {dateText(entry.startsAt, entry.timeZone)} · {entry.personName} · {entry.placeName}
+                  {entry.invented && ` · ${m.invented}`}
+                </span>
+              </th>
+              <td className="p-1 whitespace-nowrap max-sm:block">
+                {quantityText("temperature", entry.airTemperatureC, 0)}, {quantityText("wind", entry.windMPerS, 0)}
+              </td>
+              <td className="p-1 max-sm:block">
+                {entry.predicted ? verdictWords(entry.predicted) : m.logbookNoPrediction}
+                <Range of={entry.predicted} />
+              </td>
+              <td className="p-1 max-sm:block">{feltWords(entry.felt)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** Where eight cases of ten lay; verdicts of older models have none. */
+function Range({ of: verdict }: { readonly of: VerdictLine | null }) {
+  if (!verdict || verdict.lowMinutes === null || verdict.highMinutes === null) return null;
+  const [low, high] = [durationText(verdict.lowMinutes), durationText(verdict.highMinutes)];
+  return <span className="text-muted block">{m.logbookRange({ low, high })}</span>;
+}
+
+const MOST_PIECES = 12;
+
+function ByPiece({ entries }: { readonly entries: readonly LogbookEntry[] }) {
+  const told = coldByPiece(entries).slice(0, MOST_PIECES);
+  if (told.length === 0) return <p className="text-muted max-w-prose text-sm">{m.logbookNoVotes}</p>;
+  return (
+    <section aria-labelledby="by-piece">
+      <h2 id="by-piece" className="text-lg font-semibold">
+        {m.logbookByPiece}
+      </h2>
+      <p className="text-muted max-w-prose text-sm">{m.logbookByPieceSays}</p>
+      <ul>
+        {told.map((piece) => (
+          <li key={piece.id}>
+            {m.logbookColdIn({ name: piece.name, cold: plainNumber(piece.cold, 0), told: plainNumber(piece.told, 0) })}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+export default guarded(Logbook);

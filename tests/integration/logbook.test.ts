@@ -1,0 +1,100 @@
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import type { APIContext } from "astro";
+import type { Felt } from "@/core/logbook";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { DELETE as forget, GET as read, PUT as tell } from "@/pages/api/outings/[id]/note";
+import { GET as readOuting } from "@/pages/api/outings/[id]/index";
+import { PUT as savePiece } from "@/pages/api/pieces/[id]/index";
+import { GET as listOutings } from "@/pages/api/outings/index";
+import { LOCAL_OWNER_ID } from "@/server/access";
+import { backupStream, exportOuting } from "@/server/backup/backup";
+import { restoreBackup } from "@/server/backup/restore";
+import { seedDemo } from "@/server/demo/seed";
+import { logbookOf } from "@/server/logbook/logbook";
+import { contentOf, type KitPiece } from "@/formats/wire/kit/kit-view";
+import { freshDatabase, type FreshDatabase } from "./fresh-database";
+
+let fresh: FreshDatabase;
+let outings: readonly OutingView[];
+beforeAll(async () => {
+  fresh = await freshDatabase();
+  await seedDemo(fresh.database);
+  process.env.DATABASE_URL = fresh.url;
+  outings = (await (await call(listOutings)).json()) as OutingView[];
+});
+afterAll(() => fresh.close());
+
+async function call(handler: unknown, id?: string, body?: unknown, method = body ? "PUT" : "GET"): Promise<Response> {
+  const request = new Request("http://127.0.0.1/api", {
+    method,
+    ...(body ? { body: JSON.stringify(body), headers: { "content-type": "application/json" } } : {}),
+  });
+  return (handler as (context: APIContext) => Promise<Response>)({ request, params: { id } } as unknown as APIContext);
+}
+
+const FELT: Felt = {
+  minutes: 130,
+  ended: "cold",
+  first: "leftToes",
+  parts: { leftToes: { vote: "painful", coldAfterMinutes: 95 }, face: { vote: "cool", coldAfterMinutes: null } },
+  dampAt: ["trunk"],
+  changed: "",
+  wentRight: "",
+  words: "=SUM(A1)",
+};
+
+describe("a note", () => {
+  it("is told of every outing of the demonstration, with how long alone, and read back", async () => {
+    for (const { id } of outings) {
+      expect(await (await call(read, id)).json()).toBeNull();
+      expect((await call(tell, id, { minutes: 60 })).status).toBe(200);
+    }
+    const book = await logbookOf(fresh.database, LOCAL_OWNER_ID);
+    expect(book.map(({ outingId }) => outingId).sort()).toEqual(outings.map(({ id }) => id).sort());
+    for (const { felt, predicted, pieces } of book) {
+      expect(felt).toMatchObject({ minutes: 60, ended: null, first: null, parts: {} });
+      expect(predicted?.plannedMinutes).toBeGreaterThan(0);
+      expect(pieces.length).toBeGreaterThan(3);
+    }
+  });
+
+  it("keeps the outing as it was: what is changed later changes no past sit", async () => {
+    const [{ id }] = outings as [OutingView];
+    await call(tell, id, FELT);
+    const before = (await logbookOf(fresh.database, LOCAL_OWNER_ID)).find(({ outingId }) => outingId === id)!;
+    const view = (await (await call(readOuting, id)).json()) as OutingView;
+    const worn = view.kit.find(({ id: own }) => view.wearings.some(({ pieceId }) => pieceId === own))!;
+    const piece = { ...worn, note: "", care: {}, version: 1 } as unknown as KitPiece;
+    const renamed = { ...contentOf(piece), name: "Another name", version: 1 };
+    expect((await call(savePiece, worn.id, renamed)).status).toBe(200);
+    await call(tell, id, { ...FELT, minutes: 140 });
+    const after = (await logbookOf(fresh.database, LOCAL_OWNER_ID)).find(({ outingId }) => outingId === id)!;
+    expect(after).toEqual({ ...before, felt: { ...FELT, minutes: 140 } });
+    expect(after.pieces.some(({ name }) => name === "Another name")).toBe(false);
+  });
+
+  it("goes along in a backup and in the file of one outing", async () => {
+    const [{ id }] = outings as [OutingView];
+    const one = await exportOuting(fresh.database, LOCAL_OWNER_ID, id, new Date());
+    expect(one.outings[0]!.note?.felt.minutes).toBe(140);
+    const whole: unknown = JSON.parse(
+      await new Response(backupStream(fresh.database, LOCAL_OWNER_ID, new Date())).text(),
+    );
+    const other = await freshDatabase();
+    expect(await restoreBackup(other.database, LOCAL_OWNER_ID, whole, Date.now())).toMatchObject({ kind: "restored" });
+    expect(await logbookOf(other.database, LOCAL_OWNER_ID)).toEqual(await logbookOf(fresh.database, LOCAL_OWNER_ID));
+    await other.close();
+  });
+
+  it("is refused with what is wrong, and forgotten once", async () => {
+    const [{ id }] = outings as [OutingView];
+    const refused = await call(tell, id, { ...FELT, minutes: 2000, parts: { nose: { vote: "cold" } } });
+    expect(refused.status).toBe(400);
+    const { error } = (await refused.json()) as { error: { problems: { path: string }[] } };
+    expect(error.problems.map(({ path }) => path)).toEqual(["minutes", "parts"]);
+    expect((await call(tell, "01900000-0000-7000-8000-0000000000ff", { minutes: 5 })).status).toBe(404);
+    expect((await call(forget, id, undefined, "DELETE")).status).toBe(200);
+    expect((await call(forget, id, undefined, "DELETE")).status).toBe(404);
+    expect(await (await call(read, id)).json()).toBeNull();
+  });
+});
