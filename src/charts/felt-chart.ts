@@ -7,6 +7,7 @@ import type { Frame } from "./front-chart";
 export type FeltPoint = {
   readonly predictedMinutes: number;
   readonly lowMinutes: number;
+  /** Infinite where it is later than was looked at. */
   readonly highMinutes: number;
   readonly feltMinutes: number;
 };
@@ -19,11 +20,10 @@ export type FeltChart = {
   readonly ticks: readonly number[];
 };
 
+/** Twice as long is as far on paper. */
+const TICKS = [15, 30, 60, 120, 240, 480, 960];
 /** Shorter ones are drawn at it: the scale is of shares, and has no nought. */
 const LEAST_MINUTES = 10;
-const TICKS = [10, 15, 30, 45, 1, 1.5, 2, 3, 4, 6, 8, 12, 24].map((own, place) =>
-  place < 4 ? own : own * MINUTES_PER_HOUR,
-);
 
 /** Predicted minutes over felt ones: as far off in shares is as far off on paper. */
 export function feltChart(points: readonly FeltPoint[], { left, right, top, bottom }: Frame): FeltChart {
@@ -31,7 +31,7 @@ export function feltChart(points: readonly FeltPoint[], { left, right, top, bott
     predictedMinutes,
     feltMinutes,
     lowMinutes,
-    highMinutes,
+    ...(highMinutes === Infinity ? [] : [highMinutes]),
   ]);
   const least = Math.max(LEAST_MINUTES, (min(all) ?? MINUTES_PER_HOUR) * 0.9);
   const most = Math.max(least * 2, (max(all) ?? 4 * MINUTES_PER_HOUR) * 1.1);

@@ -74,10 +74,12 @@ test("no English is left on any page, nor in what is opened on them", async ({ p
     "/handwear",
     "/reach",
     "/season",
+    "/logbook",
     "/method",
     `${sheet}/pack`,
     `${sheet}/dress`,
     `${sheet}/card`,
+    `${sheet}/after`,
     "/nowhere",
   ]) {
     await page.goto(path);

@@ -12,7 +12,8 @@ const pointOf = ({ predicted, felt }: LogbookEntry): FeltPoint | null =>
   predicted && {
     predictedMinutes: predicted.minutesStill,
     lowMinutes: predicted.lowMinutes ?? predicted.minutesStill,
-    highMinutes: predicted.highMinutes ?? predicted.minutesStill,
+    // Later than was looked at: as far as the picture goes.
+    highMinutes: predicted.lowMinutes === null ? predicted.minutesStill : (predicted.highMinutes ?? Infinity),
     feltMinutes: felt.minutes,
   };
 

@@ -110,7 +110,7 @@ function Sits({ entries }: { readonly entries: readonly LogbookEntry[] }) {
                 </a>
                 <span className="text-muted block">
                   {dateText(entry.startsAt, entry.timeZone)} · {entry.personName} · {entry.placeName}
-                  {entry.invented && ` · ${m.invented}`}
+                  {entry.invented && ` ${m.invented}`}
                 </span>
               </th>
               <td className="p-1 whitespace-nowrap max-sm:block">
@@ -129,11 +129,17 @@ function Sits({ entries }: { readonly entries: readonly LogbookEntry[] }) {
   );
 }
 
-/** Where eight cases of ten lay; verdicts of older models have none. */
+/** Where eight cases of ten lay, their upper end perhaps later than was looked at; verdicts of older models have none. */
 function Range({ of: verdict }: { readonly of: VerdictLine | null }) {
-  if (!verdict || verdict.lowMinutes === null || verdict.highMinutes === null) return null;
-  const [low, high] = [durationText(verdict.lowMinutes), durationText(verdict.highMinutes)];
-  return <span className="text-muted block">{m.logbookRange({ low, high })}</span>;
+  if (!verdict || verdict.lowMinutes === null) return null;
+  const low = durationText(verdict.lowMinutes);
+  return (
+    <span className="text-muted block">
+      {verdict.highMinutes === null
+        ? m.logbookRangeOpen({ low })
+        : m.logbookRange({ low, high: durationText(verdict.highMinutes) })}
+    </span>
+  );
 }
 
 const MOST_PIECES = 12;

@@ -4,10 +4,11 @@ import { untilRecomputed } from "../recomputing";
 
 const sameOrigin = (address: string): boolean => new URL(address).origin === window.location.origin;
 
-/** What this page is made of. */
+/** What this page is made of, and pages that are wanted after it where there may be no network. */
 function ownAddresses(): string[] {
   const loaded = performance.getEntriesByType("resource").map(({ name }) => name);
-  return [...new Set([window.location.href, ...loaded])].filter(
+  const along = [...document.querySelectorAll<HTMLAnchorElement>("a[data-kept-along]")].map(({ href }) => href);
+  return [...new Set([window.location.href, ...along, ...loaded])].filter(
     (address) => sameOrigin(address) && !new URL(address).pathname.startsWith("/api/"),
   );
 }

@@ -1,0 +1,77 @@
+import { readFileSync } from "node:fs";
+import { expect, type Page } from "@playwright/test";
+import { listening, openSheet, settled } from "./sheet";
+import { test } from "./test";
+
+async function openNote(page: Page): Promise<string> {
+  await openSheet(page);
+  await settled(page);
+  const name = (await page.getByRole("heading", { level: 1 }).textContent())!.split(" Svartmyra")[0]!.trim();
+  await page.getByRole("link", { name: "How was it?" }).click();
+  await listening(page);
+  return name;
+}
+
+test("what was felt is told by keyboard, stands in the logbook beside the prediction, is taken along and forgotten", async ({
+  page,
+}) => {
+  const name = await openNote(page);
+  await expect(page.getByText(/^Predicted: .+ still, then/)).toBeVisible();
+  await page.getByRole("button", { name: "Keep", exact: true }).press("Enter");
+  await expect(page.getByRole("alert")).toHaveText(/^Say how long you sat/);
+  await page.getByLabel("Sat for").fill("95");
+  await page.getByRole("group", { name: "Why it ended" }).getByLabel("the cold").press("Space");
+  await page.getByRole("group", { name: "What got cold first" }).getByLabel("left toes").press("Space");
+  await page.getByRole("group", { name: "left toes" }).getByLabel("painful").press("Space");
+  await page.getByRole("button", { name: "Say when: left toes" }).press("Enter");
+  await page.getByLabel("left toes cold after").fill("70");
+  await page.getByRole("button", { name: "trunk" }).press("Enter");
+  await page.getByLabel("Anything else").fill("The ice sang.");
+  await page.getByRole("button", { name: "Keep", exact: true }).press("Enter");
+  await expect(page.getByText("Kept in the logbook.")).toBeVisible();
+  await page.reload();
+  await listening(page);
+  await expect(page.getByLabel("left toes cold after")).toHaveValue("70");
+
+  await page.goto("/logbook");
+  await listening(page);
+  await page.getByLabel("Search").fill(name);
+  const row = page.getByTestId("logbook-table").getByRole("row", { name });
+  await expect(row).toContainText("1 h 35 · the cold · first cold: left toes");
+  await expect(row).toContainText(/eight cases of ten: .+/);
+  await expect(page.getByRole("img", { name: new RegExp(`${name}: predicted .+, really 1 h 35`) })).toBeVisible();
+  await expect(page.getByText(/boot.*: cold 1 of 1 times/i)).toBeVisible();
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: "As CSV" }).click();
+  const text = readFileSync(await (await download).path(), "utf8");
+  expect(text).toContain("The ice sang.");
+  expect(text.trim().split(/\r?\n/)).toHaveLength(2);
+
+  await row.getByRole("link", { name }).click();
+  await listening(page);
+  await page.getByRole("button", { name: "Forget this note" }).press("Enter");
+  await expect(page.getByText("Forgotten.")).toBeVisible();
+  await page.goto("/logbook");
+  await expect(page.getByRole("link", { name })).toHaveCount(0);
+});
+
+test.describe("without a network", () => {
+  test.use({ serviceWorkers: "allow" });
+  test("a note is kept in the browser and sent once there is one", async ({ page, context }) => {
+    await openSheet(page);
+    await settled(page);
+    await page.getByRole("link", { name: "Card" }).click();
+    await expect(page.locator("html[data-offline=kept]")).toHaveCount(1);
+    await context.setOffline(true);
+    await page.getByRole("link", { name: "How long it really was, and what got cold" }).click();
+    await listening(page);
+    await page.getByLabel("Sat for").fill("80");
+    await page.getByRole("button", { name: "Keep", exact: true }).click();
+    await expect(page.getByText("Kept in this browser; it is sent when the server answers again.")).toBeVisible();
+    await context.setOffline(false);
+    const id = /outings\/([^/]+)\//.exec(page.url())![1]!;
+    await expect
+      .poll(async () => (await (await page.request.get(`/api/outings/${id}/note`)).json()) as object | null)
+      .toMatchObject({ minutes: 80 });
+  });
+});
