@@ -1,7 +1,8 @@
+import { AFTER, provedOn } from "./calibration/calibration-proof";
 import { largeKits, longerSearches, piecesMore, smallKits } from "./dresser/dresser-proof";
 import { proofLines, proveOddFiles } from "./odd-files";
 
-// `npm run -s proof -- 5000` tries odd files; `npm run -s proof -- dresser 100 20 20000 20` the dresser: so many small kits
+// `npm run -s proof -- calibration 40` what notes teach of so many simulated people; `-- 5000` tries odd files; `npm run -s proof -- dresser 100 20 20000 20` the dresser: so many small kits
 // against all their outfits, so many large ones against so many outfits by chance, so many with a piece more; `dresser 0 0 0 0 0 10` the search against longer ones. `--json` prints figures.
 
 const isJson = process.argv.includes("--json");
@@ -9,7 +10,19 @@ const words = process.argv.slice(2).filter((word) => word !== "--json");
 const print = (figures: object, lines: readonly string[]): void =>
   console.log(isJson ? JSON.stringify(figures) : lines.join("\n"));
 
-if (words[0] === "dresser") {
+if (words[0] === "calibration") {
+  const people = Number(words[1] ?? 40);
+  const proofs = { everyPart: provedOn(people, "everyPart", AFTER), endingPart: provedOn(people, "endingPart", AFTER) };
+  print(proofs, [
+    `${people} simulated people: error of minutes on further outings (sd of ln), of the person alone and in all; cover of the eight cases of ten`,
+    ...Object.entries(proofs).flatMap(([noting, rows]) =>
+      rows.map(
+        ({ notes, persistent, total, worstPerson, cover }) =>
+          `${noting.padEnd(12)} ${notes} notes: ${persistent.toFixed(3)}  ${total.toFixed(3)}  worst person ${(100 * worstPerson).toFixed(0)} %  cover ${cover === null ? "-" : `${(100 * cover).toFixed(0)} %`}`,
+      ),
+    ),
+  ]);
+} else if (words[0] === "dresser") {
   const [small = 100, large = 20, tries = 20_000, mores = 20, mostOutfits, longerOnes = 0] = words.slice(1).map(Number);
   const smalls = await smallKits(small, mostOutfits);
   const larges = await largeKits(large, tries);

@@ -6,6 +6,13 @@ import { test } from "./test";
 async function openNote(page: Page): Promise<string> {
   await openSheet(page);
   await settled(page);
+  const id = page.url().split("/").at(-1)!;
+  await expect // its verdict is kept by the server a moment after the sheet shows its own
+    .poll(async () => {
+      const lines = (await (await page.request.get("/api/outings")).json()) as { id: string; verdict: unknown }[];
+      return lines.find((line) => line.id === id)?.verdict ?? null;
+    })
+    .not.toBeNull();
   const name = (await page.getByRole("heading", { level: 1 }).textContent())!.split(" Svartmyra")[0]!.trim();
   await page.getByRole("link", { name: "How was it?" }).click();
   await listening(page);

@@ -91,6 +91,7 @@ function bodiesFor(path: string): unknown[] {
     const { version, startsAt, person, place } = theirs;
     return [{ version, name: "mine", startsAt, personId: person.id, placeId: place.id }];
   }
+  if (path.endsWith("outings/[id]/note.ts")) return [{ minutes: 5 }];
   if (path.endsWith("people/[id]/index.ts")) {
     const { id: _id, practicePreferences: _practices, ...person } = theirs.person;
     return [{ ...person, name: "mine", version: 1, retired: true }];

@@ -1,26 +1,22 @@
-import type { PieceKind } from "../pieces";
+import type { LaneName } from "../pieces";
 import { isCold, type Felt, type FeltPart } from "./felt";
 
-/** Which parts a piece of a kind keeps warm. */
-const KEEPS_WARM: Readonly<Record<PieceKind, readonly FeltPart[]>> = {
-  garment: ["body"],
-  footwear: ["leftToes", "rightToes"],
-  sock: ["leftToes", "rightToes"],
-  liner: ["leftToes", "rightToes"],
-  footbed: ["leftToes", "rightToes"],
-  handwear: ["leftFingers", "rightFingers"],
-  headwear: ["face"],
-  neckwear: ["face"],
-  pad: ["body"],
-  protection: ["body"],
-  heatSource: [],
+/** Which parts are kept warm by what is worn where; of what lies under the seat nobody can say. */
+const KEPT_WARM: Readonly<Record<LaneName, readonly FeltPart[]>> = {
+  Head: ["face"],
+  Neck: ["face"],
+  Trunk: ["body"],
+  Hands: ["leftFingers", "rightFingers"],
+  Legs: ["body"],
+  Feet: ["leftToes", "rightToes"],
+  Under: [],
 };
 
 /** How often somebody was cold where a piece should have kept them warm. */
 export type PieceTold = { readonly id: string; readonly name: string; readonly told: number; readonly cold: number };
 
 type Entry = {
-  readonly pieces: readonly { readonly id: string; readonly name: string; readonly kind: PieceKind }[];
+  readonly pieces: readonly { readonly id: string; readonly name: string; readonly lane: LaneName }[];
   readonly felt: Felt;
 };
 
@@ -31,8 +27,8 @@ type Entry = {
 export function coldByPiece(entries: readonly Entry[]): PieceTold[] {
   const byPiece = new Map<string, PieceTold>();
   for (const { pieces, felt } of entries) {
-    for (const { id, name, kind } of pieces) {
-      const parts = KEEPS_WARM[kind];
+    for (const { id, name, lane } of pieces) {
+      const parts = KEPT_WARM[lane];
       const votes = parts.flatMap((part) => felt.parts[part]?.vote ?? []);
       const isFirst = felt.first !== null && parts.includes(felt.first);
       if (votes.length === 0 && !isFirst) continue;

@@ -1,5 +1,3 @@
-import type { Limit, LimitPart } from "../limits";
-
 /** Parts that are asked about after a sit. */
 export const FELT_PARTS = ["leftToes", "rightToes", "leftFingers", "rightFingers", "face", "body"] as const;
 export type FeltPart = (typeof FELT_PARTS)[number];
@@ -43,15 +41,6 @@ export const FELT_RANGE = {
   minutes: [0, 1440],
   letters: 2000,
 } as const;
-
-/** Parts a limit is felt at. */
-export function feltPartsOf(limit: Limit, part: LimitPart | null, side: "left" | "right" | "both" | null): FeltPart[] {
-  const bySide = (left: FeltPart, right: FeltPart): FeltPart[] =>
-    side === "left" ? [left] : side === "right" ? [right] : [left, right];
-  if (part === "toes") return bySide("leftToes", "rightToes");
-  if (part === "fingers") return bySide("leftFingers", "rightFingers");
-  return [limit === "face" ? "face" : "body"];
-}
 
 /** From what vote on a part counts as cold. */
 const COLD_FROM = VOTES.indexOf("cold");

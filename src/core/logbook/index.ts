@@ -4,7 +4,6 @@ export {
   ENDINGS,
   FELT_PARTS,
   FELT_RANGE,
-  feltPartsOf,
   isCold,
   VOTES,
   type DampAt,

@@ -35,3 +35,4 @@ export { kindAt, activityAt, activitiesOf } from "./activities";
 export { sitSpans, type SitSpan } from "./sits";
 export { minutesBefore, totalMinutes } from "./minutes";
 export { atSeatFromMinute, staysAtSeat, type Stay } from "./seat";
+export { withSitMinutes } from "./with-sit-minutes";

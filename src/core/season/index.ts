@@ -11,5 +11,5 @@ export {
   type SeasonOuting,
   type SeasonSummary,
 } from "./season";
-export { hoursNear, withSitMinutes } from "./outing-on";
+export { hoursNear } from "./outing-on";
 export type { SeasonHour, SeasonSite, SeasonWeather } from "./season-weather";

@@ -1,4 +1,4 @@
-import { atSeatFromMinute, sitSpans, totalMinutes, withPhaseMinutes, type Outing } from "../outing";
+import { atSeatFromMinute, totalMinutes, type Outing } from "../outing";
 import { MS_PER_MINUTE } from "../units";
 import type { SeasonHour, SeasonSite } from "./season-weather";
 
@@ -6,15 +6,6 @@ import type { SeasonHour, SeasonSite } from "./season-weather";
 const BESIDE_MINUTES = 60;
 /** Between hours further apart nothing is known (assumption). */
 const MOST_APART_MINUTES = 180;
-
-/** An outing whose first sit lasts so long: its last phase of sitting takes what is more or less. */
-export function withSitMinutes<Own extends Pick<Outing, "phases" | "wearings">>(outing: Own, minutes: number): Own {
-  const [span] = sitSpans(outing.phases);
-  if (!span) return outing;
-  const { phases, wearings } = outing;
-  const wanted = phases[span.lastPhase]!.minutes + minutes - (span.toMinute - span.fromMinute);
-  return { ...outing, ...withPhaseMinutes(phases, wearings, span.lastPhase, Math.max(1, wanted)) };
-}
 
 /**
  * An outing on a day of a season: one is at the seat at an instant, in the weather of the hours around it.

@@ -6,7 +6,7 @@ import { simulateOuting } from "../simulation";
 import { dayLight } from "../sun";
 import { MS_PER_HOUR, MS_PER_MINUTE } from "../units";
 import { datesOf, type SeasonHabit } from "./habit";
-import { withSitMinutes } from "./outing-on";
+import { withSitMinutes } from "../outing";
 import { seasonOf, summaryOf } from "./season";
 import type { SeasonHour, SeasonSite } from "./season-weather";
 

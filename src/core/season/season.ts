@@ -1,10 +1,10 @@
 import { lastingOf, type Lasting, type Limit } from "../limits";
-import { sitSpans, type Outing } from "../outing";
+import { sitSpans, withSitMinutes, type Outing } from "../outing";
 import type { RestedPerson } from "../sitter";
 import { restedFor, simulateOneSit } from "../simulation";
 import { WeatherCourse } from "../weather";
 import { datesOf, type SeasonDate, type SeasonHabit } from "./habit";
-import { outingOn, withSitMinutes } from "./outing-on";
+import { outingOn } from "./outing-on";
 import type { SeasonWeather } from "./season-weather";
 
 /** How a day of a season goes. */

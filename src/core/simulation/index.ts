@@ -8,4 +8,6 @@ export { simulateOneSit, simulateSitMinutes, type SitMinutes } from "./sit-minut
 export { type SitAnswer, spareMinutes } from "./sit-answer";
 export { outfitResolverOf, phaseAt, Surroundings, type LabelErrors } from "./surroundings";
 export { WARM_ROOM, WIND_STEPS_PER_M_PER_S } from "./conditions";
+export type { FeltAt } from "./sit-watches";
+export { simulateCurves } from "./simulate-curves";
 export { decidingMinutes, type DecidingMinutes } from "./deciding-minutes";

@@ -14,14 +14,14 @@ const LOOK_EVERY_MINUTES = 15;
  * @returns what was seen once it is sure; `null` where the phase was lived whole
  */
 export function liveUntilSure(run: Run, span: SitSpan, stretch: Stretch, pastShare = 0): SeenCrossings | null {
-  const { outing, recorder, ruling } = run;
+  const { outing, recorder, ruling, feltAt } = run;
   const inTask = taskMinutes(outing.phases, span);
   let seen: SeenCrossings | null = null;
   let nextLook = stretch.from + LOOK_EVERY_MINUTES;
   run.course.live(stretch, recorder, 0, (minute) => {
     if (minute < nextLook || minute === stretch.to) return false;
     nextLook = minute + LOOK_EVERY_MINUTES;
-    const watches = sitWatches(recorder.series, span.fromMinute, minute, null, 0);
+    const watches = sitWatches(recorder.series, span.fromMinute, minute, null, 0, feltAt);
     const now = seenIn(watches, ruling, outing.person.accepted, inTask);
     const [first] = now.crossings;
     if (!isSure(first, now.covered) || now.covered < first!.minute * (1 + pastShare)) return false;

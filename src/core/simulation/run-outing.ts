@@ -7,7 +7,7 @@ import { cautionOutsideAdults, minutesBefore, natureByOwnWord, totalMinutes } fr
 import { Course, type Stepping } from "./course";
 import { OUTING_RANGE, type Outing } from "../outing";
 import { createRecorder, type OutingSeries, type Recorder } from "./series";
-import { sitWatches } from "./sit-watches";
+import { sitWatches, type FeltAt } from "./sit-watches";
 import { sitSpans, type SitSpan } from "../outing";
 import { Surroundings, type LabelErrors } from "./surroundings";
 
@@ -18,6 +18,8 @@ export type SimulationOptions = {
   readonly nature?: BodilyNature | undefined;
   /** What is worn, resolved before, with labels that say too much or too little; as read when not given. */
   readonly labelErrors?: LabelErrors | undefined;
+  /** Where this person feels a limit, where it is not where others do. */
+  readonly feltAt?: FeltAt | undefined;
   /** Limits to judge by; those that rule for this person when not given. */
   readonly only?: readonly Limit[] | undefined;
   /** "paced" when not given. */
@@ -34,6 +36,7 @@ export type Run = {
   readonly surroundings: Surroundings;
   /** Limits that may end a sit. */
   readonly ruling: readonly Limit[];
+  readonly feltAt: FeltAt;
 };
 
 /** What may end a sit of this person: the standard's heat debt only where they prefer its rule. */
@@ -69,7 +72,7 @@ export function beginRun(
   options: SimulationOptions,
 ): { readonly run: Run; readonly spans: readonly SitSpan[] } {
   const { rested, labelErrors, nature = natureOf(outing.person) } = options;
-  const { only: ruling = rulingLimits(outing.person), stepping = "paced", allCurves = true } = options;
+  const { only: ruling = rulingLimits(outing.person), stepping = "paced", allCurves = true, feltAt = {} } = options;
   if (outing.phases.length === 0) throw new CoreError("no-phases", m.anOutingNeedsAtLeastOne);
   const spans = sitSpans(outing.phases);
   if (spans.length === 0) throw new CoreError("no-sit", m.anOutingNeedsAtLeastOne2);
@@ -81,7 +84,7 @@ export function beginRun(
   const surroundings = new Surroundings(outing, labelErrors);
   const course = new Course(sitter, surroundings, stepping, outing.fallsInAtMinute);
   recorder.record(0, sitter, surroundings.at(0, 0, 0));
-  return { run: { outing, course, recorder, surroundings, ruling }, spans };
+  return { run: { outing, course, recorder, surroundings, ruling, feltAt }, spans };
 }
 
 /**
@@ -126,13 +129,13 @@ export function holdUntilSettled<Seen>(
   look: (watches: readonly Watch[], before: Seen | null) => Seen,
   isSettled: (seen: Seen) => boolean,
 ): Seen {
-  const { outing, course, recorder } = run;
+  const { outing, course, recorder, feltAt } = run;
   const state = course.save();
   const phaseStart = minutesBefore(outing.phases, lastPhase);
   let held: Recorder | null = null;
   let heldMinutes = 0;
   const lookNow = (before: Seen | null): Seen =>
-    look(sitWatches(recorder.series, fromMinute, toMinute, held && held.series, heldMinutes), before);
+    look(sitWatches(recorder.series, fromMinute, toMinute, held && held.series, heldMinutes, feltAt), before);
   let seen = lookNow(null);
   while (heldMinutes < HELD_PAST_PLAN_MINUTES && !isSettled(seen)) {
     held ??= recorderFrom(run, toMinute, lastPhase, phaseStart);

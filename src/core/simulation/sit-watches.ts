@@ -1,5 +1,5 @@
 import { DIGITS, type Digit } from "../digits";
-import { LIMITS, TRUNK_FLOOR, type Limit, type LimitPlace, type Watch } from "../limits";
+import { LIMITS, TRUNK_FLOOR, type Bounds, type Limit, type LimitPlace, type Watch } from "../limits";
 import type { OutingSeries } from "./series";
 
 const DIGIT_WATCH: Readonly<Record<Digit, { limit: Limit; place: LimitPlace }>> = {
@@ -12,6 +12,9 @@ const DIGIT_WATCH: Readonly<Record<Digit, { limit: Limit; place: LimitPlace }>> 
   ears: { limit: "face", place: { part: "ears", side: null } },
 };
 const WHOLE_BODY: LimitPlace = { part: "body", side: null };
+
+/** Bounds of limits that a person feels elsewhere than others do. */
+export type FeltAt = Readonly<Partial<Record<Limit, Bounds>>>;
 
 /** Curve from the start of a sit to the end of what was simulated. */
 type Joined = (curve: (series: OutingSeries) => Float64Array) => Float64Array;
@@ -58,12 +61,21 @@ export function sitWatches(
   toMinute: number,
   held: OutingSeries | null,
   heldMinutes: number,
+  feltAt: FeltAt = {},
 ): Watch[] {
   const values: Joined = (curve) => joined(curve(planned), fromMinute, toMinute, held && curve(held), heldMinutes);
   return [
-    ...DIGITS.map((digit) => ({ ...DIGIT_WATCH[digit], values: values(({ digitC }) => digitC[digit]) })),
+    ...DIGITS.map((digit) => {
+      const watch = DIGIT_WATCH[digit];
+      return { ...watch, bounds: feltAt[watch.limit], values: values(({ digitC }) => digitC[digit]) };
+    }),
     ...LIMITS.flatMap((limit) =>
-      (BODY_WATCH[limit]?.(values, planned) ?? []).map((watch) => ({ limit, place: WHOLE_BODY, ...watch })),
+      (BODY_WATCH[limit]?.(values, planned) ?? []).map((watch) => ({
+        limit,
+        place: WHOLE_BODY,
+        bounds: feltAt[limit],
+        ...watch,
+      })),
     ),
   ];
 }

@@ -1,6 +1,7 @@
 import * as m from "@/messages";
 import type { z } from "zod";
 import { MODEL_VERSION, sitSpans } from "@/core/outing";
+import { laneOf } from "@/core/pieces";
 import { WeatherCourse } from "@/core/weather";
 import { forgetNote, keepNote, listNotes, oneSnapshot, readNote, readOuting, type Database } from "@/db";
 import { fileOfOuting } from "@/formats/outing-file/file-of-outing";
@@ -31,7 +32,7 @@ function entryOf({ note, outing, person, place }: Note): LogbookEntry {
     placeName: place.name,
     airTemperatureC,
     windMPerS,
-    pieces: file.pieces.map(({ id, name, kind }) => ({ id, name, kind })),
+    pieces: file.pieces.map((piece) => ({ id: piece.id, name: piece.name, lane: laneOf(piece) })),
     predicted: readVerdict(note.verdict),
     modelVersion: note.modelVersion,
     felt: readFelt(note.felt, outing.name),

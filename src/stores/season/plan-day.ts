@@ -1,6 +1,7 @@
 import * as m from "@/messages";
 import { v7 as uuid } from "uuid";
-import { daysOf, withSitMinutes, type SeasonDay } from "@/core/season";
+import { withSitMinutes } from "@/core/outing";
+import { daysOf, type SeasonDay } from "@/core/season";
 import { MS_PER_MINUTE } from "@/core/units";
 import { dateText } from "@/formats/display/time";
 import type { OutingView } from "@/formats/wire/outing/outing-view";

@@ -1,15 +1,8 @@
 import * as m from "@/messages";
 import { atom } from "nanostores";
+import { withSitMinutes } from "@/core/outing";
 import type { DresserPiece } from "@/core/dresser";
-import {
-  datesOf,
-  hoursNear,
-  inventedYear,
-  withSitMinutes,
-  type SeasonDay,
-  type SeasonHabit,
-  type SeasonWeather,
-} from "@/core/season";
+import { datesOf, hoursNear, inventedYear, type SeasonDay, type SeasonHabit, type SeasonWeather } from "@/core/season";
 import type { Kit, KitSeason, Purchase, SeasonWithPurchases } from "@/core/wardrobe";
 import { candidatePieces, dresserPieces } from "@/formats/wire/kit/dresser-kit";
 import type { OutingView } from "@/formats/wire/outing/outing-view";

@@ -1,9 +1,9 @@
-import type { PieceKind } from "@/core/pieces";
+import type { LaneName } from "@/core/pieces";
 import type { Felt } from "@/core/logbook";
 import type { VerdictLine } from "../outing/outing-view";
 
 /** A piece as it was worn. */
-export type WornPiece = { readonly id: string; readonly name: string; readonly kind: PieceKind };
+export type WornPiece = { readonly id: string; readonly name: string; readonly lane: LaneName };
 
 /** One sit in the logbook: what was predicted for it then, and what was felt. */
 export type LogbookEntry = {

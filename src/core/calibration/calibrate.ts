@@ -1,0 +1,185 @@
+import type { Felt } from "../logbook";
+import type { Outing } from "../outing";
+import { evidenceOf, type Evidence } from "./evidence";
+import { laplaceMode, type Mode, type Observed } from "./laplace";
+import { SitAgain, type Measure, type SitMeasures } from "./sit-measures";
+import {
+  BOOT_SPREAD,
+  CHANCES,
+  CHANCE_SPREAD,
+  NO_CHANCE,
+  OUTFIT_SPREAD,
+  TRAITS,
+  TRAIT_SPREAD,
+  type Chance,
+  type PersonTraits,
+  type Worn,
+} from "./unknowns";
+
+/** A sit that was told of. */
+export type ToldSit = { readonly outing: Outing; readonly felt: Felt };
+
+/** What a logbook teaches of one person: where it is most likely, and how sure that is. */
+export type Learnt = {
+  readonly traits: PersonTraits;
+  /** Natural logarithms over what is read, by the id of the boots, and by what else was worn together. */
+  readonly boots: ReadonlyMap<string, number>;
+  readonly outfits: ReadonlyMap<string, number>;
+  /** Names of the unknowns that go on to other outings, in the order of the covariance. */
+  readonly unknowns: readonly Unknown[];
+  readonly mode: readonly number[];
+  readonly covariance: readonly (readonly number[])[];
+  /** How many notes it is learnt from. */
+  readonly notes: number;
+};
+
+/** An unknown that is the same on every outing it matters to. */
+export type Unknown =
+  | { readonly kind: "trait"; readonly trait: keyof PersonTraits }
+  | { readonly kind: "boots" | "outfit"; readonly key: string };
+
+/** What is worn, as far as it is learnt of. */
+export type WornKeys = { readonly boots: string | null; readonly outfit: string };
+
+/** @returns the boots, and all else that is worn as one outfit, whatever the order */
+export function wornKeys({ pieces, wearings }: Pick<Outing, "pieces" | "wearings">): WornKeys {
+  const worn = new Set(wearings.map(({ pieceId }) => pieceId));
+  const own = pieces.filter(({ id }) => worn.has(id));
+  return {
+    boots: own.find(({ kind }) => kind === "footwear")?.id ?? null,
+    outfit: own
+      .filter(({ kind }) => kind !== "footwear")
+      .map(({ id }) => id)
+      .sort()
+      .join(" "),
+  };
+}
+
+/** So often the slopes are taken again at the newest mode: times are nearly, not quite, linear in what is unknown. */
+const ROUNDS = 2;
+/** Steps slopes are taken with, of a standard deviation. */
+const SLOPE_STEP = 0.5;
+
+type Place = { readonly spread: number; readonly change: (inputs: Inputs, by: number) => Inputs };
+type Inputs = { readonly traits: PersonTraits; readonly worn: Worn; readonly chance: Chance };
+
+/** One sit and the places of its unknowns among all. */
+type Fitted = {
+  readonly again: SitAgain;
+  readonly evidence: readonly Evidence[];
+  readonly places: readonly number[];
+  readonly own: readonly Place[];
+};
+
+const traitPlaces: readonly Place[] = TRAITS.map((trait) => ({
+  spread: TRAIT_SPREAD[trait],
+  change: (inputs, by) => ({ ...inputs, traits: { ...inputs.traits, [trait]: inputs.traits[trait] + by } }),
+}));
+const wornPlace = (name: keyof Worn, spread: number): Place => ({
+  spread,
+  change: (inputs, by) => ({ ...inputs, worn: { ...inputs.worn, [name]: inputs.worn[name] + by } }),
+});
+const chancePlaces: readonly Place[] = CHANCES.map((chance) => ({
+  spread: CHANCE_SPREAD[chance],
+  change: (inputs, by) => ({ ...inputs, chance: { ...inputs.chance, [chance]: inputs.chance[chance] + by } }),
+}));
+const NOTHING: Inputs = {
+  traits: Object.fromEntries(TRAITS.map((trait) => [trait, 0])) as PersonTraits,
+  worn: { lnBoots: 0, lnOutfit: 0 },
+  chance: NO_CHANCE,
+};
+
+/** Steps of an inference, one simulation or a few each: whoever computes it may draw in between, or give it up. */
+export function* calibrating(sits: readonly ToldSit[]): Generator<void, Learnt> {
+  const unknowns: Unknown[] = TRAITS.map((trait) => ({ kind: "trait", trait }));
+  const spreads: number[] = TRAITS.map((trait) => TRAIT_SPREAD[trait]);
+  const placeOf = (kind: "boots" | "outfit", key: string): number => {
+    const known = unknowns.findIndex((own) => own.kind === kind && own.key === key);
+    if (known >= 0) return known;
+    spreads.push(kind === "boots" ? BOOT_SPREAD : OUTFIT_SPREAD);
+    return unknowns.push({ kind, key }) - 1;
+  };
+  const keys = sits.map(({ outing }) => wornKeys(outing));
+  for (const { boots, outfit } of keys) {
+    if (boots !== null) placeOf("boots", boots);
+    placeOf("outfit", outfit);
+  }
+  const lasting = unknowns.length;
+  const fitted = sits.map(({ outing, felt }, sit): Fitted => {
+    const { boots, outfit } = keys[sit]!;
+    const chanceFrom = spreads.length;
+    for (const { spread } of chancePlaces) spreads.push(spread);
+    return {
+      again: new SitAgain(outing, felt.minutes),
+      evidence: evidenceOf(felt),
+      places: [
+        ...TRAITS.keys(),
+        ...(boots === null ? [] : [placeOf("boots", boots)]),
+        placeOf("outfit", outfit),
+        ...chancePlaces.map((_, chance) => chanceFrom + chance),
+      ],
+      own: [
+        ...traitPlaces,
+        ...(boots === null ? [] : [wornPlace("lnBoots", BOOT_SPREAD)]),
+        wornPlace("lnOutfit", OUTFIT_SPREAD),
+        ...chancePlaces,
+      ],
+    };
+  });
+  let mode: Mode = { at: spreads.map(() => 0), covariance: [] };
+  for (let round = 0; round < ROUNDS; round++) {
+    const observed: Observed[] = [];
+    for (const sit of fitted) observed.push(...(yield* observedAt(sit, mode.at)));
+    mode = laplaceMode(spreads, mode.at, observed);
+  }
+  const at = mode.at.slice(0, lasting);
+  const covariance = mode.covariance.slice(0, lasting).map((row) => row.slice(0, lasting));
+  const learntOf = (kind: "boots" | "outfit") =>
+    new Map(unknowns.flatMap((own, place) => (own.kind === kind ? [[own.key, at[place]!] as const] : [])));
+  return {
+    traits: Object.fromEntries(TRAITS.map((trait, place) => [trait, at[place]!])) as PersonTraits,
+    boots: learntOf("boots"),
+    outfits: learntOf("outfit"),
+    unknowns,
+    mode: at,
+    covariance,
+    notes: sits.length,
+  };
+}
+
+/** What a sit shows at a point, and how that changes with each unknown it depends on. */
+function* observedAt({ again, evidence, places, own }: Fitted, at: readonly number[]): Generator<void, Observed[]> {
+  if (evidence.length === 0) return [];
+  const here = own.reduce<Inputs>((inputs, { change }, place) => change(inputs, at[places[place]!]!), NOTHING);
+  const measured = ({ traits, worn, chance }: Inputs): SitMeasures => again.measures(traits, worn, chance);
+  const middle = measured(here);
+  yield;
+  const slopes: Readonly<Record<Measure, Map<number, number>>> = {
+    lnToes: new Map(),
+    lnFingers: new Map(),
+    lnBody: new Map(),
+    toesC: new Map(),
+    fingersC: new Map(),
+  };
+  for (const [place, { spread, change }] of own.entries()) {
+    const step = SLOPE_STEP * spread;
+    const other = measured(change(here, step));
+    for (const { measure } of evidence) {
+      const slope = (other[measure] - middle[measure]) / step;
+      if (slope !== 0) slopes[measure].set(places[place]!, slope);
+    }
+    yield;
+  }
+  return evidence.map(({ measure, loss }) => ({ value: middle[measure], slopes: slopes[measure], loss }));
+}
+
+/**
+ * What a logbook teaches of one person. The order of the notes does not matter, and a note that is left out has taught nothing.
+ * @throws {CoreError} as `simulateOuting` does
+ */
+export function calibrate(sits: readonly ToldSit[]): Learnt {
+  const steps = calibrating(sits);
+  let step = steps.next();
+  while (!step.done) step = steps.next();
+  return step.value;
+}

@@ -1,0 +1,167 @@
+import { describe, expect, it } from "vitest";
+import { sampleOuting } from "../../../tests/sample-outing";
+import type { Felt } from "../logbook";
+import type { Outing } from "../outing";
+import { calibrate, wornKeys, type Learnt } from "./calibrate";
+import { lnMinutesUntil } from "./crossing";
+import { evidenceOf } from "./evidence";
+import { laplaceMode } from "./laplace";
+import { learntRange } from "./learnt-range";
+import { atMinute, before, between, laterThan } from "./losses";
+import { SitAgain } from "./sit-measures";
+import { AS_READ, BOOT_SPREAD, NO_CHANCE, NOBODY_IN_PARTICULAR, TRAIT_SPREAD, TRAITS } from "./unknowns";
+
+const NOTHING_SAID = {
+  ended: null,
+  first: null,
+  parts: {},
+  dampAt: [],
+  changed: "",
+  wentRight: "",
+  words: "",
+} as const;
+const coldToes = (minutes: number): Felt => ({
+  ...NOTHING_SAID,
+  minutes: minutes + 10,
+  ended: "cold",
+  first: "leftToes",
+  parts: { leftToes: { vote: "cold", coldAfterMinutes: minutes } },
+});
+/** Invented: the sample outing, that much colder. */
+const colderBy = (kelvin: number): Outing => {
+  const outing = sampleOuting();
+  return {
+    ...outing,
+    weather: outing.weather.map((hour) => ({ ...hour, airTemperatureC: hour.airTemperatureC - kelvin })),
+  };
+};
+const sdOf = ({ unknowns, covariance }: Learnt, name: string): number => {
+  const place = unknowns.findIndex((own) => (own.kind === "trait" ? own.trait : own.kind) === name);
+  return Math.sqrt(covariance[place]![place]!);
+};
+
+describe("how badly something fits", () => {
+  // Student's t with four degrees of freedom: 95 % lie under 2.132, 97.5 % under 2.776 (tables, such as Abramowitz & Stegun 26.10).
+  it.each([
+    [2.132, 0.95],
+    [2.776, 0.975],
+    [0, 0.5],
+  ])("is the tail of Student's t at %s", (t, share) => {
+    expect(Math.exp(-laterThan(1, 1)(t))).toBeCloseTo(share, 4);
+    expect(Math.exp(-before(1, 1)(-t))).toBeCloseTo(share, 4);
+  });
+
+  it("grows slowly far off: one that is quite wrong does not rule", () => {
+    const loss = atMinute(60, 0.2);
+    const at = (minutes: number): number => loss(Math.log(minutes));
+    expect(at(60)).toBe(0);
+    expect(at(600) - at(300)).toBeLessThan(at(120) - at(60));
+    expect(between(15, 20, 1)(17.5)).toBeLessThan(between(15, 20, 1)(12));
+  });
+});
+
+describe("the mode", () => {
+  it("is the closed form where all is normal: prior 0 ± 2 and 3 ± 1 give 2.4 ± √0.8 (any textbook of statistics)", () => {
+    const observed = [{ value: 0, slopes: new Map([[0, 1]]), loss: (value: number) => (value - 3) ** 2 / 2 }];
+    const { at, covariance } = laplaceMode([2], [0], observed);
+    expect(at[0]).toBeCloseTo(2.4, 5);
+    expect(covariance[0]![0]).toBeCloseTo(0.8, 4);
+  });
+
+  it("tells two unknowns that are seen only together apart by what is known of each", () => {
+    const observed = [
+      {
+        value: 0,
+        slopes: new Map([
+          [0, 1],
+          [1, 1],
+        ]),
+        loss: (value: number) => (value - 5) ** 2 / 2,
+      },
+    ];
+    const { at, covariance } = laplaceMode([2, 1], [0, 0], observed);
+    expect(at[0]! / at[1]!).toBeCloseTo(4, 3); // as their variances
+    expect(covariance[0]![1]).toBeLessThan(0);
+  });
+});
+
+describe("a time", () => {
+  it("is found between minutes, and goes on with distance where it is not there", () => {
+    const falling = Float64Array.from({ length: 121 }, (_, minute) => 25 - minute / 10);
+    expect(Math.exp(lnMinutesUntil(falling, 19.95, 1, 0, 3))).toBeCloseTo(50.5, 6);
+    const never = [10, 8].map((level) => lnMinutesUntil(falling, level, 1, 0, 3));
+    expect(never[0]!).toBeGreaterThan(Math.log(120));
+    expect(never[1]!).toBeGreaterThan(never[0]!);
+    const always = [26, 28].map((level) => lnMinutesUntil(falling, level, 1, 0, 3));
+    expect(always[0]!).toBeLessThan(Math.log(5));
+    expect(always[1]!).toBeLessThan(always[0]!);
+  });
+});
+
+describe("what a note says", () => {
+  it("is a time where one was told, a temperature where a vote was, a bound of what did not end it", () => {
+    const measures = (felt: Felt) => evidenceOf(felt).map(({ measure }) => measure);
+    expect(measures({ ...NOTHING_SAID, minutes: 60 })).toEqual([]);
+    expect(measures(coldToes(50))).toEqual(["lnToes", "lnFingers", "lnBody"]);
+    const voted: Felt = {
+      ...NOTHING_SAID,
+      minutes: 60,
+      parts: { leftFingers: { vote: "cool", coldAfterMinutes: null }, body: { vote: "warm", coldAfterMinutes: null } },
+    };
+    expect(measures(voted)).toEqual(["fingersC", "lnBody"]);
+  });
+});
+
+describe("what a logbook teaches", () => {
+  const outing = sampleOuting();
+  const again = new SitAgain(outing, 120);
+  const usual = again.measures(NOBODY_IN_PARTICULAR, AS_READ, NO_CHANCE);
+  const sits = [0, 3, 1].map((kelvin) => {
+    const own = new SitAgain(colderBy(kelvin), 120).measures(NOBODY_IN_PARTICULAR, AS_READ, NO_CHANCE);
+    return { outing: colderBy(kelvin), felt: coldToes(Math.round(0.6 * Math.exp(own.lnToes))) };
+  });
+  const learnt = calibrate(sits);
+
+  it("is nothing of nothing", () => {
+    const { traits, covariance, notes } = calibrate([]);
+    expect(traits).toEqual(NOBODY_IN_PARTICULAR);
+    expect(TRAITS.map((_, place) => Math.sqrt(covariance[place]![place]!))).toEqual(
+      TRAITS.map((trait) => expect.closeTo(TRAIT_SPREAD[trait], 9)),
+    );
+    expect(notes).toBe(0);
+  });
+
+  it("says of toes that are cold sooner that they are, shared among blood, boots and what is called cold", () => {
+    expect(learnt.traits.lnFlowToes).toBeLessThan(-0.05);
+    expect(learnt.traits.feltToesK).toBeGreaterThan(0.3);
+    expect([...learnt.boots.values()][0]).toBeLessThan(0);
+    for (const name of ["lnFlowToes", "feltToesK"] as const) {
+      expect(sdOf(learnt, name)).toBeLessThan(TRAIT_SPREAD[name]);
+      expect(sdOf(learnt, name)).toBeGreaterThan(0.5 * TRAIT_SPREAD[name]); // which of them it is, notes alone do not say
+    }
+    expect(sdOf(learnt, "boots")).toBeLessThan(BOOT_SPREAD);
+    const { boots, outfit } = wornKeys(outing);
+    const worn = { lnBoots: learnt.boots.get(boots!)!, lnOutfit: learnt.outfits.get(outfit)! };
+    const now = again.measures(learnt.traits, worn, NO_CHANCE);
+    expect(now.lnToes - usual.lnToes).toBeLessThan(Math.log(0.8));
+    expect(now.lnToes - usual.lnToes).toBeGreaterThan(Math.log(0.55));
+  });
+
+  it("is the same in any order", () => {
+    const backwards = calibrate([...sits].reverse());
+    for (const trait of TRAITS) expect(backwards.traits[trait]).toBeCloseTo(learnt.traits[trait], 6);
+  });
+
+  it("is hardly moved by one note that is quite other than the rest", () => {
+    const odd = { outing, felt: coldToes(Math.round(4 * Math.exp(usual.lnToes))) };
+    const moved = calibrate([...sits, odd]).traits.lnFlowToes - learnt.traits.lnFlowToes;
+    expect(Math.abs(moved)).toBeLessThan(0.5 * TRAIT_SPREAD.lnFlowToes);
+  });
+
+  it("makes the next plan's range narrower, and earlier for who is cold earlier", () => {
+    const [nobody, known] = [learntRange(outing, null), learntRange(outing, learnt)];
+    const width = ({ low, high }: typeof nobody): number => Math.log((high ?? 720) / Math.max(5, low ?? 720));
+    expect(width(known)).toBeLessThan(width(nobody));
+    expect(known.middle ?? Infinity).toBeLessThan(nobody.middle ?? Infinity);
+  });
+});

@@ -1,0 +1,52 @@
+import { isCold, type Felt, type FeltPart, type PartFelt, type Vote } from "../logbook";
+import { atMinute, before, between, laterThan, type Loss } from "./losses";
+import type { Measure } from "./sit-measures";
+
+/** What a note says of one measure of its sit. */
+export type Evidence = { readonly measure: Measure; readonly loss: Loss };
+
+/** Scales of what people say: minutes as natural logarithms (assumptions). */
+const MINUTES_SCALE: Readonly<Record<"toes" | "fingers" | "body", number>> = { toes: 0.2, fingers: 0.2, body: 0.25 };
+/** Of a vote, K (assumption). */
+const VOTE_SCALE_K = 1.2;
+/** Temperatures of digits between which votes lie, °C: warm over 25, neither over 20, cool over 15, cold over 10 (docs/method.md). */
+const VOTE_RANGE_C: Readonly<Record<Vote, readonly [low: number, high: number]>> = {
+  warm: [25, Infinity],
+  neutral: [20, 25],
+  cool: [15, 20],
+  cold: [10, 15],
+  painful: [-Infinity, 10],
+  numb: [-Infinity, 10],
+};
+const LEAST_MINUTES = 5;
+
+const PARTS = {
+  toes: { felt: ["leftToes", "rightToes"], ln: "lnToes", digitC: "toesC" },
+  fingers: { felt: ["leftFingers", "rightFingers"], ln: "lnFingers", digitC: "fingersC" },
+  body: { felt: ["body"], ln: "lnBody", digitC: null },
+} as const satisfies Record<string, { felt: readonly FeltPart[]; ln: Measure; digitC: Measure | null }>;
+
+/** Of two sides the colder one, as its time was told or not. */
+function worse(told: readonly (PartFelt | undefined)[]): PartFelt | null {
+  const known = told.filter((own) => own !== undefined);
+  const coldest = known.find(({ vote }) => isCold(vote)) ?? known[0];
+  if (!coldest) return null;
+  const times = known.flatMap(({ coldAfterMinutes }) => coldAfterMinutes ?? []);
+  return { vote: coldest.vote, coldAfterMinutes: times.length > 0 ? Math.min(...times) : null };
+}
+
+/** All a note says; what it does not say teaches nothing, but that nothing else ended a sit that the cold of a part did. */
+export function evidenceOf({ minutes, ended, first, parts }: Felt): Evidence[] {
+  const sat = Math.max(LEAST_MINUTES, minutes);
+  return (Object.keys(PARTS) as (keyof typeof PARTS)[]).flatMap((name): Evidence[] => {
+    const { felt, ln, digitC } = PARTS[name];
+    const scale = MINUTES_SCALE[name];
+    const own = worse(felt.map((part) => parts[part]));
+    const endedIt = ended === "cold" && first !== null && (felt as readonly FeltPart[]).includes(first);
+    const at = own?.coldAfterMinutes ?? (endedIt ? sat : null);
+    if (at !== null) return [{ measure: ln, loss: atMinute(Math.max(LEAST_MINUTES, at), scale) }];
+    if (own && digitC) return [{ measure: digitC, loss: between(...VOTE_RANGE_C[own.vote], VOTE_SCALE_K) }];
+    if (own) return [{ measure: ln, loss: (isCold(own.vote) ? before : laterThan)(sat, scale) }];
+    return ended === "cold" && first !== null ? [{ measure: ln, loss: laterThan(sat, scale) }] : [];
+  });
+}
