@@ -22,7 +22,7 @@ module.exports = {
     rule(
       "core-is-pure",
       { path: "^src/core/", pathNot: app },
-      { pathNot: "^src/(core|messages)/|^node_modules/suncalc/" },
+      { pathNot: "^src/(core|messages)/|^node_modules/(suncalc|ml-matrix)/" },
     ),
     rule(
       "core-doors",

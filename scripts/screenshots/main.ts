@@ -69,10 +69,6 @@ await picture("why", WIDE, "light", async (page) => {
   await openLek(page);
   await page.getByRole("button", { name: "Why this number" }).click();
 });
-await picture("weather", WIDE, "light", async (page) => {
-  await openLek(page);
-  await page.getByRole("button", { name: "Weather", exact: true }).click();
-});
 await picture("packing", WIDE, "light", async (page) => {
   await openLek(page);
   await page.getByRole("link", { name: "Pack", exact: true }).click();
@@ -124,5 +120,22 @@ await picture("handwear", WIDE, "light", async (page) => {
   await page.goto(`${ADDRESS}/handwear`);
   await page.getByTestId("task-lasts").first().filter({ hasText: /\d/ }).waitFor();
   await page.locator("[aria-busy=false]").first().waitFor();
+});
+/** Invented notes of the outings of the demonstration, taken back once the picture is there. */
+const NOTES = [
+  { minutes: 95, ended: "cold", first: "leftToes", parts: { leftToes: { vote: "painful", coldAfterMinutes: 80 } } },
+  { minutes: 180, ended: "gameOver", parts: { face: { vote: "cool" }, leftFingers: { vote: "cool" } } },
+  { minutes: 85, ended: "cold", first: "rightToes", parts: { rightToes: { vote: "cold", coldAfterMinutes: 70 } } },
+];
+await picture("logbook", WIDE, "light", async (page) => {
+  const outings = (await (await page.request.get(`${ADDRESS}/api/outings`)).json()) as { id: string }[];
+  for (const [place, note] of NOTES.entries())
+    await page.request.put(`${ADDRESS}/api/outings/${outings[place]!.id}/note`, { data: note });
+  await page.goto(`${ADDRESS}/logbook`);
+  const who = page.getByLabel("Who");
+  if (await who.isVisible()) await who.selectOption({ label: "Runa" });
+  await page.getByTestId("learnt-shares").waitFor();
+  for (const { id } of outings.slice(0, NOTES.length))
+    await page.request.delete(`${ADDRESS}/api/outings/${id}/note`, { headers: { "content-type": "application/json" } });
 });
 await browser.close();

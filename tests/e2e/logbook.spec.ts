@@ -48,6 +48,12 @@ test("what was felt is told by keyboard, stands in the logbook beside the predic
   await expect(row).toContainText(/eight cases of ten: .+/);
   await expect(page.getByRole("img", { name: new RegExp(`${name}: predicted .+, really 1 h 35`) })).toBeVisible();
   await expect(page.getByText(/boot.*: cold 1 of 1 times/i)).toBeVisible();
+  await expect(page.getByTestId("learnt-shares").getByRole("listitem")).toHaveText([
+    /^toes: cold \d+ % sooner \(eight cases of ten: .+ of the time/,
+    /^fingers: /,
+    /^whole body: /,
+  ]);
+  await expect(page.getByTestId("learnt-next").getByRole("listitem").first()).toContainText(/middle .+ by your notes/);
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "As CSV" }).click();
   const text = readFileSync(await (await download).path(), "utf8");

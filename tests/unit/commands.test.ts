@@ -155,3 +155,42 @@ describe("npm run -s dress", () => {
     expect(run("dress", []).problems[0]).toMatch(/^usage/);
   });
 });
+
+describe("npm run -s calibrate", () => {
+  const outing = JSON.parse(readFileSync(EXAMPLE, "utf8")) as object;
+
+  it("tells what notes teach, and what that makes of another outing", () => {
+    // Invented: toes that are cold an hour sooner than the model says.
+    const felt = {
+      minutes: 75,
+      ended: "cold",
+      first: "leftToes",
+      parts: { leftToes: { vote: "painful", coldAfterMinutes: 65 } },
+    };
+    const book = {
+      sits: [
+        { outing, felt },
+        { outing, felt },
+      ],
+      further: [outing],
+    };
+    const { status, stdout } = run("calibrate", ["-", "--json"], JSON.stringify(book));
+    expect(status).toBe(0);
+    type Told = { traits: Record<string, { mean: number; sd: number; priorSd: number }>; notes: number };
+    type Further = { further: { before: { middle: number }; after: { middle: number } }[] };
+    const { traits, notes, further } = JSON.parse(stdout) as Told & Further;
+    expect(notes).toBe(2);
+    expect(traits.lnFlowToes!.mean).toBeLessThan(0);
+    for (const { sd, priorSd } of Object.values(traits)) expect(sd).toBeLessThanOrEqual(priorSd * 1.0001);
+    expect(further[0]!.after.middle).toBeLessThan(further[0]!.before.middle);
+  });
+
+  it("names path and reason of bad input and ends with 2", () => {
+    const broken = JSON.stringify({ sits: [{ outing, felt: { minutes: -3 } }] });
+    expect(run("calibrate", ["-"], broken)).toMatchObject({
+      status: 2,
+      problems: [expect.stringMatching(/^sits\[0\]\.felt\.minutes: /)],
+    });
+    expect(run("calibrate", []).problems[0]).toMatch(/^usage/);
+  });
+});

@@ -102,7 +102,8 @@ describe("what a note says", () => {
   it("is a time where one was told, a temperature where a vote was, a bound of what did not end it", () => {
     const measures = (felt: Felt) => evidenceOf(felt).map(({ measure }) => measure);
     expect(measures({ ...NOTHING_SAID, minutes: 60 })).toEqual([]);
-    expect(measures(coldToes(50))).toEqual(["lnToes", "lnFingers", "lnBody"]);
+    expect(measures(coldToes(50))).toEqual(["lnToes", "lnBody"]);
+    expect(measures({ ...NOTHING_SAID, minutes: 60, ended: "gameOver" })).toEqual(["lnToes", "lnBody"]);
     const voted: Felt = {
       ...NOTHING_SAID,
       minutes: 60,

@@ -35,7 +35,10 @@ function worse(told: readonly (PartFelt | undefined)[]): PartFelt | null {
   return { vote: coldest.vote, coldAfterMinutes: times.length > 0 ? Math.min(...times) : null };
 }
 
-/** All a note says; what it does not say teaches nothing, but that nothing else ended a sit that the cold of a part did. */
+/**
+ * All a note says. What it does not say teaches nothing, but for what could have ended the sit and did not: whoever got up
+ * for the cold of one part, or for something else, was not driven out by another. Cold fingers at rest drive nobody out.
+ */
 export function evidenceOf({ minutes, ended, first, parts }: Felt): Evidence[] {
   const sat = Math.max(LEAST_MINUTES, minutes);
   return (Object.keys(PARTS) as (keyof typeof PARTS)[]).flatMap((name): Evidence[] => {
@@ -47,6 +50,7 @@ export function evidenceOf({ minutes, ended, first, parts }: Felt): Evidence[] {
     if (at !== null) return [{ measure: ln, loss: atMinute(Math.max(LEAST_MINUTES, at), scale) }];
     if (own && digitC) return [{ measure: digitC, loss: between(...VOTE_RANGE_C[own.vote], VOTE_SCALE_K) }];
     if (own) return [{ measure: ln, loss: (isCold(own.vote) ? before : laterThan)(sat, scale) }];
-    return ended === "cold" && first !== null ? [{ measure: ln, loss: laterThan(sat, scale) }] : [];
+    const wouldHaveEndedIt = name !== "fingers" && (ended === "cold" ? first !== null : ended !== null);
+    return wouldHaveEndedIt ? [{ measure: ln, loss: laterThan(sat, scale) }] : [];
   });
 }

@@ -1,5 +1,5 @@
 export { OutingAsLearnt } from "./as-learnt";
-export { calibrate, calibrating, wornKeys, type Learnt, type ToldSit, type Unknown } from "./calibrate";
+export { calibrate, wornKeys, type Learnt, type ToldSit, type Unknown } from "./calibrate";
 export { SitAgain, type SitMeasures } from "./sit-measures";
 export {
   AS_READ,
@@ -17,3 +17,4 @@ export {
   type Worn,
 } from "./unknowns";
 export { learntRange, type LearntRange } from "./learnt-range";
+export { learntInMinutes, type LearntPart, type LearntShare } from "./told-in-minutes";

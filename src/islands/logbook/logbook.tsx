@@ -19,6 +19,7 @@ import { OnceAlive } from "../page/once-alive";
 import { saveFile } from "../page/save-file";
 import { useInitially } from "../page/use-initially";
 import { FeltPicture } from "./felt-picture";
+import { Learnt } from "./learnt";
 
 type Props = { readonly entries: readonly LogbookEntry[]; readonly preferences: Preferences };
 
@@ -49,6 +50,7 @@ function Logbook({ entries, preferences }: Props) {
     });
   }, []);
   const people = [...new Map(entries.map(({ personId, personName }) => [personId, personName]))];
+  const learntOf = people.find(([id]) => people.length === 1 || id === person);
   const shown = entries.filter((entry) => (person === EVERYBODY || entry.personId === person) && holds(entry, text));
   return (
     <OnceAlive>
@@ -76,7 +78,14 @@ function Logbook({ entries, preferences }: Props) {
       </p>
       <div className="grid gap-6 lg:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
         <FeltPicture entries={shown} />
-        <ByPiece entries={shown} />
+        <div className="flex flex-col gap-6">
+          {learntOf ? (
+            <Learnt personId={learntOf[0]} personName={learntOf[1]} />
+          ) : (
+            <p className="text-muted text-sm">{m.learntChoose}</p>
+          )}
+          <ByPiece entries={shown} />
+        </div>
       </div>
       <Sits entries={shown} />
     </OnceAlive>

@@ -7,9 +7,10 @@ import { forgetNote, keepNote, listNotes, oneSnapshot, readNote, readOuting, typ
 import { fileOfOuting } from "@/formats/outing-file/file-of-outing";
 import { toOuting } from "@/formats/outing-file/to-outing";
 import type { feltSchema } from "@/formats/wire/logbook/felt-schema";
-import type { LogbookEntry } from "@/formats/wire/logbook/logbook-view";
+import type { LogbookEntry, ToldSitFile } from "@/formats/wire/logbook/logbook-view";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import { AppError } from "../app-error";
+import { personOf } from "../kit/kit";
 import { missingOuting, openOuting } from "../outings/open-outing";
 import { holdsFor, judgeNow } from "../outings/recompute";
 import { readFelt, readOutingFile } from "../stored/stored-logbook";
@@ -42,6 +43,19 @@ function entryOf({ note, outing, person, place }: Note): LogbookEntry {
 /** Every sit that was told of, the latest first. */
 export const logbookOf = async (database: Database, ownerId: string): Promise<LogbookEntry[]> =>
   (await listNotes(database, ownerId)).map(entryOf);
+
+/** So many of the latest notes are learnt from, at most: each costs some twenty simulations. */
+const MOST_LEARNT_FROM = 40;
+
+/** The latest sits a person told of, as files. @throws {AppError} `not-found` */
+export async function toldSitsOf(database: Database, ownerId: string, personId: string): Promise<ToldSitFile[]> {
+  await personOf(database, ownerId, personId);
+  const notes = (await listNotes(database, ownerId)).filter(({ person }) => person.id === personId);
+  return notes.slice(0, MOST_LEARNT_FROM).map(({ note, outing }) => ({
+    outing: readOutingFile(note.file, outing.name),
+    felt: readFelt(note.felt, outing.name),
+  }));
+}
 
 /** What was felt on an outing; `null` where nobody has told yet. @throws {AppError} `not-found` */
 export async function noteOf(

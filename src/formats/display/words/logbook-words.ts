@@ -1,4 +1,5 @@
 import * as m from "@/messages";
+import type { LearntPart, LearntShare, Trait } from "@/core/calibration";
 import type { DampAt, Ending, Felt, FeltPart, Vote } from "@/core/logbook";
 import { durationText } from "../time";
 
@@ -38,4 +39,37 @@ export function feltWords({ minutes, ended, first }: Felt): string {
   const how = ended ? ENDING_WORDS[ended] : null;
   const what = first ? m.logbookFirstCold({ part: FELT_PART_WORDS[first] }) : null;
   return [durationText(minutes), how, what].filter((own) => own !== null).join(" · ");
+}
+
+export const LEARNT_PART_WORDS: Readonly<Record<LearntPart, string>> = {
+  toes: m.toes,
+  fingers: m.fingers,
+  body: m.logbookBody,
+};
+
+export const TRAIT_WORDS: Readonly<Record<Trait, string>> = {
+  sittingHeatWPerM2: m.learntSittingHeat,
+  lnFlowFingers: m.learntFlowFingers,
+  lnFlowToes: m.learntFlowToes,
+  feltToesK: m.learntFeltToes,
+  feltFingersK: m.learntFeltFingers,
+  lnTolerance: m.learntTolerance,
+};
+
+/** Nearer to people in general than this, it is as they are. */
+const ALIKE_SHARE = 0.05;
+/** Later than this it is not told how much: hardly anybody sits so long. */
+const MUCH_LONGER_SHARE = 3;
+const percent = (share: number): string => String(Math.round(100 * share));
+
+/** "toes: cold 23 % sooner than people in general (eight cases of ten: 62 to 95 % of their time)". */
+export function learntShareWords({ part, low, middle, high }: LearntShare): string {
+  const name = LEARNT_PART_WORDS[part];
+  const range =
+    high > MUCH_LONGER_SHARE
+      ? m.learntShareOpen({ low: percent(low) })
+      : m.learntShareRange({ low: percent(low), high: percent(high) });
+  if (Math.abs(middle - 1) < ALIKE_SHARE) return `${m.learntAlike({ part: name })} ${range}`;
+  const by = percent(Math.abs(middle - 1));
+  return `${middle < 1 ? m.learntSooner({ part: name, by }) : m.learntLater({ part: name, by })} ${range}`;
 }

@@ -1,5 +1,6 @@
 import type { LaneName } from "@/core/pieces";
 import type { Felt } from "@/core/logbook";
+import type { OutingFile } from "../../outing-file/schema/outing-schema";
 import type { VerdictLine } from "../outing/outing-view";
 
 /** A piece as it was worn. */
@@ -24,3 +25,6 @@ export type LogbookEntry = {
   readonly modelVersion: string | null;
   readonly felt: Felt;
 };
+
+/** A sit that was told of, as it is learnt from. */
+export type ToldSitFile = { readonly outing: OutingFile; readonly felt: Felt };

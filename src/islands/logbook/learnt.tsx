@@ -1,0 +1,110 @@
+import * as m from "@/messages";
+import { useStore } from "@nanostores/react";
+import { useEffect } from "react";
+import { TRAIT_SPREAD, TRAITS, type LearntRange, type LearntShare } from "@/core/calibration";
+import { plainNumber } from "@/formats/display/numbers";
+import { durationText } from "@/formats/display/time";
+import { LEARNT_PART_WORDS, TRAIT_WORDS, learntShareWords } from "@/formats/display/words/logbook-words";
+import { $learnt, computeLearnt, type LearntState } from "@/stores/logbook/learnt";
+
+type Props = { readonly personId: string; readonly personName: string };
+
+/** What somebody's notes teach: in minutes first, then what it could be, then of the outings to come. */
+export function Learnt({ personId, personName }: Props) {
+  const state = useStore($learnt);
+  useEffect(() => void computeLearnt(personId, Date.now()), [personId]);
+  return (
+    <section aria-labelledby="learnt" aria-busy={state.kind === "computing"} className="flex flex-col gap-2">
+      <h2 id="learnt" className="text-lg font-semibold">
+        {m.learntTitle({ name: personName })}
+      </h2>
+      {state.kind === "computing" && (
+        <p role="status" className="text-muted text-sm">
+          {m.learntComputing}
+        </p>
+      )}
+      {state.kind === "failed" && (
+        <p role="alert" className="text-cranberry">
+          {m.learntFailed({ message: state.message })}
+        </p>
+      )}
+      {state.kind === "found" && <Found state={state} />}
+    </section>
+  );
+}
+
+const rangeWords = ({ low, middle, high }: LearntRange): string =>
+  m.learntRange({
+    low: low === null ? m.learntLonger : durationText(low),
+    middle: middle === null ? m.learntLonger : durationText(middle),
+    high: high === null ? m.learntLonger : durationText(high),
+  });
+
+function Found({ state: { learnt, shares, next } }: { readonly state: Extract<LearntState, { kind: "found" }> }) {
+  return (
+    <>
+      <p className="max-w-prose text-sm">{m.learntSays({ notes: learnt.notes })}</p>
+      <ul data-testid="learnt-shares">
+        {shares.map((share) => (
+          <li key={share.part}>{learntShareWords(share)}</li>
+        ))}
+      </ul>
+      <p className="text-muted max-w-prose text-sm">{adviceWords(shares)}</p>
+      {next.length > 0 && (
+        <>
+          <h3 className="font-semibold">{m.learntNext}</h3>
+          <ul data-testid="learnt-next">
+            {next.map(({ id, name, before, after }) => (
+              <li key={id}>
+                <a className="underline" href={`/outings/${id}`}>
+                  {name}
+                </a>
+                : {m.learntBeforeAfter({ before: rangeWords(before), after: rangeWords(after) })}
+              </li>
+            ))}
+          </ul>
+          <p className="text-muted max-w-prose text-sm">{m.learntNextSays}</p>
+        </>
+      )}
+      <details>
+        <summary className="link w-fit">{m.learntDetails}</summary>
+        <table className="text-sm tabular-nums">
+          <thead>
+            <tr className="text-muted text-left">
+              {[m.learntWhat, m.learntPeople, m.learntYou].map((head) => (
+                <th key={head} scope="col" className="px-2 py-1 font-normal">
+                  {head}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {TRAITS.map((trait, place) => (
+              <tr key={trait} className="border-line border-t">
+                <th scope="row" className="px-2 py-1 text-left font-normal">
+                  {TRAIT_WORDS[trait]}
+                </th>
+                <td className="px-2">0 ± {plainNumber(TRAIT_SPREAD[trait], 2)}</td>
+                <td className="px-2">
+                  {plainNumber(learnt.traits[trait], 2)} ±{" "}
+                  {plainNumber(Math.sqrt(learnt.covariance[place]![place]!), 2)}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </details>
+    </>
+  );
+}
+
+/** Wider than this, nothing is known yet: as much apart as a third sooner and half later. */
+const WIDE = 2;
+
+/** What would teach most: what is known least of the parts that matter. */
+function adviceWords(shares: readonly LearntShare[]): string {
+  const widest = shares.reduce((one, other) => (other.high / other.low > one.high / one.low ? other : one));
+  return widest.high / widest.low > WIDE
+    ? m.learntWouldTeach({ part: LEARNT_PART_WORDS[widest.part] })
+    : m.learntWhyUnknown;
+}

@@ -1,0 +1,12 @@
+import type { APIRoute } from "astro";
+import { LOCAL_OWNER_ID } from "@/server/access";
+import { database } from "@/server/composition";
+import { methodNotAllowed } from "@/server/http/method-not-allowed";
+import { answer, json } from "@/server/http/respond";
+import { toldSitsOf } from "@/server/logbook/logbook";
+
+/** The latest sits a person told of, to be learnt from. */
+export const GET: APIRoute = ({ params }) =>
+  answer(async () => json(await toldSitsOf(database(), LOCAL_OWNER_ID, params.id ?? "")));
+
+export const ALL: APIRoute = () => methodNotAllowed("GET");
