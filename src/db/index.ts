@@ -55,7 +55,7 @@ export {
   readJobInput,
   type JobRow,
 } from "./queries/jobs";
-export { forgetNote, keepNote, listNotes, readNote, type NoteRow } from "./queries/logbook";
+export { countNotes, forgetNote, keepNote, listNotes, readNote, type NoteRow } from "./queries/logbook";
 export { readFindable } from "./queries/findable";
 export { storeVerdict } from "./queries/verdict";
 export type { OutfitWearing, StoredCard, TypedQuantity } from "./schema";

@@ -3,40 +3,51 @@ import {
   calibrate,
   learntInMinutes,
   learntRange,
+  oddNotes,
   type Learnt,
   type LearntRange,
   type LearntShare,
+  type OddNote,
   type ToldSit,
 } from "@/core/calibration";
 import { CoreError } from "@/core/errors";
 import type { Outing } from "@/core/outing";
 
-/** What notes teach, and what that makes of outings to come. */
-export type CalibrationReply =
+type Refused = { readonly ok: false; readonly message: string };
+/** What notes teach, and what that comes to on the sit told of last. */
+export type LearntReply =
   | {
       readonly ok: true;
       readonly learnt: Learnt;
-      /** On the sit told of last. */
       readonly shares: readonly LearntShare[];
-      readonly next: readonly { readonly before: LearntRange; readonly after: LearntRange }[];
+      readonly odd: readonly OddNote[];
     }
-  | { readonly ok: false; readonly message: string };
+  | Refused;
+/** The first sit of an outing, for people in general and with what was learnt. */
+export type RangeReply = { readonly ok: true; readonly before: LearntRange; readonly range: LearntRange } | Refused;
+
+let learnt: Learnt | null = null;
+
+/** Errors lose their class on the way out of a worker. */
+function refusing<Reply>(work: () => Reply): Reply | Refused {
+  try {
+    return work();
+  } catch (error) {
+    if (error instanceof CoreError) return { ok: false, message: error.message };
+    throw error;
+  }
+}
 
 const api = {
-  calibrated: (sits: readonly ToldSit[], next: readonly Outing[]): CalibrationReply => {
-    try {
-      const learnt = calibrate(sits);
-      return {
-        ok: true,
-        learnt,
-        shares: learntInMinutes(learnt, sits[0]!),
-        next: next.map((outing) => ({ before: learntRange(outing, null), after: learntRange(outing, learnt) })),
-      };
-    } catch (error) {
-      if (error instanceof CoreError) return { ok: false, message: error.message };
-      throw error;
-    }
-  },
+  /** Learns from notes, the latest first, and keeps what it learnt. */
+  learn: (sits: readonly ToldSit[]): LearntReply =>
+    refusing(() => {
+      learnt = calibrate(sits);
+      const shares = sits[0] ? learntInMinutes(learnt, sits[0]) : [];
+      return { ok: true, learnt, shares, odd: oddNotes(learnt, sits) };
+    }),
+  rangeOf: (outing: Outing): RangeReply =>
+    refusing(() => ({ ok: true, before: learntRange(outing, null), range: learntRange(outing, learnt) })),
 };
 export type CalibrateWorker = typeof api;
 

@@ -40,6 +40,11 @@ test("what was felt is told by keyboard, stands in the logbook beside the predic
   await listening(page);
   await expect(page.getByLabel("left toes cold after")).toHaveValue("70");
 
+  // Under the verdict of the sheet stands what the notes make of it, and follows the plan.
+  await page.getByRole("link", { name, exact: true }).click();
+  const byNotes = page.getByTestId("by-notes");
+  await expect(byNotes).toContainText(/By \d+ notes?: .+ to .+, middle .+/);
+
   await page.goto("/logbook");
   await listening(page);
   await page.getByLabel("Search").fill(name);

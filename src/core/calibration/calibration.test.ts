@@ -8,6 +8,7 @@ import { evidenceOf } from "./evidence";
 import { laplaceMode } from "./laplace";
 import { learntRange } from "./learnt-range";
 import { atMinute, before, between, laterThan } from "./losses";
+import { oddNotes } from "./odd-notes";
 import { SitAgain } from "./sit-measures";
 import { AS_READ, BOOT_SPREAD, NO_CHANCE, NOBODY_IN_PARTICULAR, TRAIT_SPREAD, TRAITS } from "./unknowns";
 
@@ -155,8 +156,11 @@ describe("what a logbook teaches", () => {
 
   it("is hardly moved by one note that is quite other than the rest", () => {
     const odd = { outing, felt: coldToes(Math.round(4 * Math.exp(usual.lnToes))) };
-    const moved = calibrate([...sits, odd]).traits.lnFlowToes - learnt.traits.lnFlowToes;
+    const after = calibrate([...sits, odd]);
+    const moved = after.traits.lnFlowToes - learnt.traits.lnFlowToes;
     expect(Math.abs(moved)).toBeLessThan(0.5 * TRAIT_SPREAD.lnFlowToes);
+    // It is asked what was different that day, and of no other.
+    expect(oddNotes(after, [...sits, odd]).map(({ sit }) => sit)).toEqual([sits.length]);
   });
 
   it("makes the next plan's range narrower, and earlier for who is cold earlier", () => {

@@ -18,3 +18,4 @@ export {
 } from "./unknowns";
 export { learntRange, type LearntRange } from "./learnt-range";
 export { learntInMinutes, type LearntPart, type LearntShare } from "./told-in-minutes";
+export { oddNotes, type OddNote } from "./odd-notes";

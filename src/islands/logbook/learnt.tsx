@@ -1,10 +1,15 @@
 import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
-import { TRAIT_SPREAD, TRAITS, type LearntRange, type LearntShare } from "@/core/calibration";
+import { TRAIT_SPREAD, TRAITS, type LearntShare } from "@/core/calibration";
 import { plainNumber } from "@/formats/display/numbers";
 import { durationText } from "@/formats/display/time";
-import { LEARNT_PART_WORDS, TRAIT_WORDS, learntShareWords } from "@/formats/display/words/logbook-words";
+import {
+  LEARNT_PART_WORDS,
+  TRAIT_WORDS,
+  learntRangeWords,
+  learntShareWords,
+} from "@/formats/display/words/logbook-words";
 import { $learnt, computeLearnt, type LearntState } from "@/stores/logbook/learnt";
 
 type Props = { readonly personId: string; readonly personName: string };
@@ -33,14 +38,7 @@ export function Learnt({ personId, personName }: Props) {
   );
 }
 
-const rangeWords = ({ low, middle, high }: LearntRange): string =>
-  m.learntRange({
-    low: low === null ? m.learntLonger : durationText(low),
-    middle: middle === null ? m.learntLonger : durationText(middle),
-    high: high === null ? m.learntLonger : durationText(high),
-  });
-
-function Found({ state: { learnt, shares, next } }: { readonly state: Extract<LearntState, { kind: "found" }> }) {
+function Found({ state: { learnt, shares, next, odd } }: { readonly state: Extract<LearntState, { kind: "found" }> }) {
   return (
     <>
       <p className="max-w-prose text-sm">{m.learntSays({ notes: learnt.notes })}</p>
@@ -50,16 +48,21 @@ function Found({ state: { learnt, shares, next } }: { readonly state: Extract<Le
         ))}
       </ul>
       <p className="text-muted max-w-prose text-sm">{adviceWords(shares)}</p>
+      {odd.map(({ sit, name, toldMinutes, expectedMinutes }) => (
+        <p key={sit} className="border-accent max-w-prose border-l-4 px-3 text-sm">
+          {m.learntOdd({ name, told: durationText(toldMinutes), expected: durationText(expectedMinutes) })}
+        </p>
+      ))}
       {next.length > 0 && (
         <>
           <h3 className="font-semibold">{m.learntNext}</h3>
           <ul data-testid="learnt-next">
-            {next.map(({ id, name, before, after }) => (
+            {next.map(({ id, name, before, range }) => (
               <li key={id}>
                 <a className="underline" href={`/outings/${id}`}>
                   {name}
                 </a>
-                : {m.learntBeforeAfter({ before: rangeWords(before), after: rangeWords(after) })}
+                : {m.learntBeforeAfter({ before: learntRangeWords(before), after: learntRangeWords(range) })}
               </li>
             ))}
           </ul>

@@ -1,5 +1,5 @@
 import * as m from "@/messages";
-import type { LearntPart, LearntShare, Trait } from "@/core/calibration";
+import type { LearntPart, LearntRange, LearntShare, Trait } from "@/core/calibration";
 import type { DampAt, Ending, Felt, FeltPart, Vote } from "@/core/logbook";
 import { durationText } from "../time";
 
@@ -73,3 +73,9 @@ export function learntShareWords({ part, low, middle, high }: LearntShare): stri
   const by = percent(Math.abs(middle - 1));
   return `${middle < 1 ? m.learntSooner({ part: name, by }) : m.learntLater({ part: name, by })} ${range}`;
 }
+
+/** "37 min to 2 h 06, middle 1 h 26". */
+export const learntRangeWords = ({ low, middle, high }: LearntRange): string => {
+  const words = (minutes: number | null): string => (minutes === null ? m.learntLonger : durationText(minutes));
+  return m.learntRange({ low: words(low), middle: words(middle), high: words(high) });
+};
