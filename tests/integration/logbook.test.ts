@@ -1,9 +1,13 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import type { APIContext } from "astro";
 import type { Felt } from "@/core/logbook";
+import { countNotes } from "@/db";
+import { parseOutingFile } from "@/formats/outing-file/parse";
+import type { ToldSitFile } from "@/formats/wire/logbook/logbook-view";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { DELETE as forget, GET as read, PUT as tell } from "@/pages/api/outings/[id]/note";
 import { GET as readOuting } from "@/pages/api/outings/[id]/index";
+import { GET as readTold } from "@/pages/api/people/[id]/told";
 import { PUT as savePiece } from "@/pages/api/pieces/[id]/index";
 import { GET as listOutings } from "@/pages/api/outings/index";
 import { LOCAL_OWNER_ID } from "@/server/access";
@@ -71,6 +75,18 @@ describe("a note", () => {
     const after = (await logbookOf(fresh.database, LOCAL_OWNER_ID)).find(({ outingId }) => outingId === id)!;
     expect(after).toEqual({ ...before, felt: { ...FELT, minutes: 140 } });
     expect(after.pieces.some(({ name }) => name === "Another name")).toBe(false);
+  });
+
+  it("is given to whoever learns from it with the outing as it was, a person's alone, the latest first", async () => {
+    const book = await logbookOf(fresh.database, LOCAL_OWNER_ID);
+    const { personId } = book[0]!;
+    const told = (await (await call(readTold, personId)).json()) as ToldSitFile[];
+    const own = book.filter((entry) => entry.personId === personId);
+    expect(told.map(({ outing }) => outing.name)).toEqual(own.map(({ name }) => name));
+    expect(told.map(({ felt }) => felt)).toEqual(own.map(({ felt }) => felt));
+    expect(await countNotes(fresh.database, LOCAL_OWNER_ID, personId)).toBe(own.length);
+    expect(parseOutingFile(JSON.stringify(told[0]!.outing)).ok).toBe(true);
+    expect((await call(readTold, "01900000-0000-7000-8000-0000000000ff")).status).toBe(404);
   });
 
   it("goes along in a backup and in the file of one outing", async () => {
