@@ -7,7 +7,7 @@ import {
   NOBODY_IN_PARTICULAR,
   OutingAsLearnt,
   SitAgain,
-  wornKeys,
+  wornAsLearnt,
   type Chance,
   type Learnt,
   type Worn,
@@ -43,11 +43,7 @@ function minutesReally([outing, options]: ReturnType<OutingAsLearnt["as"]>, { ln
 const FURTHER = 10;
 const PLANNED_MINUTES = 240;
 
-const wornAs = (learnt: Learnt | null, outing: Outing): Worn => {
-  if (!learnt) return AS_READ;
-  const { boots, outfit } = wornKeys(outing);
-  return { lnBoots: learnt.boots.get(boots ?? "") ?? 0, lnOutfit: learnt.outfits.get(outfit) ?? 0 };
-};
+const wornAs = (learnt: Learnt | null, outing: Outing): Worn => (learnt ? wornAsLearnt(learnt, outing) : AS_READ);
 
 /** Natural logarithms of minutes: what is said of an outing over what it really is. */
 type Errors = { readonly persistent: number[]; readonly total: number[]; readonly covered: boolean[] };

@@ -15,7 +15,7 @@ import {
 } from "@/core/calibration";
 import type { Felt, Vote } from "@/core/logbook";
 import { standardMorning } from "@/core/morning/standard-morning";
-import { seededRandom, type RandomStream } from "@/core/numeric";
+import { normal, seededRandom, type RandomStream } from "@/core/numeric";
 import { usualLevels, type Outing } from "@/core/outing";
 
 // People who are drawn from what is known of people, and what they would note after sits. Invented throughout.
@@ -35,8 +35,6 @@ const KITS = ["middle", "best"] as const;
 /** Scales of the notes: Student's t with four degrees, as the inference takes them to be. */
 const SCALE = { toes: 0.2, fingers: 0.2, body: 0.25 } as const;
 
-const normal = (random: RandomStream): number =>
-  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 function studentT4(random: RandomStream): number {
   const squares = [0, 0, 0, 0].reduce((sum) => sum + normal(random) ** 2, 0);
   return normal(random) / Math.sqrt(squares / 4);

@@ -1,7 +1,8 @@
 import type { Layer } from "../clothing";
 import { readLabel } from "../labels";
 import { natureOf, outfitResolverOf, type LabelErrors, type SimulationOptions } from "../simulation";
-import type { Doing, Outing } from "../outing";
+import type { Outing } from "../outing";
+import { varyOuting } from "../range";
 import { restedPerson, type RestedPerson } from "../sitter";
 import { feltAt } from "./felt-levels";
 import type { Chance, PersonTraits, Worn } from "./unknowns";
@@ -52,20 +53,11 @@ export class OutingAsLearnt {
   private changed({ sittingHeatWPerM2 }: PersonTraits, { lnWalkEffort, lnWind, airK }: Chance): Outing {
     const { basalHeatW, surfaceM2 } = this.rested.resting.parameters;
     const basalWPerM2 = basalHeatW / surfaceM2;
-    const walked = { effortFactor: Math.exp(lnWalkEffort) };
-    const done = <Own extends Doing>(doing: Own): Own =>
-      doing.walkSpeedMPerS > 0 || doing.effort?.kind === "walk"
-        ? { ...doing, ...walked }
-        : { ...doing, heatFactor: 1 + sittingHeatWPerM2 / (basalWPerM2 * Math.max(1, doing.activityRatio)) };
-    return {
-      ...this.outing,
-      weather: this.outing.weather.map((hour) => ({
-        ...hour,
-        airTemperatureC: hour.airTemperatureC + airK,
-        radiantTemperatureC: hour.radiantTemperatureC === null ? null : hour.radiantTemperatureC + airK,
-        windMPerS: hour.windMPerS * Math.exp(lnWind),
-      })),
-      phases: this.outing.phases.map((phase) => ({ ...done(phase), recurring: phase.recurring?.map(done) })),
-    };
+    return varyOuting(this.outing, {
+      airOffsetK: airK,
+      windFactor: Math.exp(lnWind),
+      walkEffortFactor: Math.exp(lnWalkEffort),
+      stillHeatFactor: ({ activityRatio }) => 1 + sittingHeatWPerM2 / (basalWPerM2 * Math.max(1, activityRatio)),
+    });
   }
 }

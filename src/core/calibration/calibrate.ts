@@ -4,9 +4,11 @@ import { evidenceOf, type Evidence } from "./evidence";
 import { laplaceMode, type Mode, type Observed } from "./laplace";
 import { SitAgain, type Measure, type SitMeasures } from "./sit-measures";
 import {
+  AS_READ,
   BOOT_SPREAD,
   CHANCES,
   CHANCE_SPREAD,
+  NOBODY_IN_PARTICULAR,
   NO_CHANCE,
   OUTFIT_SPREAD,
   TRAITS,
@@ -55,6 +57,12 @@ export function wornKeys({ pieces, wearings }: Pick<Outing, "pieces" | "wearings
   };
 }
 
+/** An outing's clothes as they were learnt to be; what nothing was learnt of is as it is read. */
+export function wornAsLearnt({ boots, outfits }: Pick<Learnt, "boots" | "outfits">, outing: Outing): Worn {
+  const keys = wornKeys(outing);
+  return { lnBoots: boots.get(keys.boots ?? "") ?? 0, lnOutfit: outfits.get(keys.outfit) ?? 0 };
+}
+
 /** So often the slopes are taken again at the newest mode: times are nearly, not quite, linear in what is unknown. */
 const ROUNDS = 2;
 /** Steps slopes are taken with, of a standard deviation. */
@@ -83,14 +91,13 @@ const chancePlaces: readonly Place[] = CHANCES.map((chance) => ({
   spread: CHANCE_SPREAD[chance],
   change: (inputs, by) => ({ ...inputs, chance: { ...inputs.chance, [chance]: inputs.chance[chance] + by } }),
 }));
-const NOTHING: Inputs = {
-  traits: Object.fromEntries(TRAITS.map((trait) => [trait, 0])) as PersonTraits,
-  worn: { lnBoots: 0, lnOutfit: 0 },
-  chance: NO_CHANCE,
-};
+const NOTHING: Inputs = { traits: NOBODY_IN_PARTICULAR, worn: AS_READ, chance: NO_CHANCE };
 
-/** Steps of an inference, one simulation or a few each: whoever computes it may draw in between, or give it up. */
-export function* calibrating(sits: readonly ToldSit[]): Generator<void, Learnt> {
+/**
+ * What a logbook teaches of one person. The order of the notes does not matter, and a note that is left out has taught nothing.
+ * @throws {CoreError} as `simulateOuting` does
+ */
+export function calibrate(sits: readonly ToldSit[]): Learnt {
   const unknowns: Unknown[] = TRAITS.map((trait) => ({ kind: "trait", trait }));
   const spreads: number[] = TRAITS.map((trait) => TRAIT_SPREAD[trait]);
   const placeOf = (kind: "boots" | "outfit", key: string): number => {
@@ -128,9 +135,12 @@ export function* calibrating(sits: readonly ToldSit[]): Generator<void, Learnt> 
   });
   let mode: Mode = { at: spreads.map(() => 0), covariance: [] };
   for (let round = 0; round < ROUNDS; round++) {
-    const observed: Observed[] = [];
-    for (const sit of fitted) observed.push(...(yield* observedAt(sit, mode.at)));
-    mode = laplaceMode(spreads, mode.at, observed);
+    const { at } = mode;
+    mode = laplaceMode(
+      spreads,
+      at,
+      fitted.flatMap((sit) => observedAt(sit, at)),
+    );
   }
   const at = mode.at.slice(0, lasting);
   const covariance = mode.covariance.slice(0, lasting).map((row) => row.slice(0, lasting));
@@ -148,12 +158,11 @@ export function* calibrating(sits: readonly ToldSit[]): Generator<void, Learnt> 
 }
 
 /** What a sit shows at a point, and how that changes with each unknown it depends on. */
-function* observedAt({ again, evidence, places, own }: Fitted, at: readonly number[]): Generator<void, Observed[]> {
+function observedAt({ again, evidence, places, own }: Fitted, at: readonly number[]): Observed[] {
   if (evidence.length === 0) return [];
   const here = own.reduce<Inputs>((inputs, { change }, place) => change(inputs, at[places[place]!]!), NOTHING);
   const measured = ({ traits, worn, chance }: Inputs): SitMeasures => again.measures(traits, worn, chance);
   const middle = measured(here);
-  yield;
   const slopes: Readonly<Record<Measure, Map<number, number>>> = {
     lnToes: new Map(),
     lnFingers: new Map(),
@@ -168,18 +177,6 @@ function* observedAt({ again, evidence, places, own }: Fitted, at: readonly numb
       const slope = (other[measure] - middle[measure]) / step;
       if (slope !== 0) slopes[measure].set(places[place]!, slope);
     }
-    yield;
   }
   return evidence.map(({ measure, loss }) => ({ value: middle[measure], slopes: slopes[measure], loss }));
-}
-
-/**
- * What a logbook teaches of one person. The order of the notes does not matter, and a note that is left out has taught nothing.
- * @throws {CoreError} as `simulateOuting` does
- */
-export function calibrate(sits: readonly ToldSit[]): Learnt {
-  const steps = calibrating(sits);
-  let step = steps.next();
-  while (!step.done) step = steps.next();
-  return step.value;
 }

@@ -1,5 +1,5 @@
 import { CholeskyDecomposition, Matrix } from "ml-matrix";
-import type { RandomStream } from "../numeric";
+import { normal, type RandomStream } from "../numeric";
 import type { Outing } from "../outing";
 import { wornKeys, type Learnt } from "./calibrate";
 import { BOOT_SPREAD, OUTFIT_SPREAD, TRAITS, TRAIT_SPREAD, type PersonTraits, type Worn } from "./unknowns";
@@ -10,10 +10,6 @@ export type Drawn = {
   /** Natural logarithms over what is read, by kind and key; clothes nothing was learnt of are not there. */
   readonly worn: ReadonlyMap<string, number>;
 };
-
-/** @source Box & Muller 1958 */
-export const normal = (random: RandomStream): number =>
-  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 
 const traitsOf = (values: readonly number[]): PersonTraits =>
   Object.fromEntries(TRAITS.map((trait, place) => [trait, values[place]!])) as PersonTraits;

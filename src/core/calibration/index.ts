@@ -1,5 +1,5 @@
 export { OutingAsLearnt } from "./as-learnt";
-export { calibrate, wornKeys, type Learnt, type ToldSit, type Unknown } from "./calibrate";
+export { calibrate, wornAsLearnt, wornKeys, type Learnt, type ToldSit, type Unknown } from "./calibrate";
 export { SitAgain, type SitMeasures } from "./sit-measures";
 export {
   AS_READ,

@@ -1,10 +1,11 @@
 import { leastMinutesStill, type LevelVerdict } from "../limits";
-import { seededRandom } from "../numeric";
+import { normal, seededRandom } from "../numeric";
 import type { Outing } from "../outing";
+import { LOW_SHARE, RANGE_MEMBERS } from "../range";
 import { simulateOneSit } from "../simulation";
 import { OutingAsLearnt } from "./as-learnt";
 import type { Learnt } from "./calibrate";
-import { drawnFrom, normal, wornOf } from "./drawn-from";
+import { drawnFrom, wornOf } from "./drawn-from";
 import { CHANCES, CHANCE_SPREAD, type Chance } from "./unknowns";
 
 /** Minutes of a sit for a person a logbook is known of; `null` later than was looked at. */
@@ -14,9 +15,8 @@ export type LearntRange = {
   readonly high: number | null;
 };
 
-const MEMBERS = 64;
+/** The same for every plan, so that plans differ by themselves alone. */
 const SEED = 1;
-const LOW_SHARE = 0.1;
 
 /**
  * Where the minutes of an outing's first sit lie in eight cases of ten: the person and the clothes drawn from what was
@@ -28,7 +28,7 @@ export function learntRange(outing: Outing, learnt: Learnt | null, seed = SEED):
   const random = seededRandom(seed);
   const again = new OutingAsLearnt(outing);
   const draw = drawnFrom(learnt);
-  const minutes = Array.from({ length: MEMBERS }, () => {
+  const minutes = Array.from({ length: RANGE_MEMBERS }, () => {
     const own = draw(random);
     const chance = Object.fromEntries(CHANCES.map((name) => [name, CHANCE_SPREAD[name] * normal(random)])) as Chance;
     const worn = wornOf(own, outing, random);

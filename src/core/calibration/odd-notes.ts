@@ -1,4 +1,4 @@
-import { wornKeys, type Learnt, type ToldSit } from "./calibrate";
+import { wornAsLearnt, type Learnt, type ToldSit } from "./calibrate";
 import { SitAgain, type SitMeasures } from "./sit-measures";
 import { NO_CHANCE } from "./unknowns";
 
@@ -26,14 +26,16 @@ const TIMED = [
  */
 export function oddNotes(learnt: Learnt, sits: readonly ToldSit[]): OddNote[] {
   return sits.flatMap(({ outing, felt }, sit): OddNote[] => {
-    const { boots, outfit } = wornKeys(outing);
-    const worn = { lnBoots: learnt.boots.get(boots ?? "") ?? 0, lnOutfit: learnt.outfits.get(outfit) ?? 0 };
     const told = TIMED.flatMap(({ parts, ln }) => {
       const minutes = parts.flatMap((part) => felt.parts[part]?.coldAfterMinutes ?? []);
       return minutes.length > 0 ? [{ minutes: Math.max(1, Math.min(...minutes)), ln }] : [];
     });
     if (told.length === 0) return [];
-    const expected = new SitAgain(outing, felt.minutes).measures(learnt.traits, worn, NO_CHANCE);
+    const expected = new SitAgain(outing, felt.minutes).measures(
+      learnt.traits,
+      wornAsLearnt(learnt, outing),
+      NO_CHANCE,
+    );
     return told
       .filter(({ minutes, ln }) => Math.abs(Math.log(minutes) - ln(expected)) > ODD_FROM_DEVIATIONS * USUAL_SPREAD)
       .slice(0, 1)

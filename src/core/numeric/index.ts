@@ -3,5 +3,5 @@ export { bisect } from "./bisect";
 export { clamp } from "./clamp";
 export { exponential, powerOfTwo } from "./exponential";
 export { scaled, tabulate } from "./tabulate";
-export { seededRandom, type RandomStream } from "./seeded-random";
+export { normal, seededRandom, type RandomStream } from "./seeded-random";
 export { runToEnd, type Steps } from "./run-to-end";

@@ -15,3 +15,7 @@ export function seededRandom(seed: number): RandomStream {
     return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
   };
 }
+
+/** A draw from the normal distribution about nought, of a standard deviation of one. @source Box & Muller 1958 */
+export const normal = (random: RandomStream): number =>
+  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());

@@ -2,6 +2,7 @@ export type { Band, RangeBands } from "./bands";
 export { estimatedHeadline, headlineOf, middleOverSingle, type Headline } from "./headline";
 export {
   boundsOf,
+  LOW_SHARE,
   minutesRange,
   RANGE_MEMBERS,
   RangeInParts,
@@ -15,3 +16,4 @@ export {
 } from "./minutes-range";
 export { ClothesWithLabelErrors } from "./label-errors";
 export { type Variation } from "./variation";
+export { varyOuting } from "./vary-outing";

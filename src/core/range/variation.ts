@@ -1,5 +1,5 @@
 import { SPREAD_OF_PEOPLE } from "../outing";
-import { seededRandom, type RandomStream } from "../numeric";
+import { normal, seededRandom, type RandomStream } from "../numeric";
 import { USUAL_NATURE, type BodilyNature } from "../sitter";
 
 /** One way in which what is only roughly known may be. */
@@ -40,14 +40,10 @@ export const SOLE_SHARE_RANGE = [0.3, 0.4] as const;
 export const CUT_AT_DEVIATIONS = 2;
 const LEAST_DIGIT_FLOW = 0.1; // assumption
 
-/**
- * A draw from the normal distribution cut at two standard deviations.
- * @source Box & Muller 1958; what falls outside is drawn again
- */
+/** A draw from the normal distribution cut at two standard deviations: what falls outside is drawn again. */
 export function cutNormal(random: RandomStream): number {
   for (;;) {
-    const radius = Math.sqrt(-2 * Math.log(1 - random()));
-    const value = radius * Math.cos(2 * Math.PI * random());
+    const value = normal(random);
     if (Math.abs(value) <= CUT_AT_DEVIATIONS) return value;
   }
 }

@@ -1,19 +1,18 @@
 import { z } from "zod";
-import { problemsOf } from "../outing-file/parse";
+import { anyOutingFileSchema, parseJson, problemsOf } from "../outing-file/parse";
 import type { FileProblem } from "../outing-file/problem";
-import { outingFileSchema, type OutingFile } from "../outing-file/schema/outing-schema";
+import type { OutingFile } from "../outing-file/schema/outing-schema";
 import { feltSchema } from "../wire/logbook/felt-schema";
 import type { Felt } from "@/core/logbook";
-import * as m from "@/messages";
 
 /** So many sits are learnt from together, at most. */
 const MOST_SITS = 200;
 const MOST_FURTHER = 50;
 
 const logbookFileSchema = z.strictObject({
-  sits: z.array(z.strictObject({ outing: outingFileSchema, felt: feltSchema })).max(MOST_SITS),
+  sits: z.array(z.strictObject({ outing: anyOutingFileSchema, felt: feltSchema })).max(MOST_SITS),
   /** Outings whose minutes are wanted. */
-  further: z.array(outingFileSchema).max(MOST_FURTHER).default([]),
+  further: z.array(anyOutingFileSchema).max(MOST_FURTHER).default([]),
 });
 
 /** Outings of one person with what was felt on them. */
@@ -26,15 +25,8 @@ export type ParsedLogbookFile =
 
 /** Reads a logbook file; every problem names its field. */
 export function parseLogbookFile(text: string): ParsedLogbookFile {
-  let value: unknown;
-  try {
-    value = JSON.parse(text);
-  } catch (error) {
-    return {
-      ok: false,
-      problems: [{ path: "(whole file)", reason: m.isNotJson({ message: (error as Error).message }) }],
-    };
-  }
-  const parsed = logbookFileSchema.safeParse(value);
+  const json = parseJson(text);
+  if (!json.ok) return json;
+  const parsed = logbookFileSchema.safeParse(json.value);
   return parsed.success ? { ok: true, file: parsed.data } : { ok: false, problems: problemsOf(parsed.error) };
 }

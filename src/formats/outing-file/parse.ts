@@ -17,18 +17,29 @@ const pathText = (path: readonly PropertyKey[]): string =>
 export const problemsOf = (error: z.ZodError): FileProblem[] =>
   error.issues.map(({ path, message }) => ({ path: pathText(path) || "(whole file)", reason: message }));
 
+/** Reads JSON; what is none says so as a problem of the whole file. */
+export function parseJson(
+  text: string,
+): { readonly ok: true; readonly value: unknown } | { readonly ok: false; readonly problems: readonly FileProblem[] } {
+  try {
+    return { ok: true, value: JSON.parse(text) };
+  } catch (error) {
+    const reason = m.isNotJson({ message: (error as Error).message });
+    return { ok: false, problems: [{ path: "(whole file)", reason }] };
+  }
+}
+
+/** An outing file of any version within something larger; one that is newer than this program is refused by the schema. */
+export const anyOutingFileSchema = z.preprocess((value) => {
+  const upgraded = upgradeOutingFile(value);
+  return upgraded.ok ? upgraded.value : value;
+}, outingFileSchema);
+
 /** Reads the text of an outing file, whatever version it is. */
 export function parseOutingFile(text: string): ParsedOutingFile {
-  let value: unknown;
-  try {
-    value = JSON.parse(text);
-  } catch (error) {
-    return {
-      ok: false,
-      problems: [{ path: "(whole file)", reason: m.isNotJson({ message: (error as Error).message }) }],
-    };
-  }
-  const upgraded = upgradeOutingFile(value);
+  const json = parseJson(text);
+  if (!json.ok) return json;
+  const upgraded = upgradeOutingFile(json.value);
   if (!upgraded.ok) return { ok: false, problems: [upgraded.problem] };
   const parsed = outingFileSchema.safeParse(upgraded.value);
   return parsed.success ? { ok: true, file: parsed.data } : { ok: false, problems: problemsOf(parsed.error) };
