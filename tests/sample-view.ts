@@ -25,6 +25,7 @@ export function sampleView(): OutingView {
       coldHands: false,
       feels: "usual",
       wearsGlasses: false,
+      usesNotes: true,
       practicePreferences: { avoids: [], practices: {} },
     },
     place: { id: `${UUID}3`, name: "Svartmyra", timeZone: file.timeZone },

@@ -1,5 +1,7 @@
 import { parseArgs } from "node:util";
-import { calibrate, learntRange, TRAIT_SPREAD, TRAITS, type Learnt, type LearntRange } from "@/core/calibration";
+import { calibrate } from "@/core/calibration";
+import { TRAITS, traitsOf, type Learnt, type Outing } from "@/core/outing";
+import { minutesRange, TRAIT_SPREAD, type MinutesBound } from "@/core/range";
 import { CoreError } from "@/core/errors";
 import { toOuting } from "@/formats/outing-file/to-outing";
 import { parseLogbookFile } from "@/formats/logbook/logbook-file";
@@ -29,8 +31,8 @@ try {
   const learnt = calibrate(read.file.sits.map(({ outing, felt }) => ({ outing: toOuting(outing), felt })));
   const further = read.file.further.map((outing) => ({
     name: outing.name,
-    before: learntRange(toOuting(outing), null),
-    after: learntRange(toOuting(outing), learnt),
+    before: firstSit(toOuting(outing)),
+    after: firstSit(byNotes(toOuting(outing), learnt)),
   }));
   console.log(values.json ? JSON.stringify({ ...described(learnt), further }) : lines(learnt, further).join("\n"));
 } catch (error) {
@@ -38,7 +40,13 @@ try {
   throw error;
 }
 
-function described({ traits, boots, outfits, covariance, notes }: Learnt) {
+function described(learnt: Learnt) {
+  const { covariance, notes, unknowns, mode } = learnt;
+  const traits = traitsOf(learnt);
+  const clothes = (kind: "boots" | "outfit") =>
+    Object.fromEntries(
+      unknowns.flatMap((own, place) => (own.kind === kind ? [[own.key, mode[place]!] as const] : [])),
+    );
   return {
     notes,
     traits: Object.fromEntries(
@@ -47,16 +55,29 @@ function described({ traits, boots, outfits, covariance, notes }: Learnt) {
         { mean: traits[trait], sd: Math.sqrt(covariance[place]![place]!), priorSd: TRAIT_SPREAD[trait] },
       ]),
     ),
-    boots: Object.fromEntries(boots),
-    outfits: Object.fromEntries(outfits),
+    boots: clothes("boots"),
+    outfits: clothes("outfit"),
   };
 }
 
-type Further = { readonly name: string; readonly before: LearntRange; readonly after: LearntRange };
+function byNotes(outing: Outing, learnt: Learnt): Outing {
+  return { ...outing, person: { ...outing.person, learnt } };
+}
+
+type Minutes = { readonly low: number | null; readonly middle: number | null; readonly high: number | null };
+
+/** Where the first sit's minutes lie in eight cases of ten; `null`: longer than was looked at. */
+function firstSit(outing: Outing): Minutes {
+  const { low, middle, high } = minutesRange(outing, 0);
+  const told = ({ kind, minutes }: MinutesBound): number | null => (kind === "longerThan" ? null : minutes);
+  return { low: told(low), middle: told(middle), high: told(high) };
+}
+
+type Further = { readonly name: string; readonly before: Minutes; readonly after: Minutes };
 
 function lines(learnt: Learnt, further: readonly Further[]): string[] {
   const { traits, boots } = described(learnt);
-  const minutes = ({ low, middle, high }: LearntRange): string =>
+  const minutes = ({ low, middle, high }: Minutes): string =>
     [low, middle, high].map((own) => own ?? "longer").join(" · ");
   return [
     `${learnt.notes} notes; mean and standard deviation, and that of people in general:`,

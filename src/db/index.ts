@@ -55,7 +55,8 @@ export {
   readJobInput,
   type JobRow,
 } from "./queries/jobs";
-export { countNotes, forgetNote, keepNote, listNotes, readNote, type NoteRow } from "./queries/logbook";
+export { forgetNote, keepNote, listNotes, readNote, type NoteRow } from "./queries/logbook";
+export { keepLearnt, readLearnt, type LearntRow } from "./queries/learnt";
 export { readFindable } from "./queries/findable";
 export { storeVerdict } from "./queries/verdict";
 export type { OutfitWearing, StoredCard, TypedQuantity } from "./schema";

@@ -1,6 +1,7 @@
 import { foreignKey, jsonb, pgTable, primaryKey, text, timestamp, uuid } from "drizzle-orm/pg-core";
 import type { Felt } from "../core/logbook/index";
-import { outing, type StoredVerdict } from "./schema";
+import type { Learnt } from "../core/outing/index";
+import { outing, person, type StoredVerdict } from "./schema";
 
 /** What was felt on an outing, and the outing as it was when that was first told. */
 export const logbookNote = pgTable(
@@ -20,6 +21,27 @@ export const logbookNote = pgTable(
   (table) => [
     primaryKey({ columns: [table.ownerId, table.outingId] }),
     foreignKey({ columns: [table.ownerId, table.outingId], foreignColumns: [outing.ownerId, outing.id] }).onDelete(
+      "cascade",
+    ),
+  ],
+);
+
+/** What somebody's notes teach, learnt again whenever notes or the model change: kept because learning takes seconds. */
+export const personLearnt = pgTable(
+  "person_learnt",
+  {
+    ownerId: uuid().notNull(),
+    personId: uuid().notNull(),
+    /** `null` where nothing could be learnt of these notes. */
+    learnt: jsonb().$type<Learnt>(),
+    /** Of the notes it is learnt from: `notesStamp`. */
+    stamp: text().notNull(),
+    modelVersion: text().notNull(),
+    updatedAt: timestamp({ withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.ownerId, table.personId] }),
+    foreignKey({ columns: [table.ownerId, table.personId], foreignColumns: [person.ownerId, person.id] }).onDelete(
       "cascade",
     ),
   ],

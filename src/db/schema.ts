@@ -117,6 +117,8 @@ export const person = pgTable(
     coldHands: boolean().notNull().default(false),
     feels: text({ enum: FEELS }).notNull().default("usual"),
     wearsGlasses: boolean().notNull().default(false),
+    /** What notes after sits taught moves their figures. */
+    usesNotes: boolean().notNull().default(true),
     /** Materials avoided and ways held to. */
     practicePreferences: jsonb().$type<PracticePreferences>().notNull().default({ avoids: [], practices: {} }),
     retired: retired(),

@@ -2,16 +2,14 @@ import { expose } from "comlink";
 import {
   calibrate,
   learntInMinutes,
-  learntRange,
   oddNotes,
-  type Learnt,
-  type LearntRange,
   type LearntShare,
   type OddNote,
   type ToldSit,
 } from "@/core/calibration";
 import { CoreError } from "@/core/errors";
-import type { Outing } from "@/core/outing";
+import type { Learnt, Outing } from "@/core/outing";
+import { minutesRange, type RangeBounds } from "@/core/range";
 
 type Refused = { readonly ok: false; readonly message: string };
 /** What notes teach, and what that comes to on the sit told of last. */
@@ -24,7 +22,7 @@ export type LearntReply =
     }
   | Refused;
 /** The first sit of an outing, for people in general and with what was learnt. */
-export type RangeReply = { readonly ok: true; readonly before: LearntRange; readonly range: LearntRange } | Refused;
+export type RangeReply = { readonly ok: true; readonly before: RangeBounds; readonly range: RangeBounds } | Refused;
 
 let learnt: Learnt | null = null;
 
@@ -47,7 +45,11 @@ const api = {
       return { ok: true, learnt, shares, odd: oddNotes(learnt, sits) };
     }),
   rangeOf: (outing: Outing): RangeReply =>
-    refusing(() => ({ ok: true, before: learntRange(outing, null), range: learntRange(outing, learnt) })),
+    refusing(() => ({
+      ok: true,
+      before: minutesRange({ ...outing, person: { ...outing.person, learnt: undefined } }, 0),
+      range: minutesRange({ ...outing, person: { ...outing.person, learnt: learnt ?? undefined } }, 0),
+    })),
 };
 export type CalibrateWorker = typeof api;
 

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, type Page } from "@playwright/test";
-import { listening, openSheet, settled } from "./sheet";
+import { listening, minutesOf, openSheet, settled } from "./sheet";
 import { test } from "./test";
 
 async function openNote(page: Page): Promise<string> {
@@ -40,10 +40,17 @@ test("what was felt is told by keyboard, stands in the logbook beside the predic
   await listening(page);
   await expect(page.getByLabel("left toes cold after")).toHaveValue("70");
 
-  // Under the verdict of the sheet stands what the notes make of it, and follows the plan.
+  // The sheet goes by the notes, says so, and shows on request what it would say of nobody in particular.
   await page.getByRole("link", { name, exact: true }).click();
-  const byNotes = page.getByTestId("by-notes");
-  await expect(byNotes).toContainText(/By \d+ notes?: .+ to .+, middle .+/);
+  const verdict = page.getByRole("region", { name: "Verdict" });
+  await expect(verdict).toContainText("eight cases of ten, by 1 note of yours");
+  await settled(page);
+  const taught = await minutesOf(page);
+  await verdict.getByRole("button", { name: "as nobody in particular" }).press("Enter");
+  await expect(verdict).toContainText("for nobody in particular");
+  await expect.poll(() => minutesOf(page)).not.toBe(taught);
+  await verdict.getByRole("button", { name: "as your notes teach" }).press("Enter");
+  await expect.poll(() => minutesOf(page)).toBe(taught);
 
   await page.goto("/logbook");
   await listening(page);
@@ -91,5 +98,6 @@ test.describe("without a network", () => {
     await expect
       .poll(async () => (await (await page.request.get(`/api/outings/${id}/note`)).json()) as object | null)
       .toMatchObject({ minutes: 80 });
+    await page.request.delete(`/api/outings/${id}/note`); // the others' figures are those of nobody in particular
   });
 });

@@ -1,6 +1,7 @@
 import { randomUUID } from "node:crypto";
 import postgres from "postgres";
 import { inject } from "vitest";
+import { learntQuiet } from "@/server/logbook/learn";
 import { recomputed } from "@/server/outings/recompute";
 import { migrateDatabase, openDatabase, type OpenDatabase } from "@/db";
 
@@ -25,6 +26,7 @@ export async function freshDatabase(migrations = "src/db/migrations"): Promise<F
     sql,
     close: async () => {
       await recomputed();
+      await learntQuiet();
       await sql.end();
       await open.close();
     },

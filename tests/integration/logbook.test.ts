@@ -1,7 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import type { APIContext } from "astro";
 import type { Felt } from "@/core/logbook";
-import { countNotes } from "@/db";
 import { parseOutingFile } from "@/formats/outing-file/parse";
 import type { ToldSitFile } from "@/formats/wire/logbook/logbook-view";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
@@ -14,7 +13,11 @@ import { LOCAL_OWNER_ID } from "@/server/access";
 import { backupStream, exportOuting } from "@/server/backup/backup";
 import { restoreBackup } from "@/server/backup/restore";
 import { seedDemo } from "@/server/demo/seed";
+import { learntQuiet } from "@/server/logbook/learn";
 import { logbookOf } from "@/server/logbook/logbook";
+import { peopleOf } from "@/server/people/people";
+import { PUT as savePerson } from "@/pages/api/people/[id]/index";
+import { contentOfPerson } from "@/formats/wire/people/person-view";
 import { contentOf, type KitPiece } from "@/formats/wire/kit/kit-view";
 import { freshDatabase, type FreshDatabase } from "./fresh-database";
 
@@ -84,9 +87,35 @@ describe("a note", () => {
     const own = book.filter((entry) => entry.personId === personId);
     expect(told.map(({ outing }) => outing.name)).toEqual(own.map(({ name }) => name));
     expect(told.map(({ felt }) => felt)).toEqual(own.map(({ felt }) => felt));
-    expect(await countNotes(fresh.database, LOCAL_OWNER_ID, personId)).toBe(own.length);
     expect(parseOutingFile(JSON.stringify(told[0]!.outing)).ok).toBe(true);
     expect((await call(readTold, "01900000-0000-7000-8000-0000000000ff")).status).toBe(404);
+  });
+
+  it("moves the figures of its person, until it is forgotten or their page says it shall not", async () => {
+    const [{ id }] = outings as [OutingView];
+    const personNow = async () => {
+      await learntQuiet();
+      return ((await (await call(readOuting, id)).json()) as OutingView).person;
+    };
+    const before = await personNow();
+    expect(before.notes).toMatchObject({ isLearning: false, learnt: { notes: before.notes!.told } });
+    const file = (await (await call(readTold, before.id)).json()) as ToldSitFile[];
+    expect(file.every(({ outing }) => !("learnt" in outing.person))).toBe(true);
+
+    await call(forget, id, undefined, "DELETE");
+    const after = await personNow();
+    expect(after.notes!.told).toBe(before.notes!.told - 1);
+    expect(after.notes!.learnt?.notes ?? 0).toBe(after.notes!.told);
+    await call(tell, id, { ...FELT, minutes: 140 });
+    expect((await personNow()).notes!.learnt!.mode).toEqual(before.notes!.learnt!.mode); // exactly what it taught
+
+    const person = (await peopleOf(fresh.database, LOCAL_OWNER_ID)).find((own) => own.id === before.id)!;
+    const off = { ...contentOfPerson(person), retired: person.retired, version: person.version, usesNotes: false };
+    expect((await call(savePerson, person.id, off)).status).toBe(200);
+    expect((await personNow()).notes).toMatchObject({ learnt: null, isLearning: false });
+    const on = { ...off, version: off.version + 1, usesNotes: true };
+    expect((await call(savePerson, person.id, on)).status).toBe(200);
+    expect((await personNow()).notes!.learnt).not.toBeNull();
   });
 
   it("goes along in a backup and in the file of one outing", async () => {

@@ -1,21 +1,10 @@
 import { mean } from "d3-array";
-import {
-  AS_READ,
-  calibrate,
-  learntRange,
-  NO_CHANCE,
-  NOBODY_IN_PARTICULAR,
-  OutingAsLearnt,
-  SitAgain,
-  wornAsLearnt,
-  type Chance,
-  type Learnt,
-  type Worn,
-} from "@/core/calibration";
+import { calibrate, OutingAsLearnt, SitAgain } from "@/core/calibration";
 import { leastMinutesStill } from "@/core/limits";
-import type { Outing } from "@/core/outing";
+import { AS_READ, traitsOf, wornAsLearnt, type Learnt, type Outing, type Worn } from "@/core/outing";
+import { drawnChance, minutesRange, NO_CHANCE, type Chance, type MinutesBound } from "@/core/range";
 import { simulateOneSit } from "@/core/simulation";
-import { drawnChance, lnFirst, simulatedPerson, toldSit, type Noting } from "./simulated-people";
+import { lnFirst, simulatedPerson, toldSit, type Noting } from "./simulated-people";
 
 /** Errors of minutes on further outings after so many notes, as standard deviations of natural logarithms. */
 export type AfterNotes = {
@@ -39,6 +28,8 @@ function minutesReally([outing, options]: ReturnType<OutingAsLearnt["as"]>, { ln
   const verdict = simulateOneSit(outing, 0, options);
   return verdict.kind === "longerThan" ? Infinity : leastMinutesStill(verdict) * Math.exp(lnModel);
 }
+
+const atLeast = ({ kind, minutes }: MinutesBound): number => (kind === "longerThan" ? Infinity : minutes);
 
 const FURTHER = 10;
 const PLANNED_MINUTES = 240;
@@ -71,12 +62,12 @@ export function provedOn(people: number, noting: Noting, after: readonly number[
       const learnt = notes === 0 ? null : calibrate(told.slice(0, notes));
       const errors: Errors = { persistent: [], total: [], covered: [] };
       for (const { outing, again, persistent, really, minutes } of further) {
-        const said = lnFirst(again.measures(learnt?.traits ?? NOBODY_IN_PARTICULAR, wornAs(learnt, outing), NO_CHANCE));
+        const said = lnFirst(again.measures(traitsOf(learnt), wornAs(learnt, outing), NO_CHANCE));
         errors.persistent.push(said - persistent);
         errors.total.push(said - really);
         if (!COVER_AFTER.includes(notes)) continue;
-        const { low, high } = learntRange(outing, learnt);
-        errors.covered.push(minutes >= (low ?? Infinity) - 1 && minutes <= (high ?? Infinity) + 1);
+        const { low, high } = minutesRange(learnt ? { ...outing, person: { ...outing.person, learnt } } : outing, 0);
+        errors.covered.push(minutes >= atLeast(low) - 1 && minutes <= atLeast(high) + 1);
       }
       byNotes.get(notes)!.push(errors);
     }

@@ -1,22 +1,9 @@
-import {
-  BOOT_SPREAD,
-  CHANCES,
-  CHANCE_SPREAD,
-  OUTFIT_SPREAD,
-  SitAgain,
-  TRAITS,
-  TRAIT_SPREAD,
-  wornKeys,
-  type Chance,
-  type PersonTraits,
-  type SitMeasures,
-  type ToldSit,
-  type Worn,
-} from "@/core/calibration";
+import { SitAgain, type SitMeasures, type ToldSit } from "@/core/calibration";
 import type { Felt, Vote } from "@/core/logbook";
 import { standardMorning } from "@/core/morning/standard-morning";
 import { normal, seededRandom, type RandomStream } from "@/core/numeric";
-import { usualLevels, type Outing } from "@/core/outing";
+import { TRAITS, usualLevels, wornKeys, type Outing, type PersonTraits, type Worn } from "@/core/outing";
+import { BOOT_SPREAD, drawnChance, OUTFIT_SPREAD, TRAIT_SPREAD } from "@/core/range";
 
 // People who are drawn from what is known of people, and what they would note after sits. Invented throughout.
 
@@ -40,18 +27,12 @@ function studentT4(random: RandomStream): number {
   return normal(random) / Math.sqrt(squares / 4);
 }
 
-const drawn = <Name extends string>(
-  spreads: Readonly<Record<Name, number>>,
-  names: readonly Name[],
-  random: RandomStream,
-) => Object.fromEntries(names.map((name) => [name, spreads[name] * normal(random)])) as Record<Name, number>;
-
-export const drawnChance = (random: RandomStream): Chance => drawn(CHANCE_SPREAD, CHANCES, random);
-
 /** @param count outings */
 export function simulatedPerson(seed: number, count: number): SimulatedPerson {
   const random = seededRandom(seed);
-  const traits: PersonTraits = drawn(TRAIT_SPREAD, TRAITS, random);
+  const traits = Object.fromEntries(
+    TRAITS.map((trait) => [trait, TRAIT_SPREAD[trait] * normal(random)]),
+  ) as PersonTraits;
   const boots = new Map<string, number>();
   const outfits = new Map<string, number>();
   const known = (of: Map<string, number>, key: string, spread: number): number => {

@@ -1,67 +1,22 @@
 import type { Felt } from "../logbook";
-import type { Outing } from "../outing";
 import { evidenceOf, type Evidence } from "./evidence";
 import { laplaceMode, type Mode, type Observed } from "./laplace";
 import { SitAgain, type Measure, type SitMeasures } from "./sit-measures";
 import {
   AS_READ,
-  BOOT_SPREAD,
-  CHANCES,
-  CHANCE_SPREAD,
   NOBODY_IN_PARTICULAR,
-  NO_CHANCE,
-  OUTFIT_SPREAD,
   TRAITS,
-  TRAIT_SPREAD,
-  type Chance,
+  wornKeys,
+  type Learnt,
+  type Outing,
   type PersonTraits,
+  type Unknown,
   type Worn,
-} from "./unknowns";
+} from "../outing";
+import { BOOT_SPREAD, CHANCES, CHANCE_SPREAD, NO_CHANCE, OUTFIT_SPREAD, TRAIT_SPREAD, type Chance } from "../range";
 
 /** A sit that was told of. */
 export type ToldSit = { readonly outing: Outing; readonly felt: Felt };
-
-/** What a logbook teaches of one person: where it is most likely, and how sure that is. */
-export type Learnt = {
-  readonly traits: PersonTraits;
-  /** Natural logarithms over what is read, by the id of the boots, and by what else was worn together. */
-  readonly boots: ReadonlyMap<string, number>;
-  readonly outfits: ReadonlyMap<string, number>;
-  /** Names of the unknowns that go on to other outings, in the order of the covariance. */
-  readonly unknowns: readonly Unknown[];
-  readonly mode: readonly number[];
-  readonly covariance: readonly (readonly number[])[];
-  /** How many notes it is learnt from. */
-  readonly notes: number;
-};
-
-/** An unknown that is the same on every outing it matters to. */
-export type Unknown =
-  | { readonly kind: "trait"; readonly trait: keyof PersonTraits }
-  | { readonly kind: "boots" | "outfit"; readonly key: string };
-
-/** What is worn, as far as it is learnt of. */
-export type WornKeys = { readonly boots: string | null; readonly outfit: string };
-
-/** @returns the boots, and all else that is worn as one outfit, whatever the order */
-export function wornKeys({ pieces, wearings }: Pick<Outing, "pieces" | "wearings">): WornKeys {
-  const worn = new Set(wearings.map(({ pieceId }) => pieceId));
-  const own = pieces.filter(({ id }) => worn.has(id));
-  return {
-    boots: own.find(({ kind }) => kind === "footwear")?.id ?? null,
-    outfit: own
-      .filter(({ kind }) => kind !== "footwear")
-      .map(({ id }) => id)
-      .sort()
-      .join(" "),
-  };
-}
-
-/** An outing's clothes as they were learnt to be; what nothing was learnt of is as it is read. */
-export function wornAsLearnt({ boots, outfits }: Pick<Learnt, "boots" | "outfits">, outing: Outing): Worn {
-  const keys = wornKeys(outing);
-  return { lnBoots: boots.get(keys.boots ?? "") ?? 0, lnOutfit: outfits.get(keys.outfit) ?? 0 };
-}
 
 /** So often the slopes are taken again at the newest mode: times are nearly, not quite, linear in what is unknown. */
 const ROUNDS = 2;
@@ -142,17 +97,10 @@ export function calibrate(sits: readonly ToldSit[]): Learnt {
       fitted.flatMap((sit) => observedAt(sit, at)),
     );
   }
-  const at = mode.at.slice(0, lasting);
-  const covariance = mode.covariance.slice(0, lasting).map((row) => row.slice(0, lasting));
-  const learntOf = (kind: "boots" | "outfit") =>
-    new Map(unknowns.flatMap((own, place) => (own.kind === kind ? [[own.key, at[place]!] as const] : [])));
   return {
-    traits: Object.fromEntries(TRAITS.map((trait, place) => [trait, at[place]!])) as PersonTraits,
-    boots: learntOf("boots"),
-    outfits: learntOf("outfit"),
     unknowns,
-    mode: at,
-    covariance,
+    mode: mode.at.slice(0, lasting),
+    covariance: mode.covariance.slice(0, lasting).map((row) => row.slice(0, lasting)),
     notes: sits.length,
   };
 }

@@ -1,16 +1,25 @@
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
 import type { Felt } from "../logbook";
-import type { Outing } from "../outing";
-import { calibrate, wornKeys, type Learnt } from "./calibrate";
+import {
+  AS_READ,
+  NOBODY_IN_PARTICULAR,
+  TRAITS,
+  traitsOf,
+  wornAsLearnt,
+  type Learnt,
+  type Outing,
+  type Worn,
+} from "../outing";
+import { BOOT_SPREAD, minutesRange, NO_CHANCE, TRAIT_SPREAD, type MinutesBound } from "../range";
+import { simulateOuting } from "../simulation";
+import { calibrate } from "./calibrate";
 import { lnMinutesUntil } from "./crossing";
 import { evidenceOf } from "./evidence";
 import { laplaceMode } from "./laplace";
-import { learntRange } from "./learnt-range";
 import { atMinute, before, between, laterThan } from "./losses";
 import { oddNotes } from "./odd-notes";
 import { SitAgain } from "./sit-measures";
-import { AS_READ, BOOT_SPREAD, NO_CHANCE, NOBODY_IN_PARTICULAR, TRAIT_SPREAD, TRAITS } from "./unknowns";
 
 const NOTHING_SAID = {
   ended: null,
@@ -125,8 +134,9 @@ describe("what a logbook teaches", () => {
   const learnt = calibrate(sits);
 
   it("is nothing of nothing", () => {
-    const { traits, covariance, notes } = calibrate([]);
-    expect(traits).toEqual(NOBODY_IN_PARTICULAR);
+    const nothing = calibrate([]);
+    const { covariance, notes } = nothing;
+    expect(traitsOf(nothing)).toEqual(NOBODY_IN_PARTICULAR);
     expect(TRAITS.map((_, place) => Math.sqrt(covariance[place]![place]!))).toEqual(
       TRAITS.map((trait) => expect.closeTo(TRAIT_SPREAD[trait], 9)),
     );
@@ -134,39 +144,60 @@ describe("what a logbook teaches", () => {
   });
 
   it("says of toes that are cold sooner that they are, shared among blood, boots and what is called cold", () => {
-    expect(learnt.traits.lnFlowToes).toBeLessThan(-0.05);
-    expect(learnt.traits.feltToesK).toBeGreaterThan(0.3);
-    expect([...learnt.boots.values()][0]).toBeLessThan(0);
+    const worn: Worn = wornAsLearnt(learnt, outing);
+    expect(traitsOf(learnt).lnFlowToes).toBeLessThan(-0.05);
+    expect(traitsOf(learnt).feltToesK).toBeGreaterThan(0.3);
+    expect(worn.lnBoots).toBeLessThan(0);
     for (const name of ["lnFlowToes", "feltToesK"] as const) {
       expect(sdOf(learnt, name)).toBeLessThan(TRAIT_SPREAD[name]);
       expect(sdOf(learnt, name)).toBeGreaterThan(0.5 * TRAIT_SPREAD[name]); // which of them it is, notes alone do not say
     }
     expect(sdOf(learnt, "boots")).toBeLessThan(BOOT_SPREAD);
-    const { boots, outfit } = wornKeys(outing);
-    const worn = { lnBoots: learnt.boots.get(boots!)!, lnOutfit: learnt.outfits.get(outfit)! };
-    const now = again.measures(learnt.traits, worn, NO_CHANCE);
+    const now = again.measures(traitsOf(learnt), worn, NO_CHANCE);
     expect(now.lnToes - usual.lnToes).toBeLessThan(Math.log(0.8));
     expect(now.lnToes - usual.lnToes).toBeGreaterThan(Math.log(0.55));
   });
 
   it("is the same in any order", () => {
     const backwards = calibrate([...sits].reverse());
-    for (const trait of TRAITS) expect(backwards.traits[trait]).toBeCloseTo(learnt.traits[trait], 6);
+    for (const trait of TRAITS) expect(traitsOf(backwards)[trait]).toBeCloseTo(traitsOf(learnt)[trait], 6);
   });
 
   it("is hardly moved by one note that is quite other than the rest", () => {
     const odd = { outing, felt: coldToes(Math.round(4 * Math.exp(usual.lnToes))) };
     const after = calibrate([...sits, odd]);
-    const moved = after.traits.lnFlowToes - learnt.traits.lnFlowToes;
+    const moved = traitsOf(after).lnFlowToes - traitsOf(learnt).lnFlowToes;
     expect(Math.abs(moved)).toBeLessThan(0.5 * TRAIT_SPREAD.lnFlowToes);
     // It is asked what was different that day, and of no other.
     expect(oddNotes(after, [...sits, odd]).map(({ sit }) => sit)).toEqual([sits.length]);
   });
 
+  const asLearnt = (of: Outing): Outing => ({ ...of, person: { ...of.person, learnt } });
+
   it("makes the next plan's range narrower, and earlier for who is cold earlier", () => {
-    const [nobody, known] = [learntRange(outing, null), learntRange(outing, learnt)];
-    const width = ({ low, high }: typeof nobody): number => Math.log((high ?? 720) / Math.max(5, low ?? 720));
+    const [nobody, known] = [minutesRange(outing, 0), minutesRange(asLearnt(outing), 0)];
+    const latest = ({ kind, minutes }: MinutesBound): number => (kind === "longerThan" ? 720 : Math.max(5, minutes));
+    const width = ({ low, high }: typeof nobody): number => Math.log(latest(high) / latest(low));
     expect(width(known)).toBeLessThan(width(nobody));
-    expect(known.middle ?? Infinity).toBeLessThan(nobody.middle ?? Infinity);
+    expect(latest(known.middle)).toBeLessThan(latest(nobody.middle));
+  });
+
+  it("is followed by every simulation of that person, and by none after it is taken away", () => {
+    const digitC = (of: Outing): number => simulateOuting(of).series.digitC.leftToes.at(-1)!;
+    expect(digitC(asLearnt(outing))).toBeLessThan(digitC(outing));
+    const nothing: Learnt = { ...learnt, mode: learnt.mode.map(() => 0) };
+    expect(digitC({ ...outing, person: { ...outing.person, learnt: nothing } })).toBe(digitC(outing));
+    // A frozen outing that says what was learnt is learnt from as if it did not: nothing is counted twice.
+    expect(calibrate(sits.map((sit) => ({ ...sit, outing: asLearnt(sit.outing) })))).toEqual(learnt);
+  });
+
+  it("holds in part for an outfit that is nearly the one worn, and not at all for quite another", () => {
+    const without: Outing = { ...outing, wearings: outing.wearings.slice(1) };
+    const taught: Learnt = { ...learnt, mode: learnt.unknowns.map(({ kind }) => (kind === "outfit" ? -0.2 : 0)) };
+    const lnOutfit = (of: Outing): number => wornAsLearnt(taught, of).lnOutfit;
+    expect(lnOutfit(outing)).toBe(-0.2);
+    expect(lnOutfit(without)).toBeLessThan(-0.1);
+    expect(lnOutfit(without)).toBeGreaterThan(-0.2);
+    expect(wornAsLearnt(taught, { ...outing, pieces: [], wearings: [] })).toEqual(AS_READ);
   });
 });

@@ -1,6 +1,7 @@
-import { wornAsLearnt, type Learnt, type ToldSit } from "./calibrate";
+import { traitsOf, wornAsLearnt, type Learnt } from "../outing";
+import { NO_CHANCE } from "../range";
+import type { ToldSit } from "./calibrate";
 import { SitAgain, type SitMeasures } from "./sit-measures";
-import { NO_CHANCE } from "./unknowns";
 
 /** A note that stays far from all that was learnt, itself among it: something was other than told. */
 export type OddNote = {
@@ -31,11 +32,8 @@ export function oddNotes(learnt: Learnt, sits: readonly ToldSit[]): OddNote[] {
       return minutes.length > 0 ? [{ minutes: Math.max(1, Math.min(...minutes)), ln }] : [];
     });
     if (told.length === 0) return [];
-    const expected = new SitAgain(outing, felt.minutes).measures(
-      learnt.traits,
-      wornAsLearnt(learnt, outing),
-      NO_CHANCE,
-    );
+    const worn = wornAsLearnt(learnt, outing);
+    const expected = new SitAgain(outing, felt.minutes).measures(traitsOf(learnt), worn, NO_CHANCE);
     return told
       .filter(({ minutes, ln }) => Math.abs(Math.log(minutes) - ln(expected)) > ODD_FROM_DEVIATIONS * USUAL_SPREAD)
       .slice(0, 1)

@@ -1,10 +1,9 @@
 import { LIMIT_TABLE } from "../limits";
-import { sitSpans, withSitMinutes, type Outing, type SitSpan } from "../outing";
-import { simulateCurves } from "../simulation";
+import { sitSpans, withSitMinutes, type Outing, type PersonTraits, type SitSpan, type Worn } from "../outing";
+import type { Chance } from "../range";
+import { feltAt, simulateCurves } from "../simulation";
 import { OutingAsLearnt } from "./as-learnt";
 import { lnMinutesUntil } from "./crossing";
-import { feltAt } from "./felt-levels";
-import type { Chance, PersonTraits, Worn } from "./unknowns";
 
 /** What a sit shows: natural logarithms of minutes until parts are cold, and how warm they are as it ends, as felt. */
 export type SitMeasures = {

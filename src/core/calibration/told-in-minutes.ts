@@ -1,8 +1,8 @@
 import { seededRandom } from "../numeric";
-import type { Learnt, ToldSit } from "./calibrate";
-import { drawnFrom, wornOf } from "./drawn-from";
+import { AS_READ, NOBODY_IN_PARTICULAR, traitsOf, wornAsLearnt, type Learnt } from "../outing";
+import { drawnFrom, NO_CHANCE } from "../range";
+import type { ToldSit } from "./calibrate";
 import { SitAgain, type SitMeasures } from "./sit-measures";
-import { AS_READ, NOBODY_IN_PARTICULAR, NO_CHANCE } from "./unknowns";
 
 const LEARNT_PARTS = ["toes", "fingers", "body"] as const;
 export type LearntPart = (typeof LEARNT_PARTS)[number];
@@ -32,10 +32,10 @@ export function learntInMinutes(learnt: Learnt, { outing, felt }: ToldSit): Lear
   const again = new SitAgain(outing, felt.minutes);
   const usual = again.measures(NOBODY_IN_PARTICULAR, AS_READ, NO_CHANCE);
   const random = seededRandom(SEED);
-  const draw = drawnFrom(learnt);
+  const draw = drawnFrom(learnt, outing);
   const members = Array.from({ length: MEMBERS }, () => {
     const own = draw(random);
-    return again.measures(own.traits, wornOf(own, outing, random), NO_CHANCE);
+    return again.measures(traitsOf(own), wornAsLearnt(own, outing), NO_CHANCE);
   });
   return LEARNT_PARTS.map((part) => {
     const shares = members.map((own) => Math.exp(LN[part](own) - LN[part](usual))).sort((one, other) => one - other);

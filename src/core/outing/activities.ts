@@ -23,3 +23,9 @@ export const activitiesOf = (phase: Phase): readonly (Doing & Pick<Recurring, "b
 /** What a minute of a phase counts as. */
 export const kindAt = (phase: Phase, minuteInPhase: number): PhaseKind =>
   phase.recurring?.[activityAt(phase, minuteInPhase) - 1]?.kind ?? phase.kind;
+
+export const isWalked = ({ walkSpeedMPerS, effort }: Doing): boolean => walkSpeedMPerS > 0 || effort?.kind === "walk";
+
+/** Whether a doing of a phase is neither walked nor the way itself. */
+export const isDoneStill = (doing: Doing, phase: Phase): boolean =>
+  !isWalked(doing) && !(doing === phase && (phase.kind === "walkIn" || phase.kind === "walkOut"));

@@ -31,8 +31,22 @@ export { FEELS, natureByOwnWord, SPREAD_OF_PEOPLE, type Feels } from "./feels";
 export { followPhases } from "./follow-phases";
 export { walkEffort } from "./walk-effort";
 export { walkMinutes } from "./walk-minutes";
-export { kindAt, activityAt, activitiesOf } from "./activities";
+export { kindAt, activityAt, activitiesOf, isDoneStill } from "./activities";
 export { sitSpans, type SitSpan } from "./sits";
 export { minutesBefore, totalMinutes } from "./minutes";
 export { atSeatFromMinute, staysAtSeat, type Stay } from "./seat";
+export {
+  AS_READ,
+  likestOutfit,
+  NOBODY_IN_PARTICULAR,
+  TRAITS,
+  traitsOf,
+  wornAsLearnt,
+  wornKeys,
+  type Learnt,
+  type PersonTraits,
+  type Trait,
+  type Unknown,
+  type Worn,
+} from "./learnt";
 export { withSitMinutes } from "./with-sit-minutes";

@@ -3,6 +3,7 @@ import type { Effort, Terrain } from "../effort";
 import type { Range } from "../errors";
 import type { AcceptedLevels } from "../limits";
 import type { Feels } from "./feels";
+import type { Learnt } from "./learnt";
 import type { LeakPoint, Patch, Side } from "../patches";
 import type { IndoorStart, SitterPosture } from "../sitter";
 import type { Ground, Seat, Shelter, WeatherHour } from "../weather";
@@ -118,8 +119,10 @@ export type OutingPerson = {
   readonly feels?: Feels | undefined;
   /** They go by the standard: heat debt ends a sit. */
   readonly heatDebtEnds?: boolean | undefined;
-  /** What was learnt of this person, over the model's. */
+  /** What a measurement said of this person, over the model's. */
   readonly calibration?: { readonly basalHeatFactor: number; readonly digitFlowFactor: number } | undefined;
+  /** What notes after sits taught of this person and their clothes. */
+  readonly learnt?: Learnt | undefined;
 };
 
 export type OutingPlace = {

@@ -7,6 +7,7 @@ export {
   RANGE_MEMBERS,
   RangeInParts,
   rangeOf,
+  type RangeBounds,
   type RangeMembers,
   type EndedBy,
   type MemberAnswer,
@@ -16,4 +17,15 @@ export {
 } from "./minutes-range";
 export { ClothesWithLabelErrors } from "./label-errors";
 export { type Variation } from "./variation";
+export { byChance, drawnChance, drawnFrom, personAs, type Point } from "./drawn-from";
+export {
+  BOOT_SPREAD,
+  CHANCE_SPREAD,
+  CHANCES,
+  NO_CHANCE,
+  OUTFIT_SPREAD,
+  TRAIT_SPREAD,
+  TRAIT_SPREADS,
+  type Chance,
+} from "./unknowns";
 export { varyOuting } from "./vary-outing";

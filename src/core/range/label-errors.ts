@@ -29,6 +29,11 @@ export class ClothesWithLabelErrors {
     );
   }
 
+  /** As labels say, and notes taught. */
+  get asRead(): LabelErrors {
+    return { resolver: this.resolver };
+  }
+
   /** As misread in one variation: all panels of a piece together, all cloth and all gaps by what they share. */
   by({
     labelDeviation,

@@ -5,6 +5,7 @@ import { type Crossing, type LevelVerdict, leastMinutesStill } from "../limits";
 import { restedPerson, type BodilyNature, type RestedPerson } from "../sitter";
 import { addCurves, bandsOf, type MemberCurves, type RangeBands } from "./bands";
 import { ClothesWithLabelErrors } from "./label-errors";
+import { LearntMembers } from "./learnt-members";
 import { drawVariation, type Variation } from "./variation";
 import { varyOuting } from "./vary-outing";
 
@@ -33,10 +34,11 @@ const RANGE_SEED = 1;
 export const LOW_SHARE = 0.1;
 const MIDDLE_SHARE = 0.5;
 
-const answerOf = (verdict: LevelVerdict): MemberAnswer => {
+const answerOf = (verdict: LevelVerdict, minutesFactor: number): MemberAnswer => {
   if (verdict.kind === "longerThan") return { kind: "longerThan", minutes: verdict.minutes, endedBy: null };
   const { limit, place, level } = verdict.crossing;
-  return { kind: "minutes", minutes: leastMinutesStill(verdict), endedBy: { limit, place, level } };
+  const minutes = Math.round(leastMinutesStill(verdict) * minutesFactor);
+  return { kind: "minutes", minutes, endedBy: { limit, place, level } };
 };
 
 /** Sides of one part are one place here: which foot is colder by a hair is no news. */
@@ -93,11 +95,21 @@ export type RangeMembers = { readonly answers: readonly MemberAnswer[]; readonly
 export type RestedBy = (outing: Outing, basalHeatFactor: number) => RestedPerson;
 const restedAnew: RestedBy = ({ person, start }, basalHeatFactor) => restedPerson(person.body, start, basalHeatFactor);
 
+type Member = {
+  readonly outing: Outing;
+  readonly options: SimulationOptions;
+  /** The model's own error: minutes over what is simulated. */
+  readonly minutesFactor: number;
+};
+/** What a member's step errs by is lost among what members differ by (range.test.ts). */
+const MEMBER_STEPPING = "doubled";
+
 /** A range whose members are simulated part by part: what they share is computed once. */
 export class RangeInParts {
   private readonly random = seededRandom(RANGE_SEED);
   private readonly variations: Variation[] = [];
   private readonly clothes: ClothesWithLabelErrors;
+  private readonly learnt: LearntMembers | null;
 
   /**
    * @param sit place of the sit among the outing's sits
@@ -110,6 +122,7 @@ export class RangeInParts {
     private readonly restedBy: RestedBy = restedAnew,
   ) {
     this.clothes = new ClothesWithLabelErrors(outing);
+    this.learnt = LearntMembers.of(this.clothes.outing, RANGE_SEED);
   }
 
   /** Members draw in turn from one stream, whatever the order they are asked in. */
@@ -126,9 +139,10 @@ export class RangeInParts {
     const curves: MemberCurves = { toes: [], fingers: [], heatDebt: [] };
     const answers: MemberAnswer[] = [];
     for (let member = from; member < to; member++) {
-      const { sits, series } = simulateSitMinutes(...this.member(member));
+      const { outing, options, minutesFactor } = this.member(member);
+      const { sits, series } = simulateSitMinutes(outing, options);
       addCurves(curves, series);
-      answers.push(answerOf(sits[this.sit]!));
+      answers.push(answerOf(sits[this.sit]!, minutesFactor));
       yield;
     }
     return { answers, curves };
@@ -138,25 +152,33 @@ export class RangeInParts {
   *answers(from: number, to: number): Steps<readonly MemberAnswer[]> {
     const answers: MemberAnswer[] = [];
     for (let member = from; member < to; member++) {
-      const [outing, options] = this.member(member);
-      answers.push(answerOf(simulateOneSit(outing, this.sit, options)));
+      const { outing, options, minutesFactor } = this.member(member);
+      answers.push(answerOf(simulateOneSit(outing, this.sit, options), minutesFactor));
       yield;
     }
     return answers;
   }
 
-  private member(member: number): [Outing, SimulationOptions] {
+  private member(member: number): Member {
+    if (this.learnt) return this.learntMember(this.learnt, member);
     const variation = this.variationOf(member);
     const nature = combined(natureOf(this.outing.person), variation.nature);
-    return [
-      varyOuting(this.clothes.outing, variation),
-      {
+    return {
+      outing: varyOuting(this.clothes.outing, variation),
+      options: {
         nature,
         labelErrors: this.clothes.by(variation),
         rested: this.restedBy(this.outing, nature.basalHeatFactor),
-        stepping: "doubled", // what a member's step errs by is lost among what members differ by (range.test.ts)
+        stepping: MEMBER_STEPPING,
       },
-    ];
+      minutesFactor: 1,
+    };
+  }
+
+  private learntMember(learnt: LearntMembers, member: number): Member {
+    const { outing, minutesFactor } = learnt.member(member);
+    const rested = this.restedBy(this.outing, natureOf(this.outing.person).basalHeatFactor);
+    return { outing, options: { rested, labelErrors: this.clothes.asRead, stepping: MEMBER_STEPPING }, minutesFactor };
   }
 }
 
@@ -208,7 +230,8 @@ export const rangeOf = (outing: Outing, parts: readonly RangeMembers[], lowShare
 });
 
 /**
- * Simulates one sit of an outing in many variations drawn from a fixed seed.
+ * Simulates one sit of an outing in many variations drawn from a fixed seed: of people in general, or, where notes taught
+ * something of this person, of who they and their clothes may be.
  * @param members how many variations, at least 1
  * @throws {CoreError} as `simulateOuting` does
  * @source docs/method.md, "Range"

@@ -124,7 +124,7 @@ describe("a variation", () => {
       pieces: outing.pieces.map((piece) => ({ ...piece, label })),
     });
     const [one, other] = clothes.outing.pieces;
-    const { misfit } = clothes.by({ ...UNCHANGED, labelDeviation: new Map([[one!.id, 1]]) });
+    const misfit = clothes.by({ ...UNCHANGED, labelDeviation: new Map([[one!.id, 1]]) }).misfit!;
     const factorOf = (piece: typeof one): number => misfit.cloth(readLabel(piece!.label)[0]!.layers[0]!);
     expect(factorOf(one)).toBeGreaterThan(1);
     expect(factorOf(other)).toBe(1);

@@ -3,7 +3,7 @@ import type { Conditions, Sitter } from "../sitter";
 import { Course } from "./course";
 import type { OutfitState } from "../dressing";
 import type { Outing } from "../outing";
-import { natureOf } from "./run-outing";
+import { natureOf } from "./nature";
 import type { SitSpan } from "../outing";
 import { phaseAt, Surroundings } from "./surroundings";
 

@@ -1,9 +1,11 @@
 import * as m from "@/messages";
 import { sitterOf } from "./sitter-of";
+import { natureOf } from "./nature";
+import { feltAtBy } from "./felt-levels";
 import { assertInRange, CoreError } from "../errors";
 import { HELD_PAST_PLAN_MINUTES, LIMITS, RULING_LIMITS, type Limit, type Watch } from "../limits";
-import { restedPerson, USUAL_NATURE, type BodilyNature, type RestedPerson } from "../sitter";
-import { cautionOutsideAdults, minutesBefore, natureByOwnWord, totalMinutes } from "../outing";
+import type { BodilyNature, RestedPerson } from "../sitter";
+import { minutesBefore, totalMinutes } from "../outing";
 import { Course, type Stepping } from "./course";
 import { OUTING_RANGE, type Outing } from "../outing";
 import { createRecorder, type OutingSeries, type Recorder } from "./series";
@@ -18,7 +20,7 @@ export type SimulationOptions = {
   readonly nature?: BodilyNature | undefined;
   /** What is worn, resolved before, with labels that say too much or too little; as read when not given. */
   readonly labelErrors?: LabelErrors | undefined;
-  /** Where this person feels a limit, where it is not where others do. */
+  /** Where this person feels a limit; as was learnt of them when not given. */
   readonly feltAt?: FeltAt | undefined;
   /** Limits to judge by; those that rule for this person when not given. */
   readonly only?: readonly Limit[] | undefined;
@@ -46,33 +48,13 @@ const rulingLimits = ({ heatDebtEnds }: Pick<Outing["person"], "heatDebtEnds">):
 /** How far past the plan is simulated before the answer is looked at again. */
 const CHUNK_MINUTES = 60;
 
-/** Blood to fingers and toes of who reports cold ones, over the usual (assumption). */
-export const FLOW_OF_COLD_HANDS = 0.7;
-
-/** What is known of a person's body beyond the usual. */
-export function natureOf({ body, calibration, coldHands, feels }: Outing["person"]): BodilyNature {
-  const caution = cautionOutsideAdults(body);
-  const told = natureByOwnWord(feels);
-  const ownFlow = (calibration?.digitFlowFactor ?? 1) * (coldHands ? FLOW_OF_COLD_HANDS : 1) * told.digitFlowFactor;
-  const flow = ownFlow * caution.digitFlowFactor;
-  return {
-    ...USUAL_NATURE,
-    basalHeatFactor: (calibration?.basalHeatFactor ?? 1) * told.basalHeatFactor * caution.basalHeatFactor,
-    flowFactor: { fingers: flow, toes: flow, face: 1 },
-  };
-}
-
-/** An outing's person as they step out: the same in any weather and clothes. */
-export const restedFor = ({ person, start }: Pick<Outing, "person" | "start">): RestedPerson =>
-  restedPerson(person.body, start, natureOf(person).basalHeatFactor);
-
 /** Where a run begins: the person as they step out, and the sits to come. */
 export function beginRun(
   outing: Outing,
   options: SimulationOptions,
 ): { readonly run: Run; readonly spans: readonly SitSpan[] } {
   const { rested, labelErrors, nature = natureOf(outing.person) } = options;
-  const { only: ruling = rulingLimits(outing.person), stepping = "paced", allCurves = true, feltAt = {} } = options;
+  const { only: ruling = rulingLimits(outing.person), stepping = "paced", allCurves = true, feltAt = feltAtBy(outing.person.learnt) } = options;
   if (outing.phases.length === 0) throw new CoreError("no-phases", m.anOutingNeedsAtLeastOne);
   const spans = sitSpans(outing.phases);
   if (spans.length === 0) throw new CoreError("no-sit", m.anOutingNeedsAtLeastOne2);

@@ -1,4 +1,7 @@
 import { bodyParameters } from "../body";
+import { readLabel } from "../labels";
+import type { Layer } from "../clothing";
+import { natureOf } from "./nature";
 import type { Misfit } from "../clothing";
 import { exertionOf, type Exertion } from "../effort";
 import { WeatherCourse } from "../weather";
@@ -7,7 +10,7 @@ import { OutfitResolver, type OutfitState, type OutfitTimeline } from "../dressi
 import { BroughtHeats } from "../dressing";
 import { HungPieces, type HungBefore } from "../dressing";
 import { handsNeeded, NO_HANDS, type HandsNeeded } from "../dressing";
-import { BARINGS, type Baring, type Doing, type Outing, type Phase } from "../outing";
+import { BARINGS, isDoneStill, traitsOf, wornAsLearnt, type Baring, type Doing, type Outing, type Phase } from "../outing";
 import { withRadiation } from "./radiation";
 import { activityAt, activitiesOf } from "../outing";
 import type { Conditions } from "../sitter";
@@ -18,7 +21,11 @@ const MIDDLE_OF_MINUTE = 0.5;
 type ActivityRun = { readonly conditions: ActivityConditions; readonly timeline: OutfitTimeline };
 
 /** The clothes of an outing, to be worn by many variations of it whose labels are read otherwise. */
-export type LabelErrors = { readonly resolver: OutfitResolver; readonly misfit: Misfit };
+export type LabelErrors = {
+  readonly resolver: OutfitResolver;
+  /** As was learnt of the person's clothes when not given. */
+  readonly misfit?: Misfit | undefined;
+};
 
 /** @throws {CoreError} `unknown-piece` */
 export const outfitResolverOf = ({ pieces, wearings, person }: Outing): OutfitResolver =>
@@ -39,11 +46,12 @@ export class Surroundings {
     this.hung = new HungPieces(outing.pieces, outing.wearings);
     const weather = new WeatherCourse(withRadiation(outing));
     const resolver = labelErrors?.resolver ?? outfitResolverOf(outing);
+    const misfit = labelErrors?.misfit ?? misfitAsLearnt(outing);
     const byNeed = new Map<string, OutfitTimeline>();
     const dressesFor = (needed: HandsNeeded, bares: Baring | undefined): OutfitTimeline => {
       const key = `${needed.left} ${needed.right} ${bares ?? ""}`;
       const hands = needed.left === 0 && needed.right === 0 ? NO_HANDS : needed;
-      const known = byNeed.get(key) ?? resolver.timeline(hands, bares && BARINGS[bares], labelErrors?.misfit);
+      const known = byNeed.get(key) ?? resolver.timeline(hands, bares && BARINGS[bares], misfit);
       byNeed.set(key, known);
       return known;
     };
@@ -51,7 +59,7 @@ export class Surroundings {
     const heats = new BroughtHeats(outing, outing.person.body);
     this.runs = outing.phases.map((phase) =>
       activitiesOf(phase).map((doing) => ({
-        conditions: new ActivityConditions(outing, weather, heats, phase, workedDoing(doing, exertion(doing))),
+        conditions: new ActivityConditions(outing, weather, heats, phase, workedDoing(doing, exertion(doing, phase))),
         timeline: dressesFor(handsNeeded(doing, outing.person), doing.bares),
       })),
     );
@@ -106,19 +114,42 @@ export class Surroundings {
   }
 }
 
+/** What of the clothes insulates otherwise than it is read to, as far as that was learnt. */
+function misfitAsLearnt(outing: Outing): Misfit | undefined {
+  const { learnt } = outing.person;
+  if (!learnt) return undefined;
+  const { lnBoots, lnOutfit } = wornAsLearnt(learnt, outing);
+  if (lnBoots === 0 && lnOutfit === 0) return undefined;
+  const bootLayers = new Set<Layer>();
+  for (const { kind, label } of outing.pieces) {
+    if (kind === "footwear") for (const { layers } of readLabel(label)) layers.forEach((layer) => bootLayers.add(layer));
+  }
+  const [boots, others] = [Math.exp(lnBoots), Math.exp(lnOutfit)];
+  return { cloth: (layer) => (bootLayers.has(layer) ? boots : others), gaps: 1 };
+}
+
 /** What each doing asks of this person's body. */
-function exertionFor({ person }: Outing): (doing: Doing) => Exertion {
-  let basalHeatW: number | null = null;
-  const stated = ({ effort, activityRatio, walkSpeedMPerS }: Doing): Exertion => {
-    if (!effort) return { activityRatio, walkSpeedMPerS, rideSpeedMPerS: 0 };
-    basalHeatW ??= bodyParameters(person.body).basalHeatW;
-    return exertionOf(effort, person.body.massKg, basalHeatW);
+function exertionFor({ person }: Outing): (doing: Doing, phase: Phase) => Exertion {
+  let basal: { readonly heatW: number; readonly surfaceM2: number } | null = null;
+  const basalOf = () => {
+    const { basalHeatW, surfaceM2 } = bodyParameters(person.body);
+    return (basal ??= { heatW: basalHeatW, surfaceM2 });
   };
-  return (doing) => {
+  const stated = ({ effort, activityRatio, walkSpeedMPerS }: Doing): Exertion =>
+    effort
+      ? exertionOf(effort, person.body.massKg, basalOf().heatW)
+      : { activityRatio, walkSpeedMPerS, rideSpeedMPerS: 0 };
+  const { sittingHeatWPerM2 } = traitsOf(person.learnt);
+  const ownSitting = (): number => {
+    const { heatW, surfaceM2 } = basalOf();
+    return (sittingHeatWPerM2 * surfaceM2) / (heatW * natureOf(person).basalHeatFactor);
+  };
+  return (doing, phase) => {
     const exertion = stated(doing);
     const { effortFactor = 1, heatFactor = 1 } = doing;
     const worked = 1 + (exertion.activityRatio - 1) * effortFactor;
-    return { ...exertion, activityRatio: Math.max(1, worked * heatFactor) };
+    const sitting = sittingHeatWPerM2 !== 0 && isDoneStill(doing, phase) ? ownSitting() : 0;
+    return { ...exertion, activityRatio: Math.max(1, worked * heatFactor + sitting) };
   };
 }
 

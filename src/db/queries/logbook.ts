@@ -1,4 +1,4 @@
-import { and, count, desc, eq, isNull, sql } from "drizzle-orm";
+import { and, desc, eq, isNull, sql } from "drizzle-orm";
 import type { Connection } from "../connect";
 import { logbookNote } from "../logbook-schema";
 import { outing, person, place } from "../schema";
@@ -34,16 +34,6 @@ export async function forgetNote(connection: Connection, ownerId: string, outing
     .where(isNoteOf(ownerId, outingId))
     .returning({ id: logbookNote.outingId });
   return gone.length > 0;
-}
-
-/** How many sits a person told of; those of removed outings do not count. */
-export async function countNotes(connection: Connection, ownerId: string, personId: string): Promise<number> {
-  const [row] = await connection
-    .select({ count: count() })
-    .from(logbookNote)
-    .innerJoin(outing, and(eq(outing.ownerId, logbookNote.ownerId), eq(outing.id, logbookNote.outingId)))
-    .where(and(eq(logbookNote.ownerId, ownerId), eq(outing.personId, personId), isNull(outing.removedAt)));
-  return row!.count;
 }
 
 /** Every note of an owner with its outing, the latest sit first; those of removed outings are not listed. */

@@ -1,5 +1,6 @@
 import { and, asc, eq, inArray, or } from "drizzle-orm";
 import type { Connection } from "../connect";
+import { readLearnt } from "./learnt";
 import { hourOfWeather, outing, person, phase, piece, place, wearing } from "../schema";
 
 /** An outing with all it stands on; `null` when the owner has none of that id. */
@@ -11,7 +12,7 @@ export async function readOuting(connection: Connection, ownerId: string, outing
     .innerJoin(place, and(eq(place.ownerId, outing.ownerId), eq(place.id, outing.placeId)))
     .where(and(eq(outing.ownerId, ownerId), eq(outing.id, outingId)));
   if (!found) return null;
-  const [weather, phases, wearings, kit] = await Promise.all([
+  const [weather, phases, wearings, kit, learnt] = await Promise.all([
     connection
       .select()
       .from(hourOfWeather)
@@ -48,8 +49,9 @@ export async function readOuting(connection: Connection, ownerId: string, outing
         ),
       )
       .orderBy(asc(piece.name)),
+    readLearnt(connection, ownerId, [found.outing.personId]),
   ]);
-  return { ...found, weather, phases, wearings, kit };
+  return { ...found, weather, phases, wearings, kit, learnt: learnt.get(found.outing.personId) ?? null };
 }
 
 export type OutingRows = NonNullable<Awaited<ReturnType<typeof readOuting>>>;

@@ -42,6 +42,7 @@ const personSchema = bodySchema.extend({
   coldHands: z.boolean(),
   feels: z.enum(FEELS).default("usual"),
   wearsGlasses: z.boolean().default(false),
+  usesNotes: z.boolean().default(true),
   retired: z.boolean().default(false),
   practicePreferences: practicePreferencesSchema,
 });

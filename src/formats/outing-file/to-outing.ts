@@ -12,7 +12,7 @@ export const instantAt = (startsAt: string, minute: number): string =>
 
 /** The core's outing of a file: instants become elapsed minutes. */
 export function toOuting(file: Omit<OutingFile, "formatVersion" | "name" | "timeZone">): Outing {
-  const { accepted, workingHand, coldHands, feels, heatDebtEnds, calibration, ...body } = file.person;
+  const { accepted, workingHand, coldHands, feels, heatDebtEnds, calibration, learnt, ...body } = file.person;
   return {
     person: {
       body,
@@ -22,6 +22,7 @@ export function toOuting(file: Omit<OutingFile, "formatVersion" | "name" | "time
       feels,
       heatDebtEnds,
       calibration,
+      learnt,
     },
     place: file.place,
     start: file.start,

@@ -9,7 +9,7 @@ import type { OutingLine, OutingView, VerdictLine } from "./outing/outing-view";
 import type { Restored } from "./restored";
 import type { History } from "../sheet-commands/sheet-command";
 import { commandSchema, preparationSchema, savedHourSchema } from "./outing/outing-schema";
-import { personContentSchema } from "./people/person-schema";
+import { notesViewSchema, personContentSchema } from "./people/person-schema";
 import { practicePreferencesSchema } from "./kit/practice-preferences-schema";
 
 // What endpoints answer. Each answer is parsed before it leaves: a row that no longer fits is found here, not in a browser.
@@ -57,6 +57,7 @@ export const outingViewSchema: z.ZodType<OutingView> = z.strictObject({
   person: personContentSchema.extend({
     id,
     practicePreferences: practicePreferencesSchema,
+    notes: notesViewSchema.optional(),
   }),
   place: z.strictObject({ id, name: z.string(), timeZone: z.string() }),
   setting: settingSchema,

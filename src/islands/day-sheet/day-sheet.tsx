@@ -14,6 +14,7 @@ import {
   type Selection,
 } from "@/stores/sheet/day-sheet";
 import { $headline, $ratio, rememberRatio } from "@/stores/answer/headline";
+import { keepLearnt } from "@/stores/logbook/by-notes";
 import { $preferences } from "@/stores/preferences";
 import { keepSaved, openSheet } from "@/stores/saving/saving";
 import { $trial } from "@/stores/sheet/trying";
@@ -36,15 +37,11 @@ import { $hasFound, lookForFound } from "@/stores/dresser/has-found-outfits";
 
 /** Fetched where the dresser was asked in this tab. */
 const FoundOutfits = late(() => import("./clothes/found-outfits").then((module) => module.FoundOutfits));
-/** Fetched where the person told of a sit. */
-const ByNotes = late(() => import("./answer/by-notes").then((module) => module.ByNotes));
 
 type Props = {
   readonly initial: OutingView;
   readonly verdict: VerdictLine | null;
   readonly party: Party;
-  /** Sits the person told of in the logbook. */
-  readonly notes: number;
   readonly preferences: Preferences;
 };
 
@@ -54,7 +51,7 @@ const isUndressed = (view: OutingView): boolean => outfitOf(view).length === 0;
 const select = (next: Selection): void => $selection.set(next);
 
 /** A whole outing on one sheet: the verdict, the day on a time axis, the sitter, and an editor for what is chosen. */
-function DaySheet({ initial, verdict, party, notes, preferences: fromCookie }: Props) {
+function DaySheet({ initial, verdict, party, preferences: fromCookie }: Props) {
   useInitially(() => {
     $preferences.set(fromCookie);
     $view.set(initial);
@@ -64,7 +61,7 @@ function DaySheet({ initial, verdict, party, notes, preferences: fromCookie }: P
     rememberRatio(verdict);
     openSheet(initial);
     lookForFound(initial.id);
-    const stops = [keepSaved(initial), keepDerivedResults()];
+    const stops = [keepSaved(initial), keepDerivedResults(), keepLearnt(initial)];
     return () => stops.forEach((stop) => stop());
   }, [initial, verdict]);
   const view = useStore($view) ?? initial;
@@ -102,7 +99,6 @@ function DaySheet({ initial, verdict, party, notes, preferences: fromCookie }: P
             before={verdict}
           />
         )}
-        {notes > 0 && !isUndressed(view) && <ByNotes personId={view.person.id} />}
         {!isUndressed(view) && <BesideAnswer preferences={preferences} isReady={result !== null} />}
         {computed.kind === "impossible" && (
           <p role="alert" className="border-cranberry bg-raised border-l-4 px-3 py-2">

@@ -125,6 +125,11 @@ export function PersonForm({ person, onChange, startWay = "known", isShort = fal
             checked={person.wearsGlasses}
             onChange={(wearsGlasses) => set({ wearsGlasses })}
           />
+          <CheckField
+            label={m.usesNotes}
+            checked={person.usesNotes}
+            onChange={(usesNotes) => set({ usesNotes })}
+          />
         </>
       )}
     </div>

@@ -14,4 +14,5 @@ export const USUAL_PERSON: PersonContent = {
   coldHands: false,
   feels: "usual",
   wearsGlasses: false,
+  usesNotes: true,
 };

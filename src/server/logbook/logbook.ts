@@ -1,18 +1,18 @@
 import * as m from "@/messages";
 import type { z } from "zod";
-import { MODEL_VERSION, sitSpans } from "@/core/outing";
+import { MODEL_VERSION, sitSpans, type Outing } from "@/core/outing";
 import { laneOf } from "@/core/pieces";
 import { WeatherCourse } from "@/core/weather";
 import { forgetNote, keepNote, listNotes, oneSnapshot, readNote, readOuting, type Database } from "@/db";
 import { fileOfOuting } from "@/formats/outing-file/file-of-outing";
 import { toOuting } from "@/formats/outing-file/to-outing";
 import type { feltSchema } from "@/formats/wire/logbook/felt-schema";
-import type { LogbookEntry, ToldSitFile } from "@/formats/wire/logbook/logbook-view";
+import type { LogbookEntry } from "@/formats/wire/logbook/logbook-view";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import { AppError } from "../app-error";
-import { personOf } from "../kit/kit";
 import { missingOuting, openOuting } from "../outings/open-outing";
 import { holdsFor, judgeNow } from "../outings/recompute";
+import { learntUpToDate } from "./learn";
 import { readFelt, readOutingFile } from "../stored/stored-logbook";
 import { readVerdict } from "../stored/stored-figures";
 
@@ -44,19 +44,6 @@ function entryOf({ note, outing, person, place }: Note): LogbookEntry {
 export const logbookOf = async (database: Database, ownerId: string): Promise<LogbookEntry[]> =>
   (await listNotes(database, ownerId)).map(entryOf);
 
-/** So many of the latest notes are learnt from, at most: each costs some twenty simulations. */
-const MOST_LEARNT_FROM = 40;
-
-/** The latest sits a person told of, as files. @throws {AppError} `not-found` */
-export async function toldSitsOf(database: Database, ownerId: string, personId: string): Promise<ToldSitFile[]> {
-  await personOf(database, ownerId, personId);
-  const notes = (await listNotes(database, ownerId)).filter(({ person }) => person.id === personId);
-  return notes.slice(0, MOST_LEARNT_FROM).map(({ note, outing }) => ({
-    outing: readOutingFile(note.file, outing.name),
-    felt: readFelt(note.felt, outing.name),
-  }));
-}
-
 /** What was felt on an outing; `null` where nobody has told yet. @throws {AppError} `not-found` */
 export async function noteOf(
   database: Database,
@@ -67,6 +54,12 @@ export async function noteOf(
   const row = await readNote(database, ownerId, outingId);
   return row && readFelt(row.felt, view.name);
 }
+
+/** What is learnt from an outing must not be learnt in turn from what was learnt before. */
+const asIfNothingWereLearnt = (outing: Outing): Outing => {
+  const { learnt: _learnt, ...person } = outing.person;
+  return { ...outing, person };
+};
 
 /**
  * Keeps what was felt; the first time with the outing and its prediction as they are now.
@@ -88,16 +81,18 @@ export async function tellFelt(
     ownerId,
     outingId,
     felt,
-    file: fileOfOuting(viewToOuting(view), { name, startsAt, timeZone: place.timeZone }),
+    file: fileOfOuting(asIfNothingWereLearnt(viewToOuting(view)), { name, startsAt, timeZone: place.timeZone }),
     verdict,
     modelVersion: verdict ? MODEL_VERSION : null,
   });
+  void learntUpToDate(database, ownerId, view.person.id);
   return { id: outingId };
 }
 
 /** Forgets what was felt, and all that was learnt from it. @throws {AppError} `not-found` */
 export async function forgetFelt(database: Database, ownerId: string, outingId: string): Promise<{ id: string }> {
-  await openOuting(database, ownerId, outingId);
+  const { person } = await openOuting(database, ownerId, outingId);
   if (!(await forgetNote(database, ownerId, outingId))) throw new AppError("not-found", m.logbookNoNote);
+  void learntUpToDate(database, ownerId, person.id);
   return { id: outingId };
 }

@@ -2,7 +2,7 @@ import * as m from "@/messages";
 import { areInOneWeek } from "@/formats/display/time";
 import { inStandardDress } from "@/formats/wire/kit/generic-outfit";
 import { STANDARD_DRESS, type ComparedIn } from "@/formats/wire/kit/standard-dress";
-import { countNotes, readPeopleAndPlaces } from "@/db";
+import { readPeopleAndPlaces } from "@/db";
 import type { PersonToStartWith, StartingPoints } from "@/formats/wire/outing/starting-points";
 import type { OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
 import { LOCAL_OWNER_ID } from "../access";
@@ -41,8 +41,6 @@ type Sheet = {
   readonly kind: "found";
   readonly view: OutingView;
   readonly verdict: VerdictLine | null;
-  /** Sits that its person told of in the logbook. */
-  readonly notes: number;
   /** Nothing that is shown is still being recomputed. */
   readonly isSettled: boolean;
   /** Who sits, and who could go along. */
@@ -53,18 +51,16 @@ type Sheet = {
 export async function sheetForPage(outingId: string): Promise<Sheet | Refused> {
   try {
     const { view, verdict, isRecomputing } = await openWithFigures(database(), LOCAL_OWNER_ID, outingId);
-    const [sitters, { people }, notes] = await Promise.all([
+    const [sitters, { people }] = await Promise.all([
       partyLines(database(), LOCAL_OWNER_ID, view),
       readPeopleAndPlaces(database(), LOCAL_OWNER_ID),
-      countNotes(database(), LOCAL_OWNER_ID, view.person.id),
     ]);
     const others = people.filter(({ id }) => !sitters.some(({ personId }) => personId === id));
     return {
       kind: "found",
       view,
       verdict,
-      notes,
-      isSettled: !isRecomputing && !sitters.some((sitter) => sitter.isRecomputing),
+      isSettled: !isRecomputing && !view.person.notes?.isLearning && !sitters.some((sitter) => sitter.isRecomputing),
       party: { sitters, others: others.map(({ id, name }) => ({ id, name })) },
     };
   } catch (error) {

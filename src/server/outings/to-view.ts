@@ -1,4 +1,5 @@
 import type { listOutings, OutingRows } from "@/db";
+import { notesViewOf } from "../people/notes-view";
 import { personContentOf } from "../people/person-content";
 import { toPieceView } from "../kit/piece-view";
 import {
@@ -20,7 +21,7 @@ import type {
 } from "@/formats/wire/outing/outing-view";
 
 /** Rows of an outing as browsers get them. */
-export function toView({ outing, person, place, weather, phases, wearings, kit }: OutingRows): OutingView {
+export function toView({ outing, person, place, weather, phases, wearings, kit, learnt }: OutingRows): OutingView {
   return {
     id: outing.id,
     version: outing.version,
@@ -32,6 +33,7 @@ export function toView({ outing, person, place, weather, phases, wearings, kit }
       id: person.id,
       ...personContentOf(person),
       practicePreferences: readPracticePreferences(person.practicePreferences, person.name),
+      notes: notesViewOf(person, learnt),
     },
     place: { id: place.id, name: place.name, timeZone: place.timeZone },
     setting: readSetting(outing.setting, outing.name),

@@ -1,19 +1,26 @@
-import { createPerson, inTransaction, readPeople, replacePerson, type Connection, type Database } from "@/db";
+import { createPerson, inTransaction, readLearnt, readPeople, replacePerson, type Connection, type Database } from "@/db";
 import { usualLevels } from "@/core/outing";
 import type { NewPerson, SavedPerson } from "@/formats/wire/people/person-schema";
 import type { PersonView } from "@/formats/wire/people/person-view";
 import { savedOrRefused } from "../saved-or-refused";
 import { readPracticePreferences } from "../stored/stored";
+import { notesViewOf } from "./notes-view";
 import { personContentOf } from "./person-content";
 
 /** Everybody of an owner, also who is retired, by name. */
 export async function peopleOf(database: Database, ownerId: string): Promise<PersonView[]> {
   const rows = await readPeople(database, ownerId);
+  const learnt = await readLearnt(
+    database,
+    ownerId,
+    rows.map(({ person }) => person.id),
+  );
   return rows.map(({ person, outings }) => ({
     id: person.id,
     version: person.version,
     ...personContentOf(person),
     practicePreferences: readPracticePreferences(person.practicePreferences, person.name),
+    notes: notesViewOf(person, learnt.get(person.id) ?? null),
     retired: person.retired,
     outings,
   }));

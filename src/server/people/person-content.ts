@@ -15,4 +15,5 @@ export const personContentOf = (row: OutingRows["person"]): PersonContent => ({
   coldHands: row.coldHands,
   feels: row.feels,
   wearsGlasses: row.wearsGlasses,
+  usesNotes: row.usesNotes,
 });

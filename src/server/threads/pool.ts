@@ -3,6 +3,8 @@ import { availableParallelism } from "node:os";
 import pLimit from "p-limit";
 import { Piscina } from "piscina";
 import type { StarterKitKey } from "@/core/starter-kit";
+import type { Learnt } from "@/core/outing";
+import type { ToldSitFile } from "@/formats/wire/logbook/logbook-view";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { AppError } from "../app-error";
 import { log } from "../log";
@@ -17,6 +19,7 @@ const IDLE_MS = 60_000;
 const MOST_MEMORY_MB = 1500;
 const JUDGING_THREADS = Math.max(1, availableParallelism() - 1); // one processor stays with the requests
 const RESTORING_THREADS = 1;
+const LEARNING_THREADS = 1;
 
 let threads: Piscina | null = null;
 
@@ -27,7 +30,7 @@ function pool(): Piscina {
   threads ??= new Piscina({
     filename,
     minThreads: 0,
-    maxThreads: JUDGING_THREADS + RESTORING_THREADS,
+    maxThreads: JUDGING_THREADS + RESTORING_THREADS + LEARNING_THREADS,
     idleTimeout: IDLE_MS,
     resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY_MB },
   });
@@ -37,6 +40,7 @@ function pool(): Piscina {
 /** Jobs wait here and not in the pool, whose time limit would count the waiting too. */
 const judging = pLimit(JUDGING_THREADS);
 const restoring = pLimit(RESTORING_THREADS);
+const learning = pLimit(LEARNING_THREADS);
 
 /** Judges a view in a thread, when its turn comes. One that takes too long counts as beyond what can be computed. */
 export const judgeInThread = (view: OutingView): Promise<Judgement> =>
@@ -55,6 +59,10 @@ export const judgeInThread = (view: OutingView): Promise<Judgement> =>
 /** Chooses a generic kit in a thread, when its turn comes. */
 export const chooseKitInThread = (view: OutingView): Promise<StarterKitKey | null> =>
   judging(async () => (await pool().run(view, { name: "chooseKit" })) as StarterKitKey | null);
+
+/** Learns from notes in a thread, when its turn comes: seconds where there are many. */
+export const learnInThread = (told: readonly ToldSitFile[]): Promise<Learnt | null> =>
+  learning(async () => (await pool().run(told, { name: "learn" })) as Learnt | null);
 
 const isOutOfMemory = (error: unknown): boolean =>
   error instanceof Error && "code" in error && error.code === "ERR_WORKER_OUT_OF_MEMORY";

@@ -26,6 +26,7 @@ export const $why = atom<Trace | null>(null);
 const QUIET_MS = 12;
 
 const sameContent = (one: OutingView | null, other: OutingView): boolean =>
+  one?.person.notes === other.person.notes &&
   one?.weather === other.weather &&
   one.phases === other.phases &&
   one.wearings === other.wearings &&

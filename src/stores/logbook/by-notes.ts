@@ -1,54 +1,49 @@
 import { atom } from "nanostores";
-import type { LearntRange } from "@/core/calibration";
+import type { Learnt } from "@/core/outing";
+import type { NotesView } from "@/formats/wire/people/person-view";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
-import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
-import { $range } from "../answer/derived-results";
-import { messageOf } from "../message-of";
-import { $view } from "../sheet/day-sheet";
-import { calibrateWorker, toldSits } from "./told-sits";
+import { ask } from "../ask";
+import { $view, show } from "../sheet/day-sheet";
 
-/** What a person's notes make of the sheet that is open. */
-export type ByNotesState =
-  | { readonly kind: "computing" }
-  | { readonly kind: "failed"; readonly message: string }
-  | { readonly kind: "found"; readonly notes: number; readonly range: LearntRange };
+/** Whether the sheet is of its person as notes taught, or for now of nobody in particular. */
+export const $isByNotes = atom(true);
 
-export const $byNotes = atom<ByNotesState>({ kind: "computing" });
+const LOOK_EVERY_MS = 700;
+/** After so long a page leaves it to its reader to look again. */
+const LONGEST_MS = 120_000;
 
-/**
- * Learns from a person's notes once, and follows the sheet: whenever its own range stands, that of the notes is computed.
- * @returns stops following
- */
-export function keepByNotes(personId: string): () => void {
+let kept: Learnt | null = null;
+
+function put(notes: NotesView): void {
+  const view = $view.get();
+  if (view) show({ ...view, person: { ...view.person, notes } });
+}
+
+/** Shows the sheet as notes taught, or as of nobody in particular; on this page only. */
+export function setByNotes(isByNotes: boolean): void {
+  const notes = $view.get()?.person.notes;
+  if (!notes || $isByNotes.get() === isByNotes) return;
+  if (!isByNotes) kept = notes.learnt;
+  $isByNotes.set(isByNotes);
+  put({ ...notes, learnt: isByNotes ? kept : null });
+}
+
+/** Where notes are still being learnt from as a sheet opens, waits for it. @returns stops waiting */
+export function keepLearnt({ id, person }: OutingView): () => void {
   let isOver = false;
-  let turn = 0;
-  $byNotes.set({ kind: "computing" });
-  const learnt = (async () => {
-    const sits = await toldSits(personId);
-    const reply = await calibrateWorker().learn(sits);
-    if (!reply.ok) throw new Error(reply.message);
-    return sits.length;
-  })();
-  const follow = async (view: OutingView): Promise<void> => {
-    const own = ++turn;
-    const say = (state: ByNotesState): void => {
-      if (!isOver && own === turn) $byNotes.set(state);
-    };
-    try {
-      const notes = await learnt;
-      const reply = await calibrateWorker().rangeOf(viewToOuting(view));
-      say(reply.ok ? { kind: "found", notes, range: reply.range } : { kind: "failed", message: reply.message });
-    } catch (error) {
-      say({ kind: "failed", message: messageOf(error) });
+  $isByNotes.set(true);
+  const wait = async (): Promise<void> => {
+    for (const end = Date.now() + LONGEST_MS; Date.now() < end && !isOver; ) {
+      await new Promise((resolve) => setTimeout(resolve, LOOK_EVERY_MS));
+      // What cannot be asked now, without a network for one, may be asked later.
+      const notes = (await ask<OutingView>(`/api/outings/${id}`).catch(() => null))?.person.notes;
+      if (isOver || !notes || notes.isLearning) continue;
+      put(notes);
+      return;
     }
   };
-  const stop = $range.subscribe((range) => {
-    const view = $view.get();
-    // While it is being recomputed what is said is of another plan: it stands, as the range itself does, until then.
-    if (range && view) void follow(view);
-  });
+  if (person.notes?.isLearning) void wait();
   return () => {
     isOver = true;
-    stop();
   };
 }

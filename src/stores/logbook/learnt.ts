@@ -1,5 +1,7 @@
 import { atom } from "nanostores";
-import type { Learnt, LearntRange, LearntShare, OddNote } from "@/core/calibration";
+import type { LearntShare, OddNote } from "@/core/calibration";
+import type { Learnt } from "@/core/outing";
+import type { RangeBounds } from "@/core/range";
 import type { OutingLine, OutingView } from "@/formats/wire/outing/outing-view";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import { ask } from "../ask";
@@ -10,8 +12,8 @@ import { calibrateWorker, toldSits } from "./told-sits";
 export type NextOuting = {
   readonly id: string;
   readonly name: string;
-  readonly before: LearntRange;
-  readonly range: LearntRange;
+  readonly before: RangeBounds;
+  readonly range: RangeBounds;
 };
 
 export type LearntState =

@@ -1,5 +1,7 @@
 import * as m from "@/messages";
-import type { LearntPart, LearntRange, LearntShare, Trait } from "@/core/calibration";
+import type { LearntPart, LearntShare } from "@/core/calibration";
+import type { Trait } from "@/core/outing";
+import type { MinutesBound, RangeBounds } from "@/core/range";
 import type { DampAt, Ending, Felt, FeltPart, Vote } from "@/core/logbook";
 import { durationText } from "../time";
 
@@ -75,7 +77,8 @@ export function learntShareWords({ part, low, middle, high }: LearntShare): stri
 }
 
 /** "37 min to 2 h 06, middle 1 h 26". */
-export const learntRangeWords = ({ low, middle, high }: LearntRange): string => {
-  const words = (minutes: number | null): string => (minutes === null ? m.learntLonger : durationText(minutes));
+export const learntRangeWords = ({ low, middle, high }: RangeBounds): string => {
+  const words = ({ kind, minutes }: MinutesBound): string =>
+    kind === "longerThan" ? m.learntLonger : durationText(minutes);
   return m.learntRange({ low: words(low), middle: words(middle), high: words(high) });
 };

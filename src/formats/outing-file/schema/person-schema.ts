@@ -5,6 +5,7 @@ import { PERSON_RANGE } from "@/core/body";
 import { SIDES } from "@/core/patches";
 import { wholeWithin, within } from "../../within";
 import { z } from "zod";
+import { learntSchema } from "./learnt-schema";
 
 export const acceptedSchema = z.strictObject(
   Object.fromEntries(LIMITS.map((limit) => [limit, z.enum(LEVELS).default("cold")])) as Record<
@@ -30,6 +31,7 @@ export const filePersonSchema = bodySchema.extend({
   feels: z.enum(FEELS).optional(),
   heatDebtEnds: z.boolean().optional(),
   calibration: z.strictObject({ basalHeatFactor: factor, digitFlowFactor: factor }).optional(),
+  learnt: learntSchema.optional(),
 });
 
 export const startSchema = z

@@ -6,7 +6,7 @@ import type { Phase, PlaceSetting, WearingSide, WhenOff } from "@/core/outing";
 import type { PieceKind, PieceTraits } from "@/core/pieces";
 import type { LeakPoint } from "@/core/patches";
 import type { OutingPreparation } from "@/core/evening";
-import type { PersonContent } from "../people/person-view";
+import type { NotesView, PersonContent } from "../people/person-view";
 
 /** A number as it was typed, with its unit. */
 export type TypedNumber = { readonly value: number; readonly unit: string };
@@ -75,7 +75,11 @@ export type OutingView = OutingContentView & {
   readonly startsAt: string;
   /** Outings of several sitters who go together share it. */
   readonly partyId: string | null;
-  readonly person: PersonContent & { readonly id: string; readonly practicePreferences: PracticePreferences };
+  readonly person: PersonContent & {
+    readonly id: string;
+    readonly practicePreferences: PracticePreferences;
+    readonly notes?: NotesView | undefined;
+  };
   readonly place: { readonly id: string; readonly name: string; readonly timeZone: string };
   readonly kit: readonly PieceView[];
 };

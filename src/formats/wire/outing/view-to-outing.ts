@@ -26,12 +26,20 @@ function phaseOf({ id: _id, ...phase }: PhaseView, { walkIn }: OutingView["setti
 
 /** The core's outing of a view: only the pieces worn, instants as elapsed minutes. */
 export function viewToOuting(view: OutingView): Outing {
-  const { id: _person, name: _name, wearsGlasses: _glasses, practicePreferences, ...person } = view.person;
-  const { accepted, workingHand, coldHands, feels, ...body } = person;
+  const { id: _person, name: _name, wearsGlasses: _glasses, usesNotes: _uses, ...person } = view.person;
+  const { accepted, workingHand, coldHands, feels, practicePreferences, notes, ...body } = person;
   const { walkIn: _walk, refuge: _refuge, coverage: _coverage, storedFrom, ...place } = view.setting;
   const worn = new Set(view.wearings.map(({ pieceId }) => pieceId));
   return {
-    person: { body, accepted, workingHand, coldHands, feels, heatDebtEnds: practicePreferences.heatDebtEnds },
+    person: {
+      body,
+      accepted,
+      workingHand,
+      coldHands,
+      feels,
+      heatDebtEnds: practicePreferences.heatDebtEnds,
+      learnt: notes?.learnt ?? undefined,
+    },
     place,
     start: USUAL_START,
     // A car that stood outside all night is as cold as the first hour.

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { FEELS } from "@/core/outing";
 import { SIDES } from "@/core/patches";
 import { nameSchema } from "../../outing-file/schema/common-schema";
+import { learntSchema } from "../../outing-file/schema/learnt-schema";
 import { acceptedSchema, bodySchema } from "../../outing-file/schema/person-schema";
 import { practicePreferencesSchema } from "../kit/practice-preferences-schema";
 import type { PersonView } from "./person-view";
@@ -16,6 +17,7 @@ export const personContentSchema = bodySchema.extend({
   coldHands: z.boolean(),
   feels: z.enum(FEELS),
   wearsGlasses: z.boolean(),
+  usesNotes: z.boolean(),
 });
 
 /** Somebody new: the body is needed, the rest is usual where it is not said. */
@@ -27,6 +29,7 @@ export const newPersonSchema = personContentSchema.extend({
   coldHands: z.boolean().default(false),
   feels: z.enum(FEELS).default("usual"),
   wearsGlasses: z.boolean().default(false),
+  usesNotes: z.boolean().default(true),
 });
 export type NewPerson = z.infer<typeof newPersonSchema>;
 
@@ -34,11 +37,19 @@ export type NewPerson = z.infer<typeof newPersonSchema>;
 export const savedPersonSchema = personContentSchema.extend({ version: z.int().min(1), retired: z.boolean() });
 export type SavedPerson = z.infer<typeof savedPersonSchema>;
 
+/** What a person's notes come to, as pages get it. */
+export const notesViewSchema = z.strictObject({
+  told: z.int(),
+  learnt: learntSchema.nullable(),
+  isLearning: z.boolean(),
+});
+
 export const peopleSchema: z.ZodType<readonly PersonView[]> = z.array(
   personContentSchema.extend({
     id,
     version: z.int(),
     practicePreferences: practicePreferencesSchema,
+    notes: notesViewSchema.optional(),
     retired: z.boolean(),
     outings: z.int(),
   }),

@@ -1,26 +1,20 @@
 import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
-import { useEffect } from "react";
-import { learntRangeWords } from "@/formats/display/words/logbook-words";
-import { $byNotes, keepByNotes } from "@/stores/logbook/by-notes";
+import type { NotesView } from "@/formats/wire/people/person-view";
+import { $isByNotes, setByNotes } from "@/stores/logbook/by-notes";
 
-/** Under the verdict of people in general: what this person's notes make of it. */
-export function ByNotes({ personId }: { readonly personId: string }) {
-  const state = useStore($byNotes);
-  useEffect(() => keepByNotes(personId), [personId]);
+/** Whose minutes they are: of people in general, or of this person as notes taught, with a switch between both. */
+export function ByNotes({ notes }: { readonly notes: NotesView | undefined }) {
+  const isByNotes = useStore($isByNotes);
+  if (notes?.isLearning) return <p className="text-muted">{m.learntComputing}</p>;
+  const isTaught = notes && (notes.learnt || !isByNotes);
+  if (!isTaught) return <p className="text-muted">{m.eightCasesOfTenAsFar}</p>;
   return (
-    <p className="text-sm" data-testid="by-notes">
-      {state.kind === "computing" && m.learntComputing}
-      {state.kind === "failed" && m.learntFailed({ message: state.message })}
-      {state.kind === "found" && (
-        <>
-          <strong>{m.byNotesOf({ notes: state.notes })}</strong> {learntRangeWords(state.range)}{" "}
-          <span className="text-muted">{m.byNotesSays}</span>{" "}
-          <a className="underline" href="/logbook">
-            {m.logbookTitle}
-          </a>
-        </>
-      )}
+    <p className="text-muted">
+      {isByNotes ? m.byNotesOf({ notes: notes.told }) : m.byNobodyInParticular}{" "}
+      <button type="button" className="link" onClick={() => setByNotes(!isByNotes)}>
+        {isByNotes ? m.asNobodyInParticular : m.asNotesTaught}
+      </button>
     </p>
   );
 }

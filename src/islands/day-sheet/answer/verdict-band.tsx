@@ -11,6 +11,7 @@ import { arrivesWords, endsItWords, grazeWords, limitWords, recoveryWords } from
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
 import type { ShownHeadline } from "@/stores/answer/headline";
+import { ByNotes } from "./by-notes";
 import { SpokenAnswer } from "./spoken-answer";
 import { Term } from "../../page/term";
 import { drawnFrom } from "../drawn-from";
@@ -170,7 +171,7 @@ function Beside({ view, result, shown, range, ratio, preferences }: BesideProps)
         <p className="font-semibold" data-testid="range">
           <Term of={RANGE} /> {range ? rangeText(range) : "…"}
         </p>
-        <p className="text-muted">{m.eightCasesOfTenAsFar}</p>
+        <ByNotes notes={view.person.notes} />
       </div>
       <div className="text-sm">
         <p className="font-semibold">{againstPlan(sit, shown.headline)}</p>

@@ -3,7 +3,7 @@ import { LOCAL_OWNER_ID } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
 import { answer, json } from "@/server/http/respond";
-import { toldSitsOf } from "@/server/logbook/logbook";
+import { toldSitsOf } from "@/server/logbook/told-sits";
 
 /** The latest sits a person told of, to be learnt from. */
 export const GET: APIRoute = ({ params }) =>

@@ -1,6 +1,6 @@
 import { LIMIT_TABLE, type Bounds, type Level } from "../limits";
-import type { FeltAt } from "../simulation";
-import type { PersonTraits } from "./unknowns";
+import { traitsOf, type Learnt, type PersonTraits } from "../outing";
+import type { FeltAt } from "./sit-watches";
 
 /** Mean skin at which nobody feels cold, °C: what somebody bears is counted from it (assumption). */
 const COMFORTABLE_SKIN_C = 33;
@@ -25,3 +25,6 @@ export function feltAt({ feltToesK, feltFingersK, lnTolerance }: PersonTraits) {
     meanSkin: felt("meanSkin", (value) => COMFORTABLE_SKIN_C - (COMFORTABLE_SKIN_C - value) * bears),
   } satisfies FeltAt;
 }
+
+/** Where who was learnt of calls parts cold; as others do where nothing was. */
+export const feltAtBy = (learnt: Learnt | undefined): FeltAt => (learnt ? feltAt(traitsOf(learnt)) : {});
