@@ -1,6 +1,6 @@
 import { parseArgs } from "node:util";
 import { calibrate } from "@/core/calibration";
-import { TRAITS, traitsOf, type Learnt, type Outing } from "@/core/outing";
+import { standardDeviationOf, TRAITS, traitsOf, type Learnt, type Outing } from "@/core/outing";
 import { minutesRange, TRAIT_SPREAD, type MinutesBound } from "@/core/range";
 import { CoreError } from "@/core/errors";
 import { toOuting } from "@/formats/outing-file/to-outing";
@@ -41,18 +41,16 @@ try {
 }
 
 function described(learnt: Learnt) {
-  const { covariance, notes, unknowns, mode } = learnt;
+  const { notes, unknowns, mode } = learnt;
   const traits = traitsOf(learnt);
   const clothes = (kind: "boots" | "outfit") =>
-    Object.fromEntries(
-      unknowns.flatMap((own, place) => (own.kind === kind ? [[own.key, mode[place]!] as const] : [])),
-    );
+    Object.fromEntries(unknowns.flatMap((own, place) => (own.kind === kind ? [[own.key, mode[place]!] as const] : [])));
   return {
     notes,
     traits: Object.fromEntries(
       TRAITS.map((trait, place) => [
         trait,
-        { mean: traits[trait], sd: Math.sqrt(covariance[place]![place]!), priorSd: TRAIT_SPREAD[trait] },
+        { mean: traits[trait], sd: standardDeviationOf(learnt, place), priorSd: TRAIT_SPREAD[trait] },
       ]),
     ),
     boots: clothes("boots"),

@@ -1,3 +1,4 @@
+import { CholeskyDecomposition, Matrix } from "ml-matrix";
 import type { Felt } from "../logbook";
 import { evidenceOf, type Evidence } from "./evidence";
 import { laplaceMode, type Mode, type Observed } from "./laplace";
@@ -100,9 +101,14 @@ export function calibrate(sits: readonly ToldSit[]): Learnt {
   return {
     unknowns,
     mode: mode.at.slice(0, lasting),
-    covariance: mode.covariance.slice(0, lasting).map((row) => row.slice(0, lasting)),
+    root: rootOf(mode.covariance.slice(0, lasting).map((row) => row.slice(0, lasting))),
     notes: sits.length,
   };
+}
+
+function rootOf(covariance: readonly (readonly number[])[]): number[][] {
+  const { lowerTriangularMatrix } = new CholeskyDecomposition(new Matrix(covariance.map((row) => [...row])));
+  return lowerTriangularMatrix.to2DArray().map((row, place) => row.slice(0, place + 1));
 }
 
 /** What a sit shows at a point, and how that changes with each unknown it depends on. */

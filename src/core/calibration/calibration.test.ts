@@ -5,6 +5,7 @@ import {
   AS_READ,
   NOBODY_IN_PARTICULAR,
   TRAITS,
+  standardDeviationOf,
   traitsOf,
   wornAsLearnt,
   type Learnt,
@@ -45,9 +46,9 @@ const colderBy = (kelvin: number): Outing => {
     weather: outing.weather.map((hour) => ({ ...hour, airTemperatureC: hour.airTemperatureC - kelvin })),
   };
 };
-const sdOf = ({ unknowns, covariance }: Learnt, name: string): number => {
-  const place = unknowns.findIndex((own) => (own.kind === "trait" ? own.trait : own.kind) === name);
-  return Math.sqrt(covariance[place]![place]!);
+const sdOf = (learnt: Learnt, name: string): number => {
+  const place = learnt.unknowns.findIndex((own) => (own.kind === "trait" ? own.trait : own.kind) === name);
+  return standardDeviationOf(learnt, place);
 };
 
 describe("how badly something fits", () => {
@@ -135,9 +136,9 @@ describe("what a logbook teaches", () => {
 
   it("is nothing of nothing", () => {
     const nothing = calibrate([]);
-    const { covariance, notes } = nothing;
+    const { notes } = nothing;
     expect(traitsOf(nothing)).toEqual(NOBODY_IN_PARTICULAR);
-    expect(TRAITS.map((_, place) => Math.sqrt(covariance[place]![place]!))).toEqual(
+    expect(TRAITS.map((_, place) => standardDeviationOf(nothing, place))).toEqual(
       TRAITS.map((trait) => expect.closeTo(TRAIT_SPREAD[trait], 9)),
     );
     expect(notes).toBe(0);

@@ -39,6 +39,7 @@ export {
   AS_READ,
   likestOutfit,
   NOBODY_IN_PARTICULAR,
+  standardDeviationOf,
   TRAITS,
   traitsOf,
   wornAsLearnt,

@@ -27,18 +27,22 @@ export const TRAITS = Object.keys(NOBODY_IN_PARTICULAR) as readonly Trait[];
 
 /** An unknown that is the same on every outing it matters to: of boots by their id, of all else worn by `outfitKey`. */
 export type Unknown =
-  | { readonly kind: "trait"; readonly trait: Trait }
-  | { readonly kind: "boots" | "outfit"; readonly key: string };
+  { readonly kind: "trait"; readonly trait: Trait } | { readonly kind: "boots" | "outfit"; readonly key: string };
 
 /** What a logbook teaches of one person: where each unknown most likely is, and how sure that is. */
 export type Learnt = {
   readonly unknowns: readonly Unknown[];
   /** In the order of the unknowns; of clothes natural logarithms over what is read. */
   readonly mode: readonly number[];
-  readonly covariance: readonly (readonly number[])[];
+  /** Lower triangle whose product with its own transpose is the covariance: a draw of all is the mode and this times normals. */
+  readonly root: readonly (readonly number[])[];
   /** How many notes it is learnt from. */
   readonly notes: number;
 };
+
+/** How sure an unknown is: its standard deviation. @param place among the unknowns */
+export const standardDeviationOf = ({ root }: Pick<Learnt, "root">, place: number): number =>
+  Math.hypot(...root[place]!);
 
 /** What is worn, as far as it is learnt of: over what is read, natural logarithms. */
 export type Worn = { readonly lnBoots: number; readonly lnOutfit: number };

@@ -1,4 +1,3 @@
-import { CholeskyDecomposition, Matrix } from "ml-matrix";
 import { normal, type RandomStream } from "../numeric";
 import { likestOutfit, wornKeys, type Learnt, type Outing, type Unknown } from "../outing";
 import { BOOT_SPREAD, CHANCES, CHANCE_SPREAD, OUTFIT_SPREAD, type Chance } from "./unknowns";
@@ -10,7 +9,7 @@ export type Point = Pick<Learnt, "unknowns" | "mode">;
 /** An outing for a person and clothes as they may be. */
 export const personAs = (outing: Outing, { unknowns, mode }: Point): Outing => ({
   ...outing,
-  person: { ...outing.person, learnt: { unknowns, mode, covariance: [], notes: 0 } },
+  person: { ...outing.person, learnt: { unknowns, mode, root: [], notes: 0 } },
 });
 
 /** An outing as its chances make it; the model's own error is of the minutes, not of the outing. */
@@ -30,15 +29,14 @@ export const drawnChance = (random: RandomStream): Chance =>
  * an outfit that is nearly one that was from both.
  */
 export function drawnFrom(learnt: Learnt, outing: Outing): (random: RandomStream) => Point {
-  const { mode, unknowns } = learnt;
-  const root = new CholeskyDecomposition(new Matrix(learnt.covariance.map((row) => [...row]))).lowerTriangularMatrix;
+  const { mode, unknowns, root } = learnt;
   const { boots, outfit } = wornKeys(outing);
   const knowsBoots = unknowns.some((own) => own.kind === "boots" && own.key === boots);
   const likest = likestOutfit(learnt, outfit);
   const alike = likest?.likeness ?? 0;
   return (random) => {
     const normals = mode.map(() => normal(random));
-    const drawn = mode.map((own, row) => own + normals.reduce((sum, value, at) => sum + root.get(row, at) * value, 0));
+    const drawn = mode.map((own, row) => own + root[row]!.reduce((sum, value, at) => sum + value * normals[at]!, 0));
     const unknown = { boots: BOOT_SPREAD * normal(random), outfit: OUTFIT_SPREAD * normal(random) };
     const beside: readonly (readonly [Unknown, number])[] = [
       ...(boots === null || knowsBoots ? [] : [[{ kind: "boots", key: boots } as const, unknown.boots] as const]),

@@ -2,7 +2,7 @@ import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
 import type { LearntShare } from "@/core/calibration";
-import { TRAITS, traitsOf } from "@/core/outing";
+import { standardDeviationOf, TRAITS, traitsOf } from "@/core/outing";
 import { TRAIT_SPREAD } from "@/core/range";
 import { plainNumber } from "@/formats/display/numbers";
 import { durationText } from "@/formats/display/time";
@@ -91,8 +91,7 @@ function Found({ state: { learnt, shares, next, odd } }: { readonly state: Extra
                 </th>
                 <td className="px-2">0 ± {plainNumber(TRAIT_SPREAD[trait], 2)}</td>
                 <td className="px-2">
-                  {plainNumber(traitsOf(learnt)[trait], 2)} ±{" "}
-                  {plainNumber(Math.sqrt(learnt.covariance[place]![place]!), 2)}
+                  {plainNumber(traitsOf(learnt)[trait], 2)} ± {plainNumber(standardDeviationOf(learnt, place), 2)}
                 </td>
               </tr>
             ))}

@@ -1,19 +1,21 @@
 import { MODEL_VERSION } from "@/core/outing";
 import type { LearntRow } from "@/db";
+import { learntSchema } from "@/formats/outing-file/schema/learnt-schema";
 import type { NotesView } from "@/formats/wire/people/person-view";
-import { readLearntOf } from "../stored/stored-logbook";
 
-/** Whether what is kept was learnt from the notes there are, by the model there is. */
+const keptSchema = learntSchema.nullable();
+
+/** Whether what is kept was learnt from the notes there are, by the model there is; in a form of another version it was not. */
 export const isCurrent = ({ kept, stamp }: LearntRow): boolean =>
-  kept?.stamp === stamp && kept.modelVersion === MODEL_VERSION;
+  kept?.stamp === stamp && kept.modelVersion === MODEL_VERSION && keptSchema.safeParse(kept.learnt).success;
 
 /** What a person's notes come to. @param row `null` where they told of nothing */
 export function notesViewOf(
-  { name, usesNotes }: { readonly name: string; readonly usesNotes: boolean },
+  { usesNotes }: { readonly usesNotes: boolean },
   row: LearntRow | null,
 ): NotesView | undefined {
   if (!row) return undefined;
   const current = isCurrent(row);
-  const learnt = usesNotes && current && row.kept?.learnt ? readLearntOf(row.kept.learnt, name) : null;
+  const learnt = usesNotes && current ? row.kept!.learnt : null;
   return { told: row.notes, learnt, isLearning: usesNotes && !current };
 }

@@ -1,6 +1,5 @@
 import * as m from "@/messages";
 import { anyOutingFileSchema } from "@/formats/outing-file/parse";
-import { learntSchema } from "@/formats/outing-file/schema/learnt-schema";
 import { feltSchema } from "@/formats/wire/logbook/felt-schema";
 import { reader } from "./stored";
 
@@ -8,5 +7,3 @@ import { reader } from "./stored";
 export const readFelt = reader(m.logbookNoteWord, feltSchema);
 /** An outing as it was when it was first told of; files of older versions are upgraded. */
 export const readOutingFile = reader(m.outingTitle, anyOutingFileSchema);
-/** What was learnt of a person. */
-export const readLearntOf = reader(m.logbookTitle, learntSchema);

@@ -17,14 +17,14 @@ export const learntSchema = z
   .strictObject({
     unknowns: z.array(unknown).max(MOST_UNKNOWNS),
     mode: z.array(z.number()).max(MOST_UNKNOWNS),
-    covariance: z.array(z.array(z.number()).max(MOST_UNKNOWNS)).max(MOST_UNKNOWNS),
+    root: z.array(z.array(z.number()).max(MOST_UNKNOWNS)).max(MOST_UNKNOWNS),
     notes: z.int().min(0).max(MOST_NOTES),
   })
   .refine(
-    ({ unknowns, mode, covariance }) =>
+    ({ unknowns, mode, root }) =>
       mode.length === unknowns.length &&
-      covariance.length === unknowns.length &&
-      covariance.every((row) => row.length === unknowns.length),
+      root.length === unknowns.length &&
+      root.every((row, place) => row.length === place + 1),
     // eslint-disable-next-line no-restricted-syntax -- of a file, for who writes one
-    { error: "mode and covariance need one figure for each unknown" },
+    { error: "mode needs one figure for each unknown, root a triangle of them" },
   );
