@@ -14,7 +14,6 @@ import {
   type Selection,
 } from "@/stores/sheet/day-sheet";
 import { $headline, $ratio, rememberRatio } from "@/stores/answer/headline";
-import { keepLearnt } from "@/stores/logbook/by-notes";
 import { $preferences } from "@/stores/preferences";
 import { keepSaved, openSheet } from "@/stores/saving/saving";
 import { $trial } from "@/stores/sheet/trying";
@@ -61,7 +60,7 @@ function DaySheet({ initial, verdict, party, preferences: fromCookie }: Props) {
     rememberRatio(verdict);
     openSheet(initial);
     lookForFound(initial.id);
-    const stops = [keepSaved(initial), keepDerivedResults(), keepLearnt(initial)];
+    const stops = [keepSaved(initial), keepDerivedResults()];
     return () => stops.forEach((stop) => stop());
   }, [initial, verdict]);
   const view = useStore($view) ?? initial;

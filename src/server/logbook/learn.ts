@@ -6,7 +6,7 @@ import { isCurrent } from "../people/notes-view";
 import { toldSitsOf } from "./told-sits";
 
 /** One at a time: each takes seconds of a processor. */
-// eslint-disable-next-line no-restricted-syntax -- for who runs the server
+
 const background = new Background(1, "notes are left to be learnt from later");
 
 async function learnNow(database: Database, ownerId: string, personId: string): Promise<void> {

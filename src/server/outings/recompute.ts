@@ -61,7 +61,7 @@ export async function judgeNow(database: Database, ownerId: string, outingId: st
 
 /** So many are read and judged at once in the background: thousands that are restored leave the database to who asks for a page. */
 const AT_ONCE = 2;
-// eslint-disable-next-line no-restricted-syntax -- for who runs the server
+
 const background = new Background(AT_ONCE, "a verdict is left for later");
 
 /** Has an outing judged in the background, once however often it is asked for. What fails is asked for again when next looked at. */

@@ -28,21 +28,20 @@ export function setByNotes(isByNotes: boolean): void {
   put({ ...notes, learnt: isByNotes ? kept : null });
 }
 
-/** Where notes are still being learnt from as a sheet opens, waits for it. @returns stops waiting */
-export function keepLearnt({ id, person }: OutingView): () => void {
+/** Waits until a sheet's person is learnt of, and puts it on screen. @returns stops waiting */
+export function waitForLearnt(outingId: string): () => void {
   let isOver = false;
-  $isByNotes.set(true);
   const wait = async (): Promise<void> => {
-    for (const end = Date.now() + LONGEST_MS; Date.now() < end && !isOver; ) {
+    for (const end = Date.now() + LONGEST_MS; Date.now() < end && !isOver;) {
       await new Promise((resolve) => setTimeout(resolve, LOOK_EVERY_MS));
       // What cannot be asked now, without a network for one, may be asked later.
-      const notes = (await ask<OutingView>(`/api/outings/${id}`).catch(() => null))?.person.notes;
+      const notes = (await ask<OutingView>(`/api/outings/${outingId}`).catch(() => null))?.person.notes;
       if (isOver || !notes || notes.isLearning) continue;
       put(notes);
       return;
     }
   };
-  if (person.notes?.isLearning) void wait();
+  void wait();
   return () => {
     isOver = true;
   };

@@ -25,6 +25,6 @@ export const learntSchema = z
       mode.length === unknowns.length &&
       root.length === unknowns.length &&
       root.every((row, place) => row.length === place + 1),
-    // eslint-disable-next-line no-restricted-syntax -- of a file, for who writes one
+
     { error: "mode needs one figure for each unknown, root a triangle of them" },
   );

@@ -11,10 +11,13 @@ import { arrivesWords, endsItWords, grazeWords, limitWords, recoveryWords } from
 import { instantAt } from "@/formats/outing-file/to-outing";
 import type { OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
 import type { ShownHeadline } from "@/stores/answer/headline";
-import { ByNotes } from "./by-notes";
 import { SpokenAnswer } from "./spoken-answer";
 import { Term } from "../../page/term";
 import { drawnFrom } from "../drawn-from";
+import { late } from "../../page/late";
+
+/** Fetched where the person told of a sit. */
+const ByNotes = late(() => import("./by-notes").then((module) => module.ByNotes));
 
 /** More that is being left is no news: the first to come back are told. */
 const MOST_RECOVERIES = 2;
@@ -171,7 +174,11 @@ function Beside({ view, result, shown, range, ratio, preferences }: BesideProps)
         <p className="font-semibold" data-testid="range">
           <Term of={RANGE} /> {range ? rangeText(range) : "…"}
         </p>
-        <ByNotes notes={view.person.notes} />
+        {view.person.notes ? (
+          <ByNotes outingId={view.id} notes={view.person.notes} />
+        ) : (
+          <p className="text-muted">{m.eightCasesOfTenAsFar}</p>
+        )}
       </div>
       <div className="text-sm">
         <p className="font-semibold">{againstPlan(sit, shown.headline)}</p>
