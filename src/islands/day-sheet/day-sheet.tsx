@@ -23,7 +23,6 @@ import { BesideAnswer } from "./answer/beside-answer";
 import { minuteShown } from "./time-axis/minute-shown";
 import type { Party } from "./party";
 import { outfitOf } from "@/formats/wire/kit/outfit";
-import { Undressed } from "./clothes/undressed";
 import { LeftOff } from "./left-off";
 import { SheetHead, type Open } from "./sheet-head";
 import { Timeline } from "./time-axis/timeline";
@@ -34,6 +33,8 @@ import { guarded } from "../page/guarded";
 import { late } from "../page/late";
 import { $hasFound, lookForFound } from "@/stores/dresser/has-found-outfits";
 
+/** Fetched where nothing is worn: most sheets are dressed. */
+const Undressed = late(() => import("./clothes/undressed").then((module) => module.Undressed));
 /** Fetched where the dresser was asked in this tab. */
 const FoundOutfits = late(() => import("./clothes/found-outfits").then((module) => module.FoundOutfits));
 
