@@ -1,8 +1,9 @@
 import { AFTER, provedOn } from "./calibration/calibration-proof";
 import { largeKits, longerSearches, piecesMore, smallKits } from "./dresser/dresser-proof";
+import { provedLive } from "./live/live-proof";
 import { proofLines, proveOddFiles } from "./odd-files";
 
-// `npm run -s proof -- calibration 40` what notes teach of so many simulated people; `-- 5000` tries odd files; `npm run -s proof -- dresser 100 20 20000 20` the dresser: so many small kits
+// `npm run -s proof -- live 40` what loggers tell of a sit as it goes on, `-- calibration 40` what notes teach of so many simulated people; `-- 5000` tries odd files; `npm run -s proof -- dresser 100 20 20000 20` the dresser: so many small kits
 // against all their outfits, so many large ones against so many outfits by chance, so many with a piece more; `dresser 0 0 0 0 0 10` the search against longer ones. `--json` prints figures.
 
 const isJson = process.argv.includes("--json");
@@ -20,6 +21,16 @@ if (words[0] === "calibration") {
         ({ notes, persistent, total, worstPerson, cover }) =>
           `${noting.padEnd(12)} ${notes} notes: ${persistent.toFixed(3)}  ${total.toFixed(3)}  worst person ${(100 * worstPerson).toFixed(0)} %  cover ${cover === null ? "-" : `${(100 * cover).toFixed(0)} %`}`,
       ),
+    ),
+  ]);
+} else if (words[0] === "live") {
+  const people = Number(words[1] ?? 40);
+  const rows = provedLive(people);
+  print(rows, [
+    `${people} simulated people whose sit lasts over an hour: error of its end (sd of ln), cover of the eight cases of ten, faults told`,
+    ...rows.map(
+      ({ what, error, cover, told }) =>
+        `${what.padEnd(26)} ${error.toFixed(3)}  cover ${(100 * cover).toFixed(0)} %  told ${(100 * told).toFixed(0)} %`,
     ),
   ]);
 } else if (words[0] === "dresser") {

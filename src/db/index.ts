@@ -57,6 +57,18 @@ export {
 } from "./queries/jobs";
 export { forgetNote, keepNote, listNotes, readNote, type NoteRow } from "./queries/logbook";
 export { keepLearnt, readLearnt, type LearntRow } from "./queries/learnt";
+export {
+  addReadings,
+  beginLiveSit,
+  changeLiveSit,
+  listenLive,
+  liveKey,
+  lockLiveSit,
+  readLiveSit,
+  readReadings,
+  tellLive,
+} from "./queries/live";
 export { readFindable } from "./queries/findable";
 export { storeVerdict } from "./queries/verdict";
+export type { StoredVote } from "./live-schema";
 export type { OutfitWearing, StoredCard, TypedQuantity } from "./schema";

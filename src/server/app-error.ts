@@ -5,6 +5,7 @@ export const APP_ERRORS = {
   "version-conflict": 409,
   "body-too-large": 413,
   "wrong-media-type": 415,
+  "wrong-token": 401,
   "foreign-origin": 403,
   "foreign-host": 421,
   "method-not-allowed": 405,

@@ -1,12 +1,5 @@
 import { expose } from "comlink";
-import {
-  calibrate,
-  learntInMinutes,
-  oddNotes,
-  type LearntShare,
-  type OddNote,
-  type ToldSit,
-} from "@/core/calibration";
+import { calibrate, learntInMinutes, oddNotes, type LearntShare, type OddNote, type ToldSit } from "@/core/calibration";
 import { CoreError } from "@/core/errors";
 import type { Learnt, Outing } from "@/core/outing";
 import { minutesRange, type RangeBounds } from "@/core/range";

@@ -15,6 +15,7 @@ import { RANGE_MEMBERS, RangeInParts, type RangeMembers, type RestedBy } from "@
 import { restedPerson, type RestedPerson } from "@/core/sitter";
 import { windShareAtSeat } from "@/core/weather";
 import type { MinuteLook, Trace } from "@/core/trace";
+import { patiently } from "./patiently";
 import type { Opinion, Preview, SimulationAnswer } from "./simulation-answer";
 
 /** As many people as they step out as two ranges ask for. */
@@ -57,16 +58,6 @@ const cancelBefore = (request: number): void => {
   newest = request;
 };
 
-/** Long enough that pausing costs little, short enough that an answer waits for one step of what is given up. */
-const PAUSE_EVERY_MS = 2;
-const turns = new MessageChannel();
-/** Lets what has arrived be heard. A message to oneself, because browsers hold repeated timers back by 4 ms each. */
-const nextTurn = (): Promise<void> =>
-  new Promise((resolve) => {
-    turns.port1.onmessage = () => resolve();
-    turns.port2.postMessage(null);
-  });
-
 /** One patient work after the other: what was asked first is answered first. */
 let queue: Promise<unknown> = Promise.resolve();
 function inTurn<Answer>(work: () => Promise<Answer>): Promise<Answer> {
@@ -75,16 +66,13 @@ function inTurn<Answer>(work: () => Promise<Answer>): Promise<Answer> {
   return turn;
 }
 
-/** Runs steps, hearing in between whether they are cancelled; `null` when they are, or when they cannot be done. */
-async function patiently<Answer>(steps: Steps<Answer>, request: number): Promise<Answer | null> {
-  let since = performance.now();
-  for (;;) {
-    const step = orNull(() => steps.next());
-    if (step === null || request < newest) return null;
-    if (step.done) return step.value;
-    if (performance.now() - since < PAUSE_EVERY_MS) continue;
-    await nextTurn();
-    since = performance.now();
+/** Runs steps while nothing newer is asked; `null` where it is, or where they cannot be done. */
+async function whileWanted<Answer>(steps: Steps<Answer>, request: number): Promise<Answer | null> {
+  try {
+    return await patiently(steps, () => request < newest);
+  } catch (error) {
+    if (error instanceof CoreError) return null;
+    throw error;
   }
 }
 
@@ -97,10 +85,10 @@ const beginRange = (outing: Outing, sit: number, request: number): void => {
 
 /** Some members of the range begun. */
 const members = (from: number, to: number, request: number): Promise<RangeMembers | null> =>
-  inTurn(async () => (range?.request === request ? patiently(range.parts.members(from, to), request) : null));
+  inTurn(async () => (range?.request === request ? whileWanted(range.parts.members(from, to), request) : null));
 
 const worths = (outing: Outing, sit: number, kit: readonly Piece[], request: number): Promise<Worth[] | null> =>
-  inTurn(() => patiently(whatBuysMinutesInSteps(outing, sit, kit), request));
+  inTurn(() => whileWanted(whatBuysMinutesInSteps(outing, sit, kit), request));
 
 const opinion = (outing: Outing, sit: SitAnswer): Opinion | null =>
   orNull(() => {

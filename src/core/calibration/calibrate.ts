@@ -1,7 +1,6 @@
-import { CholeskyDecomposition, Matrix } from "ml-matrix";
 import type { Felt } from "../logbook";
 import { evidenceOf, type Evidence } from "./evidence";
-import { laplaceMode, type Mode, type Observed } from "./laplace";
+import { laplaceMode, rootOf, type Mode, type Observed } from "./laplace";
 import { SitAgain, type Measure, type SitMeasures } from "./sit-measures";
 import {
   AS_READ,
@@ -104,11 +103,6 @@ export function calibrate(sits: readonly ToldSit[]): Learnt {
     root: rootOf(mode.covariance.slice(0, lasting).map((row) => row.slice(0, lasting))),
     notes: sits.length,
   };
-}
-
-function rootOf(covariance: readonly (readonly number[])[]): number[][] {
-  const { lowerTriangularMatrix } = new CholeskyDecomposition(new Matrix(covariance.map((row) => [...row])));
-  return lowerTriangularMatrix.to2DArray().map((row, place) => row.slice(0, place + 1));
 }
 
 /** What a sit shows at a point, and how that changes with each unknown it depends on. */

@@ -8,9 +8,9 @@ export type Evidence = { readonly measure: Measure; readonly loss: Loss };
 /** Scales of what people say: minutes as natural logarithms (assumptions). */
 const MINUTES_SCALE: Readonly<Record<"toes" | "fingers" | "body", number>> = { toes: 0.2, fingers: 0.2, body: 0.25 };
 /** Of a vote, K (assumption). */
-const VOTE_SCALE_K = 1.2;
+export const VOTE_SCALE_K = 1.2;
 /** Temperatures of digits between which votes lie, °C: warm over 25, neither over 20, cool over 15, cold over 10 (docs/method.md). */
-const VOTE_RANGE_C: Readonly<Record<Vote, readonly [low: number, high: number]>> = {
+export const VOTE_RANGE_C: Readonly<Record<Vote, readonly [low: number, high: number]>> = {
   warm: [25, Infinity],
   neutral: [20, 25],
   cool: [15, 20],
@@ -25,6 +25,10 @@ const PARTS = {
   fingers: { felt: ["leftFingers", "rightFingers"], ln: "lnFingers", digitC: "fingersC" },
   body: { felt: ["body"], ln: "lnBody", digitC: null },
 } as const satisfies Record<string, { felt: readonly FeltPart[]; ln: Measure; digitC: Measure | null }>;
+
+/** What a vote of the whole body after so many minutes says of the logarithm of those until it is cold. */
+export const voteOfBody = (wasCold: boolean, minutes: number): Loss =>
+  (wasCold ? before : laterThan)(Math.max(LEAST_MINUTES, minutes), MINUTES_SCALE.body);
 
 /** Of two sides the colder one, as its time was told or not. */
 function worse(told: readonly (PartFelt | undefined)[]): PartFelt | null {
@@ -49,7 +53,7 @@ export function evidenceOf({ minutes, ended, first, parts }: Felt): Evidence[] {
     const at = own?.coldAfterMinutes ?? (endedIt ? sat : null);
     if (at !== null) return [{ measure: ln, loss: atMinute(Math.max(LEAST_MINUTES, at), scale) }];
     if (own && digitC) return [{ measure: digitC, loss: between(...VOTE_RANGE_C[own.vote], VOTE_SCALE_K) }];
-    if (own) return [{ measure: ln, loss: (isCold(own.vote) ? before : laterThan)(sat, scale) }];
+    if (own) return [{ measure: ln, loss: voteOfBody(isCold(own.vote), sat) }];
     const wouldHaveEndedIt = name !== "fingers" && (ended === "cold" ? first !== null : ended !== null);
     return wouldHaveEndedIt ? [{ measure: ln, loss: laterThan(sat, scale) }] : [];
   });

@@ -55,6 +55,12 @@ export function laplaceMode(spreads: readonly number[], from: readonly number[],
   return { at, covariance: Matrix.add(inverse, inverse.transpose()).div(2).to2DArray() }; // alike to the last digit
 }
 
+/** Lower triangle of a covariance: a draw is the mode and this times normals. */
+export function rootOf(covariance: readonly (readonly number[])[]): number[][] {
+  const { lowerTriangularMatrix } = new CholeskyDecomposition(new Matrix(covariance.map((row) => [...row])));
+  return lowerTriangularMatrix.to2DArray().map((row, place) => row.slice(0, place + 1));
+}
+
 /** Slope and curvature of the badness; what bends the other way is taken for flat (Gauss and Newton). */
 function derivatives(
   spreads: readonly number[],

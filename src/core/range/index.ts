@@ -2,7 +2,6 @@ export type { Band, RangeBands } from "./bands";
 export { estimatedHeadline, headlineOf, middleOverSingle, type Headline } from "./headline";
 export {
   boundsOf,
-  LOW_SHARE,
   minutesRange,
   RANGE_MEMBERS,
   RangeInParts,
@@ -17,15 +16,5 @@ export {
 } from "./minutes-range";
 export { ClothesWithLabelErrors } from "./label-errors";
 export { type Variation } from "./variation";
-export { byChance, drawnChance, drawnFrom, personAs, type Point } from "./drawn-from";
-export {
-  BOOT_SPREAD,
-  CHANCE_SPREAD,
-  CHANCES,
-  NO_CHANCE,
-  OUTFIT_SPREAD,
-  TRAIT_SPREAD,
-  TRAIT_SPREADS,
-  type Chance,
-} from "./unknowns";
-export { varyOuting } from "./vary-outing";
+export { byChance, drawnChance, drawnFrom, knownFor, personAs, personAt, type Point } from "./drawn-from";
+export { BOOT_SPREAD, CHANCE_SPREAD, CHANCES, NO_CHANCE, OUTFIT_SPREAD, TRAIT_SPREAD, type Chance } from "./unknowns";

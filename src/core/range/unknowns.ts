@@ -1,4 +1,4 @@
-import { TRAITS, type PersonTraits } from "../outing";
+import type { PersonTraits } from "../outing";
 
 // How far what notes can teach differs: among people, among boots and outfits, and from outing to outing. Spreads are
 // those of the range (docs/method.md); where it has none they are assumptions.
@@ -12,7 +12,6 @@ export const TRAIT_SPREAD: PersonTraits = {
   feltFingersK: 2,
   lnTolerance: 0.25,
 };
-export const TRAIT_SPREADS: readonly number[] = TRAITS.map((trait) => TRAIT_SPREAD[trait]);
 
 /** Natural logarithm of what boots insulate over what is read, and all else that is worn together. */
 export const BOOT_SPREAD = 0.18;

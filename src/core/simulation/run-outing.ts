@@ -54,7 +54,12 @@ export function beginRun(
   options: SimulationOptions,
 ): { readonly run: Run; readonly spans: readonly SitSpan[] } {
   const { rested, labelErrors, nature = natureOf(outing.person) } = options;
-  const { only: ruling = rulingLimits(outing.person), stepping = "paced", allCurves = true, feltAt = feltAtBy(outing.person.learnt) } = options;
+  const {
+    only: ruling = rulingLimits(outing.person),
+    stepping = "paced",
+    allCurves = true,
+    feltAt = feltAtBy(outing.person.learnt),
+  } = options;
   if (outing.phases.length === 0) throw new CoreError("no-phases", m.anOutingNeedsAtLeastOne);
   const spans = sitSpans(outing.phases);
   if (spans.length === 0) throw new CoreError("no-sit", m.anOutingNeedsAtLeastOne2);

@@ -10,7 +10,16 @@ import { OutfitResolver, type OutfitState, type OutfitTimeline } from "../dressi
 import { BroughtHeats } from "../dressing";
 import { HungPieces, type HungBefore } from "../dressing";
 import { handsNeeded, NO_HANDS, type HandsNeeded } from "../dressing";
-import { BARINGS, isDoneStill, traitsOf, wornAsLearnt, type Baring, type Doing, type Outing, type Phase } from "../outing";
+import {
+  BARINGS,
+  isDoneStill,
+  traitsOf,
+  wornAsLearnt,
+  type Baring,
+  type Doing,
+  type Outing,
+  type Phase,
+} from "../outing";
 import { withRadiation } from "./radiation";
 import { activityAt, activitiesOf } from "../outing";
 import type { Conditions } from "../sitter";
@@ -122,7 +131,8 @@ function misfitAsLearnt(outing: Outing): Misfit | undefined {
   if (lnBoots === 0 && lnOutfit === 0) return undefined;
   const bootLayers = new Set<Layer>();
   for (const { kind, label } of outing.pieces) {
-    if (kind === "footwear") for (const { layers } of readLabel(label)) layers.forEach((layer) => bootLayers.add(layer));
+    if (kind === "footwear")
+      for (const { layers } of readLabel(label)) layers.forEach((layer) => bootLayers.add(layer));
   }
   const [boots, others] = [Math.exp(lnBoots), Math.exp(lnOutfit)];
   return { cloth: (layer) => (bootLayers.has(layer) ? boots : others), gaps: 1 };

@@ -11,6 +11,7 @@ export const SECONDS_PER_HOUR = 3600;
 export const SECONDS_PER_MINUTE = 60;
 export const MINUTES_PER_HOUR = 60;
 /** Milliseconds, as clocks count: exact. */
+export const MS_PER_SECOND = 1000;
 export const MS_PER_MINUTE = 60_000;
 export const MS_PER_HOUR = 3_600_000;
 export const MS_PER_DAY = 86_400_000;

@@ -33,7 +33,15 @@ export async function readLearnt(
   const rows = await connection
     .select()
     .from(personLearnt)
-    .where(and(eq(personLearnt.ownerId, ownerId), inArray(personLearnt.personId, told.map(({ personId }) => personId))));
+    .where(
+      and(
+        eq(personLearnt.ownerId, ownerId),
+        inArray(
+          personLearnt.personId,
+          told.map(({ personId }) => personId),
+        ),
+      ),
+    );
   return new Map(
     told.map(({ personId, notes, stamp }) => [
       personId,

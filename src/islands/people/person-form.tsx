@@ -125,11 +125,7 @@ export function PersonForm({ person, onChange, startWay = "known", isShort = fal
             checked={person.wearsGlasses}
             onChange={(wearsGlasses) => set({ wearsGlasses })}
           />
-          <CheckField
-            label={m.usesNotes}
-            checked={person.usesNotes}
-            onChange={(usesNotes) => set({ usesNotes })}
-          />
+          <CheckField label={m.usesNotes} checked={person.usesNotes} onChange={(usesNotes) => set({ usesNotes })} />
         </>
       )}
     </div>

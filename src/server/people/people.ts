@@ -1,4 +1,12 @@
-import { createPerson, inTransaction, readLearnt, readPeople, replacePerson, type Connection, type Database } from "@/db";
+import {
+  createPerson,
+  inTransaction,
+  readLearnt,
+  readPeople,
+  replacePerson,
+  type Connection,
+  type Database,
+} from "@/db";
 import { usualLevels } from "@/core/outing";
 import type { NewPerson, SavedPerson } from "@/formats/wire/people/person-schema";
 import type { PersonView } from "@/formats/wire/people/person-view";

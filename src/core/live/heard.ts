@@ -1,0 +1,65 @@
+import type { LiveRun, LiveSit } from "./live-sit";
+import { between, near, VOTE_RANGE_C, VOTE_SCALE_K, voteOfBody, type Loss } from "../calibration";
+import { MINUTES_PER_HOUR } from "../units";
+import { isCold } from "../logbook";
+import type { LiveVote, Reading } from "./reading";
+import type { Sensor } from "./sensors";
+
+/** Something heard of a sit: what a run says of it, and how badly that fits. */
+export type Heard = {
+  readonly of: (run: LiveRun) => number;
+  readonly loss: Loss;
+  /** Of a logger, whose own errors come on top, and so long after the sit began; `null` for what somebody said. */
+  readonly logger: { readonly sensor: Sensor; readonly hours: number } | null;
+  /** As it was told, °C; of what somebody said nought. */
+  readonly valueC: number;
+};
+
+/** Readings of so long count as one: errors of the model, and of where a logger lies, stay alike so long, min (assumption). */
+const ALIKE_MINUTES = 15;
+/** What such a mean is wrong by besides its logger's offset, K (assumption). */
+const MEAN_SCALE_K = 0.6;
+
+const SAID = { logger: null, valueC: 0 } as const;
+
+/** What one logger told, quarter hour by quarter hour. @param readings in the order of time */
+export function heardOf(
+  sit: LiveSit,
+  sensor: Sensor,
+  readings: readonly Reading[],
+  forecastC: (minute: number) => number,
+): Heard[] {
+  const quarters = new Map<number, Reading[]>();
+  for (const reading of readings) {
+    const quarter = Math.floor((reading.minute - sit.span.fromMinute) / ALIKE_MINUTES);
+    quarters.set(quarter, [...(quarters.get(quarter) ?? []), reading]);
+  }
+  return [...quarters.values()].map((own): Heard => {
+    const mean = (of: (reading: Reading) => number): number =>
+      own.reduce((sum, reading) => sum + of(reading), 0) / own.length;
+    const [minute, valueC] = [mean((reading) => reading.minute), mean((reading) => reading.valueC)];
+    return {
+      of: sensor === "air" ? ({ airK }) => forecastC(minute) + airK : (run) => sit.digitC(run, sensor, minute),
+      loss: near(valueC, MEAN_SCALE_K),
+      logger: { sensor, hours: (minute - sit.span.fromMinute) / MINUTES_PER_HOUR },
+      valueC,
+    };
+  });
+}
+
+/** What somebody said of a part; of the face nothing is learnt: its levels are everybody's. */
+export function heardOfVote(sit: LiveSit, { part, vote, minute }: LiveVote): Heard[] {
+  if (part === "face") return [];
+  if (part === "body") {
+    const loss = voteOfBody(isCold(vote), minute - sit.span.fromMinute);
+    return [{ of: ({ bodyColdMinutes }) => Math.log(Math.max(1, bodyColdMinutes)), loss, ...SAID }];
+  }
+  const felt = part === "leftToes" || part === "rightToes" ? "toes" : "fingers";
+  return [
+    {
+      of: (run) => sit.digitC(run, part, minute) - run.feltK[felt],
+      loss: between(...VOTE_RANGE_C[vote], VOTE_SCALE_K),
+      ...SAID,
+    },
+  ];
+}

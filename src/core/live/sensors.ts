@@ -1,0 +1,3 @@
+/** What small loggers measure during a sit. */
+export const SENSORS = ["leftToes", "rightToes", "leftFingers", "rightFingers", "air"] as const;
+export type Sensor = (typeof SENSORS)[number];

@@ -1,0 +1,61 @@
+import type { Database } from "@/db";
+import { onLiveChange } from "./changes";
+import { liveOf, readingsAfter } from "./live";
+
+const KEEP_OPEN_EVERY_MS = 20_000;
+const HEADERS = {
+  "content-type": "text/event-stream; charset=utf-8",
+  "cache-control": "no-store",
+  "x-accel-buffering": "no",
+};
+
+/**
+ * A sit as it goes on, as server-sent events: each holds what was told since the one before.
+ * @param afterPlace the last place the page has
+ * @throws {AppError} `not-found`
+ */
+export async function liveEvents(
+  database: Database,
+  ownerId: string,
+  outingId: string,
+  afterPlace: number,
+): Promise<Response> {
+  await liveOf(database, ownerId, outingId);
+  const encoder = new TextEncoder();
+  let stop = (): void => undefined;
+  const body = new ReadableStream<Uint8Array>({
+    async start(controller) {
+      let place = afterPlace;
+      let isOver = false;
+      let sending: Promise<void> = Promise.resolve();
+      const send = (text: string): void => {
+        if (!isOver) controller.enqueue(encoder.encode(text));
+      };
+      const look = async (): Promise<void> => {
+        const readings = await readingsAfter(database, ownerId, outingId, place);
+        place = readings.at(-1)?.place ?? place;
+        const sit = await liveOf(database, ownerId, outingId);
+        if (sit) send(`id: ${place}\ndata: ${JSON.stringify({ ...sit, readings })}\n\n`);
+      };
+      const end = (): void => {
+        if (isOver) return;
+        isOver = true;
+        stop();
+        controller.close();
+      };
+      const heard = (): void => {
+        sending = sending.then(look).catch(end); // the page asks again, by what it has
+      };
+      const timer = setInterval(() => send(": still here\n\n"), KEEP_OPEN_EVERY_MS);
+      const unsubscribe = await onLiveChange(database, ownerId, outingId, heard);
+      stop = () => {
+        clearInterval(timer);
+        unsubscribe();
+        isOver = true;
+      };
+      heard();
+    },
+    cancel: () => stop(),
+  });
+  return new Response(body, { headers: HEADERS });
+}

@@ -1,0 +1,17 @@
+import type { OutingView } from "@/formats/wire/outing/outing-view";
+import { LOCAL_OWNER_ID } from "../access";
+import { database } from "../composition";
+import { refused, type Refused } from "../http/refused";
+import { openWithFigures } from "../outings/outings";
+
+/** An outing for its page at the seat; all that was told of the sit comes as events. */
+export async function liveForPage(
+  outingId: string,
+): Promise<{ readonly kind: "found"; readonly view: OutingView } | Refused> {
+  try {
+    const { view } = await openWithFigures(database(), LOCAL_OWNER_ID, outingId);
+    return { kind: "found", view };
+  } catch (error) {
+    return refused(error);
+  }
+}

@@ -1,0 +1,133 @@
+import * as m from "@/messages";
+import { createHash, randomBytes, timingSafeEqual } from "node:crypto";
+import {
+  addReadings,
+  beginLiveSit,
+  changeLiveSit,
+  inTransaction,
+  lockLiveSit,
+  readLiveSit,
+  readReadings,
+  tellLive,
+  type Database,
+} from "@/db";
+import type { TimedReading } from "@/formats/live/senml";
+import { liveVotesSchema } from "@/formats/wire/live/live-schema";
+import type { LiveBegun, LiveReadingView, LiveView, LiveVoteView } from "@/formats/wire/live/live-view";
+import { AppError } from "../app-error";
+import { openOuting } from "../outings/open-outing";
+import { reader } from "../stored/stored";
+import { isUuid } from "../uuid";
+
+/** Readings of one sit that are kept and shown: two days of five loggers each minute. */
+export const MOST_READINGS = 15_000;
+const TOKEN_BYTES = 24;
+
+const hashOf = (token: string): string => createHash("sha256").update(token).digest("hex");
+const readVotes = reader("votes", liveVotesSchema);
+
+const noSit = (): AppError => new AppError("not-found", m.liveNotBegun);
+
+/**
+ * Begins a sit. What an earlier one of this outing was told is forgotten.
+ * @returns what loggers send with; only its hash is kept
+ * @throws {AppError} `not-found`
+ */
+export async function beginSit(
+  database: Database,
+  ownerId: string,
+  outingId: string,
+  beganAt: string,
+): Promise<LiveBegun> {
+  await openOuting(database, ownerId, outingId);
+  const token = randomBytes(TOKEN_BYTES).toString("base64url");
+  await inTransaction(database, async (transaction) => {
+    await beginLiveSit(transaction, { ownerId, outingId, tokenHash: hashOf(token), beganAt: new Date(beganAt) });
+    await tellLive(transaction, ownerId, outingId);
+  });
+  return { token };
+}
+
+/** A sit with all that was told of it; `null` where none was begun. @throws {AppError} `not-found` */
+export async function liveOf(database: Database, ownerId: string, outingId: string): Promise<LiveView | null> {
+  const { name } = await openOuting(database, ownerId, outingId);
+  const row = await readLiveSit(database, ownerId, outingId);
+  if (!row) return null;
+  return {
+    beganAt: row.beganAt.toISOString(),
+    endedAt: row.endedAt?.toISOString() ?? null,
+    votes: readVotes(row.votes, name),
+    readings: await readingsAfter(database, ownerId, outingId, 0),
+  };
+}
+
+/** What loggers told after a place, in the order it came. */
+export async function readingsAfter(
+  database: Database,
+  ownerId: string,
+  outingId: string,
+  place: number,
+): Promise<LiveReadingView[]> {
+  const rows = await readReadings(database, ownerId, outingId, place, MOST_READINGS);
+  return rows.map(({ at, ...row }) => ({ ...row, at: at.toISOString() }));
+}
+
+/** Adds what was said, and ends the sit if that is told. Said twice it stands once. @throws {AppError} `not-found` */
+export async function changeSit(
+  database: Database,
+  ownerId: string,
+  outingId: string,
+  { votes, endedAt }: { readonly votes: readonly LiveVoteView[]; readonly endedAt?: string | undefined },
+): Promise<void> {
+  const { name } = await openOuting(database, ownerId, outingId);
+  await inTransaction(database, async (transaction) => {
+    const row = await lockLiveSit(transaction, ownerId, outingId);
+    if (!row) throw noSit();
+    const all = [...readVotes(row.votes, name), ...votes];
+    const once = [...new Map(all.map((vote) => [`${vote.at} ${vote.part}`, vote])).values()];
+    const kept = liveVotesSchema.safeParse(once);
+    if (!kept.success) throw new AppError("bad-input", m.liveTooMuch);
+    await changeLiveSit(transaction, ownerId, outingId, {
+      votes: kept.data,
+      ...(endedAt ? { endedAt: new Date(endedAt) } : {}),
+    });
+    await tellLive(transaction, ownerId, outingId);
+  });
+}
+
+function isToken(token: string, hash: string): boolean {
+  const [own, kept] = [Buffer.from(hashOf(token)), Buffer.from(hash)];
+  return own.length === kept.length && timingSafeEqual(own, kept);
+}
+
+/**
+ * Keeps what loggers told. Order does not matter, and what is told again stands once.
+ * @param token what the sit gave when it began; `null` of the page itself
+ * @returns how many were new
+ * @throws {AppError} `not-found`, `wrong-token`, `bad-input` for more than is kept of a sit
+ */
+export async function takeReadings(
+  database: Database,
+  ownerId: string,
+  outingId: string,
+  token: string | null,
+  readings: readonly TimedReading[],
+): Promise<number> {
+  if (!isUuid(outingId)) throw noSit();
+  return inTransaction(database, async (transaction) => {
+    const row = await lockLiveSit(transaction, ownerId, outingId);
+    if (!row) throw noSit();
+    if (token !== null && !isToken(token, row.tokenHash)) throw new AppError("wrong-token", m.liveWrongToken);
+    const before = await readReadings(transaction, ownerId, outingId, 0, MOST_READINGS + 1);
+    if (before.length + readings.length > MOST_READINGS) throw new AppError("bad-input", m.liveTooMuch);
+    const once = new Map(readings.map((reading) => [`${reading.sensor} ${reading.atMs}`, reading]));
+    const added = await addReadings(
+      transaction,
+      ownerId,
+      outingId,
+      [...once.values()].map(({ sensor, atMs, valueC }) => ({ sensor, at: new Date(atMs), valueC })),
+    );
+    if (added > 0) await tellLive(transaction, ownerId, outingId);
+    return added;
+  });
+}
