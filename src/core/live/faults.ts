@@ -76,3 +76,15 @@ export function areSwapped(
     both.length;
   return missed(1) > missed(-1) + SWAPPED_K;
 }
+
+/** Who is behind the others by so much has stopped telling, min (assumption). */
+const SILENT_MINUTES = 15;
+
+/** Loggers that told something, and then nothing while others went on. */
+export function silentLoggers(heard: ReadonlyMap<Sensor, readonly Reading[]>): LoggerFault[] {
+  const last = [...heard].map(([sensor, readings]) => ({ sensor, minute: readings.at(-1)!.minute }));
+  const newest = Math.max(...last.map(({ minute }) => minute));
+  return last
+    .filter(({ minute }) => newest - minute > SILENT_MINUTES)
+    .map(({ sensor, minute }) => ({ sensor, kind: "silent", minute }));
+}

@@ -2,7 +2,7 @@ import type { Crossing } from "../limits";
 import type { Steps } from "../numeric";
 import { NO_CHANCE, knownFor, personAt } from "../range";
 import { WeatherCourse } from "../weather";
-import { areSwapped, possibleReadings, type LoggerFault } from "./faults";
+import { areSwapped, possibleReadings, silentLoggers, type LoggerFault } from "./faults";
 import { heardOf, heardOfVote, type Heard } from "./heard";
 import { LiveFit } from "./live-fit";
 import { LiveSit, type LiveRun } from "./live-sit";
@@ -96,6 +96,7 @@ export class LiveAnswers {
       faults.push(...possible.faults);
       if (possible.readings.length > 0) heard.set(sensor, possible.readings);
     }
+    faults.push(...silentLoggers(heard));
     for (const left of ["leftToes", "leftFingers"] as const) {
       const right = OTHER[left] as DigitSensor;
       const [ofLeft, ofRight] = [heard.get(left), heard.get(right)];

@@ -13,7 +13,7 @@ const DRIFT_K_PER_HOUR = 0.4;
 /** Slopes are taken once about what is known beforehand and once more where that leads. */
 const ROUNDS = 2;
 /** Steps slopes are taken with, of a standard deviation. */
-const SLOPE_STEP = 0.5;
+const SLOPE_STEP = 1;
 const SEED = 11;
 
 /** What is heard of a sit, taken together with what is known of the person: calibration of a sit that still goes on. */

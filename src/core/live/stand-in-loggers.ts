@@ -63,7 +63,7 @@ export function standInReadings(sit: LiveSit, person: LiveRun, asked: Asked): Re
       const sat = minute - sit.span.fromMinute;
       const isBroken = sat >= FAULT_AFTER_MINUTES;
       if (fault === "dropped" && chance < DROPPED_SHARE) continue;
-      if (fault === "flatBattery" && isBroken) break;
+      if (fault === "flatBattery" && isBroken && sensor === sensors[0]) break;
       const drift = fault === "drift" ? (driftKPerHour * sat) / MINUTES_PER_HOUR : 0;
       const spike = fault === "spikes" && chance < SPIKE_SHARE ? SPIKE_K : 0;
       const told = Math.round((lagged + offset + wandering + noise + drift + spike) / RESOLUTION_C) * RESOLUTION_C;

@@ -29,9 +29,9 @@ export class ClothesWithLabelErrors {
     );
   }
 
-  /** As labels say, and notes taught. */
-  get asRead(): LabelErrors {
-    return { resolver: this.resolver };
+  /** With cloth that insulates so much over what is read, and gaps so much thicker. */
+  as(cloth: ClothFactor, gaps: number): LabelErrors {
+    return { resolver: this.resolver, misfit: { cloth, gaps } };
   }
 
   /** As misread in one variation: all panels of a piece together, all cloth and all gaps by what they share. */

@@ -1,35 +1,71 @@
-import { seededRandom, type RandomStream } from "../numeric";
-import type { Outing } from "../outing";
-import { byChance, drawnChance, drawnFrom, personAs, type Point } from "./drawn-from";
+import type { Layer } from "../clothing";
+import { readLabel } from "../labels";
+import { wornAsLearnt, wornKeys, type Learnt, type Outing, type Trait } from "../outing";
+import { knownFor, personAs, personAt } from "./drawn-from";
+import { SPREAD, type Variation } from "./variation";
+import { varyOuting } from "./vary-outing";
 
-type LearntMember = { readonly outing: Outing; readonly minutesFactor: number };
+/**
+ * How far a variation of people in general lies from the usual in what notes can teach, in standard deviations. What people
+ * call cold, and bear, is not spread in the range of people in general, and so here neither: it moves as far as it was learnt.
+ */
+const DEVIATION: Readonly<Record<Trait, (variation: Variation) => number>> = {
+  sittingHeatWPerM2: ({ stillHeatFactor }) => (stillHeatFactor - 1) / SPREAD.stillHeat,
+  lnFlowFingers: ({ nature }) => (nature.flowFactor.fingers - 1) / SPREAD.digitFlow,
+  lnFlowToes: ({ nature }) => (nature.flowFactor.toes - 1) / SPREAD.digitFlow,
+  feltToesK: () => 0,
+  feltFingersK: () => 0,
+  lnTolerance: () => 0,
+};
 
-/** Members of the range of somebody notes are known of: who they and their clothes may be, and each outing's chances. */
+/**
+ * Members of the range of somebody notes are known of: the same variations as of people in general, but what notes taught
+ * stands in for what is spread there: moved to where it most likely is, and as narrow, and as bound together, as it was
+ * learnt. Notes that teach nothing leave the range as it is.
+ */
 export class LearntMembers {
-  private readonly drawn: LearntMember[] = [];
-  private readonly random: RandomStream;
+  private readonly known: Learnt;
+  private readonly boots: string | null;
+  private readonly bootLayers = new Set<Layer>();
 
   private constructor(
     private readonly outing: Outing,
-    private readonly draw: (random: RandomStream) => Point,
-    seed: number,
+    learnt: Learnt,
   ) {
-    this.random = seededRandom(seed);
+    this.known = knownFor(learnt, outing);
+    this.boots = wornKeys(outing).boots;
+    for (const { kind, label } of outing.pieces) {
+      if (kind !== "footwear") continue;
+      for (const { layers } of readLabel(label)) layers.forEach((layer) => this.bootLayers.add(layer));
+    }
   }
 
   /** @returns `null` where nothing was learnt: the range is then that of people in general */
-  static of(outing: Outing, seed: number): LearntMembers | null {
+  static of(outing: Outing): LearntMembers | null {
     const { learnt } = outing.person;
-    return learnt ? new LearntMembers(outing, drawnFrom(learnt, outing), seed) : null;
+    return learnt ? new LearntMembers(outing, learnt) : null;
   }
 
-  /** Members draw in turn from one stream, whatever the order they are asked in. */
-  member(member: number): LearntMember {
-    while (this.drawn.length <= member) {
-      const person = this.draw(this.random);
-      const { lnModel, ...chance } = drawnChance(this.random);
-      this.drawn.push({ outing: byChance(personAs(this.outing, person), chance), minutesFactor: Math.exp(lnModel) });
-    }
-    return this.drawn[member]!;
+  /** A member of the range by a variation of people in general. */
+  member(variation: Variation): {
+    readonly outing: Outing;
+    /** What its cloth insulates over what is read. */
+    readonly cloth: (layer: Layer) => number;
+  } {
+    const { unknowns } = this.known;
+    const cloth = (variation.clothFactor - 1) / SPREAD.cloth;
+    const boots = variation.labelDeviation.get(this.boots ?? "") ?? 0;
+    const point = personAt(
+      this.known,
+      unknowns.map((own) =>
+        own.kind === "trait" ? DEVIATION[own.trait](variation) : own.kind === "boots" ? boots : cloth,
+      ),
+    );
+    const { lnBoots, lnOutfit } = wornAsLearnt(point, this.outing);
+    const [ofBoots, ofOthers] = [Math.exp(lnBoots), Math.exp(lnOutfit)];
+    return {
+      outing: varyOuting(personAs(this.outing, point), { ...variation, stillHeatFactor: 1 }),
+      cloth: (layer) => (this.bootLayers.has(layer) ? ofBoots : ofOthers),
+    };
   }
 }

@@ -34,11 +34,10 @@ const RANGE_SEED = 1;
 export const LOW_SHARE = 0.1;
 const MIDDLE_SHARE = 0.5;
 
-const answerOf = (verdict: LevelVerdict, minutesFactor: number): MemberAnswer => {
+const answerOf = (verdict: LevelVerdict): MemberAnswer => {
   if (verdict.kind === "longerThan") return { kind: "longerThan", minutes: verdict.minutes, endedBy: null };
   const { limit, place, level } = verdict.crossing;
-  const minutes = Math.round(leastMinutesStill(verdict) * minutesFactor);
-  return { kind: "minutes", minutes, endedBy: { limit, place, level } };
+  return { kind: "minutes", minutes: leastMinutesStill(verdict), endedBy: { limit, place, level } };
 };
 
 /** Sides of one part are one place here: which foot is colder by a hair is no news. */
@@ -95,15 +94,6 @@ export type RangeMembers = { readonly answers: readonly MemberAnswer[]; readonly
 export type RestedBy = (outing: Outing, basalHeatFactor: number) => RestedPerson;
 const restedAnew: RestedBy = ({ person, start }, basalHeatFactor) => restedPerson(person.body, start, basalHeatFactor);
 
-type Member = {
-  readonly outing: Outing;
-  readonly options: SimulationOptions;
-  /** The model's own error: minutes over what is simulated. */
-  readonly minutesFactor: number;
-};
-/** What a member's step errs by is lost among what members differ by (range.test.ts). */
-const MEMBER_STEPPING = "doubled";
-
 /** A range whose members are simulated part by part: what they share is computed once. */
 export class RangeInParts {
   private readonly random = seededRandom(RANGE_SEED);
@@ -122,7 +112,7 @@ export class RangeInParts {
     private readonly restedBy: RestedBy = restedAnew,
   ) {
     this.clothes = new ClothesWithLabelErrors(outing);
-    this.learnt = LearntMembers.of(this.clothes.outing, RANGE_SEED);
+    this.learnt = LearntMembers.of(this.clothes.outing);
   }
 
   /** Members draw in turn from one stream, whatever the order they are asked in. */
@@ -139,10 +129,9 @@ export class RangeInParts {
     const curves: MemberCurves = { toes: [], fingers: [], heatDebt: [] };
     const answers: MemberAnswer[] = [];
     for (let member = from; member < to; member++) {
-      const { outing, options, minutesFactor } = this.member(member);
-      const { sits, series } = simulateSitMinutes(outing, options);
+      const { sits, series } = simulateSitMinutes(...this.member(member));
       addCurves(curves, series);
-      answers.push(answerOf(sits[this.sit]!, minutesFactor));
+      answers.push(answerOf(sits[this.sit]!));
       yield;
     }
     return { answers, curves };
@@ -152,33 +141,30 @@ export class RangeInParts {
   *answers(from: number, to: number): Steps<readonly MemberAnswer[]> {
     const answers: MemberAnswer[] = [];
     for (let member = from; member < to; member++) {
-      const { outing, options, minutesFactor } = this.member(member);
-      answers.push(answerOf(simulateOneSit(outing, this.sit, options), minutesFactor));
+      const [outing, options] = this.member(member);
+      answers.push(answerOf(simulateOneSit(outing, this.sit, options)));
       yield;
     }
     return answers;
   }
 
-  private member(member: number): Member {
-    if (this.learnt) return this.learntMember(this.learnt, member);
+  private member(member: number): [Outing, SimulationOptions] {
     const variation = this.variationOf(member);
-    const nature = combined(natureOf(this.outing.person), variation.nature);
-    return {
-      outing: varyOuting(this.clothes.outing, variation),
-      options: {
+    const learnt = this.learnt?.member(variation);
+    const outing = learnt?.outing ?? varyOuting(this.clothes.outing, variation);
+    const drawn = learnt
+      ? { ...variation.nature, flowFactor: { fingers: 1, toes: 1, face: variation.nature.flowFactor.face } }
+      : variation.nature;
+    const nature = combined(natureOf(outing.person), drawn);
+    return [
+      outing,
+      {
         nature,
-        labelErrors: this.clothes.by(variation),
+        labelErrors: learnt ? this.clothes.as(learnt.cloth, variation.gapFactor) : this.clothes.by(variation),
         rested: this.restedBy(this.outing, nature.basalHeatFactor),
-        stepping: MEMBER_STEPPING,
+        stepping: "doubled", // what a member's step errs by is lost among what members differ by (range.test.ts)
       },
-      minutesFactor: 1,
-    };
-  }
-
-  private learntMember(learnt: LearntMembers, member: number): Member {
-    const { outing, minutesFactor } = learnt.member(member);
-    const rested = this.restedBy(this.outing, natureOf(this.outing.person).basalHeatFactor);
-    return { outing, options: { rested, labelErrors: this.clothes.asRead, stepping: MEMBER_STEPPING }, minutesFactor };
+    ];
   }
 }
 

@@ -1,6 +1,7 @@
 import { and, asc, eq, inArray, ne, sql } from "drizzle-orm";
 import { batches } from "../../core/numeric/index";
 import { oneSnapshot, type Connection, type Database } from "../connect";
+import { liveReading, liveSit } from "../live-schema";
 import { logbookNote } from "../logbook-schema";
 import {
   hourOfWeather,
@@ -99,7 +100,18 @@ export async function readOutingsWhole(connection: Connection, ownerId: string, 
     .select()
     .from(logbookNote)
     .where(and(eq(logbookNote.ownerId, ownerId), inArray(logbookNote.outingId, ids)));
+  const sits = await connection
+    .select()
+    .from(liveSit)
+    .where(and(eq(liveSit.ownerId, ownerId), inArray(liveSit.outingId, ids)));
+  const readings = await connection
+    .select()
+    .from(liveReading)
+    .where(and(eq(liveReading.ownerId, ownerId), inArray(liveReading.outingId, ids)))
+    .orderBy(asc(liveReading.place));
   const of = {
+    sits: byOuting(sits),
+    readings: byOuting(readings),
     notes: byOuting(notes),
     weather: byOuting(weather),
     phases: byOuting(phases),
@@ -113,12 +125,14 @@ export async function readOutingsWhole(connection: Connection, ownerId: string, 
     wearings: of.wearings(head.id),
     commands: of.commands(head.id),
     note: of.notes(head.id)[0] ?? null,
+    live: of.sits(head.id)[0] ?? null,
+    readings: of.readings(head.id),
   }));
 }
 export type WholeOuting = Awaited<ReturnType<typeof readOutingsWhole>>[number];
 
 const OWNED = { person, place, piece, outfit, outing };
-const CONTENTS = { hourOfWeather, phase, wearing, sheetCommand, logbookNote };
+const CONTENTS = { hourOfWeather, phase, wearing, sheetCommand, logbookNote, liveSit, liveReading };
 type New<Table extends { $inferInsert: object }> = Omit<Table["$inferInsert"], "ownerId">;
 
 /** So many rows are sent to the database at once: an outing's hours have ten values each, and 65,535 are the most. */

@@ -11,6 +11,7 @@ import { acceptedSchema, bodySchema } from "../outing-file/schema/person-schema"
 import { MOST_COMMANDS } from "../sheet-commands/sheet-command";
 import { verdictLineSchema } from "../wire/answers";
 import { feltSchema } from "../wire/logbook/felt-schema";
+import { liveReadingSchema, liveVotesSchema, MOST_READINGS } from "../wire/live/live-schema";
 import { practicePreferencesSchema } from "../wire/kit/practice-preferences-schema";
 import { isPriceWhole, pieceShape, PRICE_PROBLEM } from "../wire/kit/kit-schema";
 import { outfitWearingsSchema } from "../wire/kit/outfit-schema";
@@ -79,6 +80,12 @@ const noteSchema = z.strictObject({
   verdict: verdictLineSchema.nullable(),
   modelVersion: z.string().max(MOST_NAME).nullable(),
 });
+const liveSchema = z.strictObject({
+  beganAt: instant,
+  endedAt: instant.nullable(),
+  votes: liveVotesSchema,
+  readings: z.array(liveReadingSchema.omit({ place: true })).max(MOST_READINGS),
+});
 const outingSchema = z.strictObject({
   id,
   name: nameSchema,
@@ -95,11 +102,13 @@ const outingSchema = z.strictObject({
   done: z.int().min(0).default(0),
   /** What was felt on it, with the outing and its prediction as they were when that was told. */
   note: noteSchema.nullable().default(null),
+  /** What was said and read while it went on; loggers need another token. */
+  live: liveSchema.nullable().default(null),
 });
 
 /** What stood in the database and could not be written: in a form that cannot be read, or of something that could not. */
 const leftOutSchema = z.strictObject({
-  what: z.enum(["person", "place", "piece", "photo", "outfit", "outing", "wearing", "history", "note"]),
+  what: z.enum(["person", "place", "piece", "photo", "outfit", "outing", "wearing", "history", "note", "live"]),
   name: z.string().max(400),
   reason: z.string().max(400),
 });

@@ -2,13 +2,15 @@ import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useEffect, useState } from "react";
 import type { LiveAnswer } from "@/core/live";
+import type { MinutesBound } from "@/core/range";
 import { MS_PER_MINUTE } from "@/core/units";
 import { cardMoments } from "@/formats/wire/evening/card-lists";
 import { momentWords } from "@/formats/display/words/card-words";
-import { endsItWords } from "@/formats/display/words/limit-words";
+import { limitWords } from "@/formats/display/words/limit-words";
 import { changedWords } from "@/formats/display/words/live-words";
 import type { Preferences } from "@/formats/display/preferences";
 import { clockText, durationText } from "@/formats/display/time";
+import type { OutingFigures } from "@/formats/wire/evening/field-card";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import {
   $answer,
@@ -23,7 +25,6 @@ import {
   nowMs,
   openLive,
   startStandIns,
-  stopStandIns,
 } from "@/stores/live/live";
 import { messageOf } from "@/stores/message-of";
 import { $preferences, changePreferences } from "@/stores/preferences";
@@ -35,7 +36,12 @@ import { HowAreThey } from "./how-are-they";
 import { Loggers } from "./loggers";
 import { LiveCurve } from "./live-curve";
 
-type Props = { readonly view: OutingView; readonly preferences: Preferences };
+type Props = {
+  readonly view: OutingView;
+  /** The plan's, which stand until something is heard; `null` where they are not known yet. */
+  readonly figures: OutingFigures | null;
+  readonly preferences: Preferences;
+};
 
 const TICK_MS = 1000;
 
@@ -50,7 +56,13 @@ function useNow(): number {
 }
 
 /** What comes next by the answer as it is now: pieces, turning back; minutes from the start of the sit become clock times. */
-function nextMoment(view: OutingView, answer: LiveAnswer, span: Span, beganMs: number, now: number) {
+function nextMoment(
+  view: OutingView,
+  answer: Pick<LiveAnswer, "low" | "middle">,
+  span: Span,
+  beganMs: number,
+  now: number,
+) {
   const { fromMinute, toMinute } = span;
   const sit = { fromMinute, toMinute, endMinutes: answer.middle, lowMinutes: answer.low };
   const moments = cardMoments(view, sit).map((moment) => ({
@@ -63,7 +75,7 @@ function nextMoment(view: OutingView, answer: LiveAnswer, span: Span, beganMs: n
 type Span = { readonly fromMinute: number; readonly toMinute: number };
 
 /** During the sit: minutes left, large enough for the night; what comes next; what was said and read corrects it. */
-function LivePage({ view, preferences }: Props) {
+function LivePage({ view, figures, preferences }: Props) {
   useInitially(() => $preferences.set(preferences));
   useEffect(() => openLive(view), [view]);
   const sit = useStore($sit);
@@ -110,7 +122,7 @@ function LivePage({ view, preferences }: Props) {
             {m.liveFailed({ message: problem })}
           </p>
         )}
-        <Figure view={view} />
+        <Figure view={view} figures={figures} />
         <div className="flex flex-wrap gap-3">
           <button
             type="button"
@@ -127,11 +139,6 @@ function LivePage({ view, preferences }: Props) {
           {!isOn && (
             <button type="button" className="press" onClick={() => void startStandIns(Date.now() % 1000)}>
               {m.liveStandIns}
-            </button>
-          )}
-          {standIns && !isOn && (
-            <button type="button" className="press" onClick={stopStandIns}>
-              {m.liveStandInsStop}
             </button>
           )}
         </div>
@@ -158,8 +165,17 @@ function LivePage({ view, preferences }: Props) {
   );
 }
 
+const asPlanned = ({ verdict, range }: OutingFigures): Pick<LiveAnswer, "low" | "middle" | "high"> => {
+  const minutes = ({ kind, minutes: own }: MinutesBound): number | null => (kind === "longerThan" ? null : own);
+  return {
+    low: minutes(range.low),
+    middle: verdict.kind === "longerThan" ? null : verdict.minutesStill,
+    high: minutes(range.high),
+  };
+};
+
 /** Minutes left, turning back, and what comes next. */
-function Figure({ view }: { readonly view: OutingView }) {
+function Figure({ view, figures }: Omit<Props, "preferences">) {
   const answer = useStore($answer);
   const plan = useStore($plan);
   const sit = useStore($sit);
@@ -170,12 +186,14 @@ function Figure({ view }: { readonly view: OutingView }) {
   const isOn = sit !== null && sit.endedAt === null;
   const beganMs = sit ? Date.parse(sit.beganAt) : plannedBeganMs;
   const clock = (minutes: number): string => clockText(beganMs + minutes * MS_PER_MINUTE, view.place.timeZone);
-  const { next, turnBackMs } = nextMoment(view, answer, span, beganMs, isOn ? now : -Infinity);
-  const { low, middle, high, endedBy } = answer;
+  const isHeard = answer.againstPlan.length > 0 || (sit?.votes.length ?? 0) > 0;
+  const { low, middle, high } = isHeard || !figures ? answer : asPlanned(figures);
+  const { endedBy } = answer;
+  const { next, turnBackMs } = nextMoment(view, { low, middle }, span, beganMs, isOn ? now : -Infinity);
   const left = middle === null ? null : Math.floor(middle - (isOn ? (now - beganMs) / MS_PER_MINUTE : 0));
   const changed = changedWords(plan, answer);
   return (
-    <section aria-label={m.liveLeft} className="flex flex-col gap-2">
+    <section aria-label={m.liveTitle} className="flex flex-col gap-2">
       <p className="flex flex-wrap items-end gap-3">
         <strong className="text-7xl leading-none font-bold sm:text-8xl" data-testid="live-left">
           {left === null ? m.liveLeftLonger : left <= 0 ? m.liveLeftNone : durationText(left)}
@@ -198,9 +216,10 @@ function Figure({ view }: { readonly view: OutingView }) {
         </p>
       )}
       <p className="text-muted text-base">
-        {endedBy && `${endsItWords(endedBy.limit, endedBy.place)}. `}
-        {plan?.middle != null && `${m.livePlanSaid({ minutes: durationText(plan.middle) })} `}
-        {changed ?? (answer.againstPlan.length === 0 && !sit?.votes.length ? m.liveNothingHeard : "")}
+        {isOn && `${m.liveSatFor({ minutes: durationText(Math.floor((now - beganMs) / MS_PER_MINUTE)) })}. `}
+        {endedBy && `${m.liveEndsBy({ limit: limitWords(endedBy.limit, endedBy.place) })}. `}
+        {isHeard && figures && `${m.livePlanSaid({ minutes: durationText(figures.verdict.minutesStill) })} `}
+        {isHeard ? changed : m.liveNothingHeard}
       </p>
       {isOn && turnBackMs !== null && <Alarm atMs={turnBackMs} now={now} />}
     </section>

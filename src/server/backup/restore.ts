@@ -27,6 +27,7 @@ const headOf = ({
   wearings: _wearings,
   commands: _commands,
   note: _note,
+  live: _live,
   done,
   removed,
   startsAt,
@@ -66,6 +67,27 @@ async function addWhole(transaction: Connection, ownerId: string, outings: reado
     ownerId,
     "logbookNote",
     outings.flatMap(({ id: outingId, note }) => (note ? [{ outingId, ...note }] : [])),
+  );
+  const sits = outings.flatMap(({ id: outingId, live }) => (live ? [{ outingId, ...live }] : []));
+  await addContents(
+    transaction,
+    ownerId,
+    "liveSit",
+    sits.map(({ outingId, beganAt, endedAt, votes }) => ({
+      outingId,
+      beganAt: new Date(beganAt),
+      endedAt: endedAt === null ? null : new Date(endedAt),
+      votes,
+      tokenHash: "", // nothing hashes to it: loggers need another token
+    })),
+  );
+  await addContents(
+    transaction,
+    ownerId,
+    "liveReading",
+    sits.flatMap(({ outingId, readings }) =>
+      readings.map(({ sensor, at, valueC }) => ({ outingId, sensor, at: new Date(at), valueC })),
+    ),
   );
   await addContents(
     transaction,

@@ -3,7 +3,7 @@ import type { z } from "zod";
 import type { readBasics, WholeOuting } from "@/db";
 import { BACKUP_ROWS, type LeftOut } from "@/formats/backup/backup-schema";
 import { AppError } from "../app-error";
-import { readFelt, readOutingFile } from "../stored/stored-logbook";
+import { readFelt, readLiveVotes, readOutingFile } from "../stored/stored-logbook";
 import { readVerdict } from "../stored/stored-figures";
 import { toHour, toPhase, toWearing } from "../outings/to-view";
 import { readHistory } from "../stored/stored-commands";
@@ -84,7 +84,7 @@ export class BackupRows {
     }));
   }
 
-  outing({ head, weather, phases, wearings, commands, note }: WholeOuting): RowOf<"outing"> | null {
+  outing({ head, weather, phases, wearings, commands, note, live, readings }: WholeOuting): RowOf<"outing"> | null {
     const { id, name, personId, placeId } = head;
     if (!this.known.person.has(personId)) return this.missing("outing", name, m.itsPersonIsLeftOut);
     if (!this.known.place.has(placeId)) return this.missing("outing", name, m.itsPlaceIsLeftOut);
@@ -113,6 +113,7 @@ export class BackupRows {
       commands: history.commands,
       done: history.done,
       note: note && this.note(note, name),
+      live: live && this.live(live, readings, name),
     }));
     if (!written) return null;
     const gone = wearings.length - kept.length;
@@ -133,6 +134,21 @@ export class BackupRows {
     } catch (error) {
       if (!(error instanceof AppError)) throw error;
       return this.missing("note", name, error.message);
+    }
+  }
+
+  /** What was said and read during a sit; an outing is whole without it. */
+  private live(row: NonNullable<WholeOuting["live"]>, readings: WholeOuting["readings"], name: string): unknown {
+    try {
+      return {
+        beganAt: row.beganAt.toISOString(),
+        endedAt: row.endedAt?.toISOString() ?? null,
+        votes: readLiveVotes(row.votes, name),
+        readings: readings.map(({ sensor, at, valueC }) => ({ sensor, at: at.toISOString(), valueC })),
+      };
+    } catch (error) {
+      if (!(error instanceof AppError)) throw error;
+      return this.missing("live", name, error.message);
     }
   }
 

@@ -1,3 +1,4 @@
+import type { OutingFigures } from "@/formats/wire/evening/field-card";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { LOCAL_OWNER_ID } from "../access";
 import { database } from "../composition";
@@ -7,10 +8,10 @@ import { openWithFigures } from "../outings/outings";
 /** An outing for its page at the seat; all that was told of the sit comes as events. */
 export async function liveForPage(
   outingId: string,
-): Promise<{ readonly kind: "found"; readonly view: OutingView } | Refused> {
+): Promise<{ readonly kind: "found"; readonly view: OutingView; readonly figures: OutingFigures | null } | Refused> {
   try {
-    const { view } = await openWithFigures(database(), LOCAL_OWNER_ID, outingId);
-    return { kind: "found", view };
+    const { view, figures } = await openWithFigures(database(), LOCAL_OWNER_ID, outingId);
+    return { kind: "found", view, figures };
   } catch (error) {
     return refused(error);
   }

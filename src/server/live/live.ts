@@ -12,19 +12,16 @@ import {
   type Database,
 } from "@/db";
 import type { TimedReading } from "@/formats/live/senml";
-import { liveVotesSchema } from "@/formats/wire/live/live-schema";
+import { liveVotesSchema, MOST_READINGS } from "@/formats/wire/live/live-schema";
 import type { LiveBegun, LiveReadingView, LiveView, LiveVoteView } from "@/formats/wire/live/live-view";
 import { AppError } from "../app-error";
 import { openOuting } from "../outings/open-outing";
-import { reader } from "../stored/stored";
+import { readLiveVotes as readVotes } from "../stored/stored-logbook";
 import { isUuid } from "../uuid";
 
-/** Readings of one sit that are kept and shown: two days of five loggers each minute. */
-export const MOST_READINGS = 15_000;
 const TOKEN_BYTES = 24;
 
 const hashOf = (token: string): string => createHash("sha256").update(token).digest("hex");
-const readVotes = reader("votes", liveVotesSchema);
 
 const noSit = (): AppError => new AppError("not-found", m.liveNotBegun);
 

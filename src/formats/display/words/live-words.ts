@@ -42,7 +42,7 @@ const NEWS_MINUTES = 3;
 
 /** What all that was heard made of the plan; `null` where it is no news, or either has no end. */
 export function changedWords(plan: LiveAnswer | null, now: LiveAnswer): string | null {
-  if (plan?.middle == null || now.middle === null) return null;
+  if (plan === null || plan.middle === null || now.middle === null) return null;
   const by = now.middle - plan.middle;
   if (Math.abs(by) < NEWS_MINUTES) return null;
   const minutes = durationText(Math.abs(by));

@@ -3,6 +3,8 @@ import { FELT_PARTS, VOTES } from "@/core/logbook";
 import { SENSORS } from "@/core/live/sensors";
 import { instantSchema } from "../../within";
 
+/** Readings of one sit that are kept and shown: two days of five loggers each minute. */
+export const MOST_READINGS = 15_000;
 /** More than anybody presses in a sit. */
 const MOST_VOTES = 1000;
 
