@@ -105,6 +105,7 @@ test("what is packed stays ticked; own things and who knows of it are kept", asy
   await expect(page.getByRole("checkbox", { name: "spotting scope" })).toBeChecked();
   await page.goto(`/outings/${idOf(page)}/card`);
   await expect(page.getByTestId("left-with")).toContainText("Tove (at the farm)");
+  await expect(page.getByTestId("recomputing")).toHaveCount(0); // a card that comes anew is looked at once it stands
 });
 
 test.describe("without a network", () => {

@@ -80,6 +80,7 @@ test("no English is left on any page, nor in what is opened on them", async ({ p
     `${sheet}/dress`,
     `${sheet}/card`,
     `${sheet}/after`,
+    `${sheet}/live`,
     "/nowhere",
   ]) {
     await page.goto(path);

@@ -48,11 +48,13 @@ export function Loggers({ view }: { readonly view: OutingView }) {
         })}
       </ul>
       {answer && answer.faults.length > 0 && (
-        <ul role="status" className="border-rust border-l-4 pl-3" data-testid="live-faults">
-          {answer.faults.map((fault) => (
-            <li key={`${fault.sensor} ${fault.kind}`}>{faultWords(fault, clockOf(fault.minute))}</li>
-          ))}
-        </ul>
+        <div role="status" className="border-rust border-l-4 pl-3">
+          <ul data-testid="live-faults">
+            {answer.faults.map((fault) => (
+              <li key={`${fault.sensor} ${fault.kind}`}>{faultWords(fault, clockOf(fault.minute))}</li>
+            ))}
+          </ul>
+        </div>
       )}
       {!standIns && sit && (
         <>

@@ -5,7 +5,7 @@ import { liveOf, readingsAfter } from "./live";
 const KEEP_OPEN_EVERY_MS = 20_000;
 const HEADERS = {
   "content-type": "text/event-stream; charset=utf-8",
-  "cache-control": "no-store",
+  "cache-control": "no-store, no-transform", // compressed, events would wait for a full block
   "x-accel-buffering": "no",
 };
 
@@ -46,6 +46,7 @@ export async function liveEvents(
       const heard = (): void => {
         sending = sending.then(look).catch(end); // the page asks again, by what it has
       };
+      send(": open\n\n");
       const timer = setInterval(() => send(": still here\n\n"), KEEP_OPEN_EVERY_MS);
       const unsubscribe = await onLiveChange(database, ownerId, outingId, heard);
       stop = () => {
