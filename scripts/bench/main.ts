@@ -1,6 +1,7 @@
 import { isMainThread } from "node:worker_threads";
 import { bodyTimes } from "./body-times";
 import { dresserTimes, KIT_SIZES, type DresserTimes } from "./dresser-times";
+import { liveTimes } from "./live-times";
 import { reachTimes } from "./reach-times";
 import { watchStolen } from "./stolen";
 import { workerTimes } from "./worker-times";
@@ -8,7 +9,7 @@ import { workerTimes } from "./worker-times";
 // What threads of the bench compute is looked for in its own file.
 export { benchPart, benchRow } from "./reach-times";
 
-// `npm run bench` measures all; `-- reach` that part alone: body, dresser, reach, workers. `--json` prints figures.
+// `npm run bench` measures all; `-- reach` that part alone: body, dresser, reach, workers, live. `--json` prints figures.
 
 const NAME_WIDTH = 46;
 const COLUMN = 10;
@@ -69,6 +70,19 @@ const PARTS = {
         named("one process", ...oneMs.map((ms) => column(ms))),
         named("two processes", ...twoMs.map((ms) => column(ms))),
         named("outings a second, two over one", column(ratio, 2)),
+      ],
+    };
+  },
+  live: async () => {
+    const figures = await liveTimes();
+    const { sitters, sent, refused, sentMs, heardMs, lost } = figures;
+    return {
+      figures,
+      lines: [
+        `\n${sitters} sitters on one web process, five readings each every ten seconds: ${sent} sent, ${refused} refused, ${lost} not heard of; ms`,
+        named("", ...["median", "p95", "most"].map((own) => own.padStart(COLUMN))),
+        named("until acknowledged", column(sentMs.median), column(sentMs.p95), column(sentMs.most)),
+        named("until its page has it", column(heardMs.median), column(heardMs.p95), column(heardMs.most)),
       ],
     };
   },

@@ -61,6 +61,7 @@ export {
   addReadings,
   beginLiveSit,
   changeLiveSit,
+  countReadings,
   listenLive,
   liveKey,
   lockLiveSit,

@@ -65,7 +65,14 @@ for (const { name, width, height, colorScheme, rules } of SCREENS) {
       expect(await wide()).toBe(false);
       await page.getByRole("button", { name: "Red light: on" }).click();
 
-      for (const address of ["/compare", "/backup", "/logbook", `${sheet}/after`, `${sheet}/live`, "/method/document"]) {
+      for (const address of [
+        "/compare",
+        "/backup",
+        "/logbook",
+        `${sheet}/after`,
+        `${sheet}/live`,
+        "/method/document",
+      ]) {
         await page.goto(address);
         await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
         expect(await violations(page, rules)).toEqual([]);

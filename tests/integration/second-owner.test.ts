@@ -60,6 +60,10 @@ async function stateOfOther(): Promise<string> {
     "phase",
     "wearing",
     "sheet_command",
+    "logbook_note",
+    "person_learnt",
+    "live_sit",
+    "live_reading",
   ];
   const hashes = await Promise.all(
     tables.map(async (table) => {
@@ -79,7 +83,7 @@ const contentOf = (view: OutingView) => ({
 });
 
 /** Bodies that each endpoint would take for what is one's own. */
-function bodiesFor(path: string): unknown[] {
+function bodiesFor(path: string, method: string): unknown[] {
   const [piece] = theirs.kit;
   if (path.endsWith("outings/[id]/index.ts")) return [contentOf(theirs)];
   if (path.endsWith("outings/index.ts"))
@@ -91,6 +95,8 @@ function bodiesFor(path: string): unknown[] {
     const { version, startsAt, person, place } = theirs;
     return [{ version, name: "mine", startsAt, personId: person.id, placeId: place.id }];
   }
+  if (path.endsWith("live/index.ts")) return [method === "POST" ? { beganAt: new Date().toISOString() } : {}];
+  if (path.endsWith("live/readings.ts")) return [[{ n: "air", u: "Cel", v: -4 }]];
   if (path.endsWith("outings/[id]/note.ts")) return [{ minutes: 5 }];
   if (path.endsWith("people/[id]/index.ts")) {
     const { id: _id, practicePreferences: _practices, ...person } = theirs.person;
@@ -135,11 +141,11 @@ describe("what is another owner's", () => {
       for (const method of ["GET", "PUT", "POST", "DELETE", "PATCH"]) {
         const handler = handlers[method];
         if (!handler) continue;
-        for (const body of bodiesFor(path)) {
+        for (const body of bodiesFor(path, method)) {
           const isJpeg = path.endsWith("photo.ts");
           const request = new Request(`http://127.0.0.1:4477/api?asOf=2026-11-01T00:00:00Z&version=1`, {
             method,
-            headers: { "content-type": isJpeg ? "image/jpeg" : "application/json" },
+            headers: { "content-type": isJpeg ? "image/jpeg" : "application/json", authorization: "Bearer any" },
             ...(method !== "GET" && {
               body: isJpeg ? new Uint8Array([0xff, 0xd8, 0xff, 0xe0, 0, 0, 0xff, 0xd9]) : JSON.stringify(body),
             }),

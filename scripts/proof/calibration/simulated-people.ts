@@ -1,5 +1,5 @@
 import { SitAgain, type SitMeasures, type ToldSit } from "@/core/calibration";
-import type { Felt, Vote } from "@/core/logbook";
+import { NOTHING_SAID, type Felt, type Vote } from "@/core/logbook";
 import { standardMorning } from "@/core/morning/standard-morning";
 import { normal, seededRandom, type RandomStream } from "@/core/numeric";
 import { TRAITS, usualLevels, wornKeys, type Outing, type PersonTraits, type Worn } from "@/core/outing";
@@ -84,20 +84,19 @@ export function toldSit(person: SimulatedPerson, outing: Outing, noting: Noting)
   } as const;
   const parts = Object.keys(cold) as (keyof typeof cold)[];
   const first = cold.body < cold.leftToes ? "body" : "leftToes";
-  const empty = { dampAt: [], changed: "", wentRight: "", words: "" } as const;
   if (noting === "endingPart") {
     const isCold = cold[first] < PLANNED_MINUTES;
     const felt: Felt = {
+      ...NOTHING_SAID,
       minutes: Math.min(PLANNED_MINUTES, cold[first]),
       ended: isCold ? "cold" : "gameOver",
       first: isCold ? first : null,
-      parts: {},
-      ...empty,
     };
     return { outing, felt };
   }
   const votes = { leftToes: voteOf(really.toesC), leftFingers: voteOf(really.fingersC), body: "cool" as Vote };
   const felt: Felt = {
+    ...NOTHING_SAID,
     minutes: PLANNED_MINUTES,
     ended: "gameOver",
     first: null,
@@ -112,7 +111,6 @@ export function toldSit(person: SimulatedPerson, outing: Outing, noting: Noting)
             },
       ]),
     ),
-    ...empty,
   };
   return { outing, felt };
 }

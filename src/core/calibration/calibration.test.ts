@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
-import type { Felt } from "../logbook";
+import { NOTHING_SAID, type Felt } from "../logbook";
 import {
   AS_READ,
   NOBODY_IN_PARTICULAR,
@@ -22,15 +22,6 @@ import { atMinute, before, between, laterThan } from "./losses";
 import { oddNotes } from "./odd-notes";
 import { SitAgain } from "./sit-measures";
 
-const NOTHING_SAID = {
-  ended: null,
-  first: null,
-  parts: {},
-  dampAt: [],
-  changed: "",
-  wentRight: "",
-  words: "",
-} as const;
 const coldToes = (minutes: number): Felt => ({
   ...NOTHING_SAID,
   minutes: minutes + 10,

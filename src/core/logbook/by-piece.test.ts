@@ -1,20 +1,16 @@
 import { expect, it } from "vitest";
 import { coldByPiece } from "./by-piece";
-import type { Felt } from "./felt";
+import { NOTHING_SAID, type Felt } from "./felt";
 
-const NOTHING_SAID = {
-  ended: null,
-  first: null,
-  dampAt: [],
-  changed: "",
-  wentRight: "",
-  words: "",
-  minutes: 60,
-} as const;
 const boots = { id: "boots", name: "Boots", lane: "Feet" } as const;
 const hat = { id: "hat", name: "Hat", lane: "Head" } as const;
 const pad = { id: "pad", name: "Pad", lane: "Under" } as const;
-const felt = (parts: Felt["parts"], first: Felt["first"] = null): Felt => ({ ...NOTHING_SAID, parts, first });
+const felt = (parts: Felt["parts"], first: Felt["first"] = null): Felt => ({
+  ...NOTHING_SAID,
+  minutes: 60,
+  parts,
+  first,
+});
 
 it("counts a piece as cold where its own part was, of the notes that say something of it", () => {
   const told = coldByPiece([

@@ -36,6 +36,17 @@ export type Felt = {
   readonly words: string;
 };
 
+/** A note that says no more than how long. */
+export const NOTHING_SAID: Omit<Felt, "minutes"> = {
+  ended: null,
+  first: null,
+  parts: {},
+  dampAt: [],
+  changed: "",
+  wentRight: "",
+  words: "",
+};
+
 export const FELT_RANGE = {
   /** No sit is longer than a day. */
   minutes: [0, 1440],

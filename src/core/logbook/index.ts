@@ -5,6 +5,7 @@ export {
   FELT_PARTS,
   FELT_RANGE,
   isCold,
+  NOTHING_SAID,
   VOTES,
   type DampAt,
   type Ending,

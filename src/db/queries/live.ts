@@ -1,4 +1,4 @@
-import { and, asc, eq, gt, sql } from "drizzle-orm";
+import { and, asc, count, eq, gt, sql } from "drizzle-orm";
 import type { Connection, Database } from "../connect";
 import { liveReading, liveSit, type StoredVote } from "../live-schema";
 
@@ -80,6 +80,14 @@ export const readReadings = (
     .where(and(eq(liveReading.ownerId, ownerId), eq(liveReading.outingId, outingId), gt(liveReading.place, afterPlace)))
     .orderBy(asc(liveReading.place))
     .limit(most);
+
+export async function countReadings(connection: Connection, ownerId: string, outingId: string): Promise<number> {
+  const [row] = await connection
+    .select({ count: count() })
+    .from(liveReading)
+    .where(and(eq(liveReading.ownerId, ownerId), eq(liveReading.outingId, outingId)));
+  return row!.count;
+}
 
 const CHANNEL = "umiak_live";
 const keyOf = (ownerId: string, outingId: string): string => `${ownerId} ${outingId}`;

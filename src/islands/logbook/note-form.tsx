@@ -1,6 +1,16 @@
 import * as m from "@/messages";
 import { useEffect, useState, type ReactNode } from "react";
-import { FELT_PARTS, FELT_RANGE, VOTES, DAMP_AT, ENDINGS, type DampAt, type Felt, type FeltPart } from "@/core/logbook";
+import {
+  FELT_PARTS,
+  FELT_RANGE,
+  NOTHING_SAID,
+  VOTES,
+  DAMP_AT,
+  ENDINGS,
+  type DampAt,
+  type Felt,
+  type FeltPart,
+} from "@/core/logbook";
 import type { Preferences } from "@/formats/display/preferences";
 import { dateText, clockText } from "@/formats/display/time";
 import { DAMP_WORDS, ENDING_WORDS, FELT_PART_WORDS, VOTE_WORDS } from "@/formats/display/words/logbook-words";
@@ -24,15 +34,6 @@ type Props = {
 };
 
 const NOTHING = "";
-const EMPTY: Omit<Felt, "minutes"> = {
-  ended: null,
-  first: null,
-  parts: {},
-  dampAt: [],
-  changed: "",
-  wentRight: "",
-  words: "",
-};
 /** Most sits are told of in steps of five minutes; the arrows go by them. */
 const STEP_MINUTES = 5;
 type Told = { readonly words: string; readonly isProblem: boolean };
@@ -41,7 +42,7 @@ type Told = { readonly words: string; readonly isProblem: boolean };
 function NoteForm({ view, verdict, told: before, preferences }: Props) {
   useInitially(() => $preferences.set(preferences));
   const [minutes, setMinutes] = useState<number | null>(before?.minutes ?? null);
-  const [felt, setFelt] = useState<Omit<Felt, "minutes">>(before ?? EMPTY);
+  const [felt, setFelt] = useState<Omit<Felt, "minutes">>(before ?? NOTHING_SAID);
   const [told, setTold] = useState<Told | null>(null);
   const [isKept, setIsKept] = useState(before !== null);
   useEffect(() => {
@@ -63,7 +64,7 @@ function NoteForm({ view, verdict, told: before, preferences }: Props) {
   const keep = async (): Promise<void> => {
     if (minutes === null) return setTold({ words: m.logbookSayHowLong, isProblem: true });
     try {
-      const how = await tellNote(view.id, { ...EMPTY, ...felt, minutes }, window.localStorage);
+      const how = await tellNote(view.id, { ...NOTHING_SAID, ...felt, minutes }, window.localStorage);
       setIsKept(how === "sent");
       setTold({ words: how === "sent" ? m.logbookKept : m.logbookKeptHere, isProblem: false });
     } catch (error) {
@@ -75,7 +76,7 @@ function NoteForm({ view, verdict, told: before, preferences }: Props) {
       await forgetNote(view.id);
       setIsKept(false);
       setMinutes(null);
-      setFelt(EMPTY);
+      setFelt(NOTHING_SAID);
       setTold({ words: m.logbookForgotten, isProblem: false });
     } catch (error) {
       setTold({ words: messageOf(error), isProblem: true });

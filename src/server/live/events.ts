@@ -1,6 +1,6 @@
 import type { Database } from "@/db";
 import { onLiveChange } from "./changes";
-import { liveOf, readingsAfter } from "./live";
+import { liveOf, sitSince } from "./live";
 
 const KEEP_OPEN_EVERY_MS = 20_000;
 const HEADERS = {
@@ -32,10 +32,10 @@ export async function liveEvents(
         if (!isOver) controller.enqueue(encoder.encode(text));
       };
       const look = async (): Promise<void> => {
-        const readings = await readingsAfter(database, ownerId, outingId, place);
-        place = readings.at(-1)?.place ?? place;
-        const sit = await liveOf(database, ownerId, outingId);
-        if (sit) send(`id: ${place}\ndata: ${JSON.stringify({ ...sit, readings })}\n\n`);
+        const sit = await sitSince(database, ownerId, outingId, place);
+        if (!sit) return;
+        place = sit.readings.at(-1)?.place ?? place;
+        send(`id: ${place}\ndata: ${JSON.stringify(sit)}\n\n`);
       };
       const end = (): void => {
         if (isOver) return;

@@ -4,6 +4,7 @@ import {
   addReadings,
   beginLiveSit,
   changeLiveSit,
+  countReadings,
   inTransaction,
   lockLiveSit,
   readLiveSit,
@@ -13,7 +14,7 @@ import {
 } from "@/db";
 import type { TimedReading } from "@/formats/live/senml";
 import { liveVotesSchema, MOST_READINGS } from "@/formats/wire/live/live-schema";
-import type { LiveBegun, LiveReadingView, LiveView, LiveVoteView } from "@/formats/wire/live/live-view";
+import type { LiveBegun, LiveView, LiveVoteView } from "@/formats/wire/live/live-view";
 import { AppError } from "../app-error";
 import { openOuting } from "../outings/open-outing";
 import { readLiveVotes as readVotes } from "../stored/stored-logbook";
@@ -45,28 +46,28 @@ export async function beginSit(
   return { token };
 }
 
-/** A sit with all that was told of it; `null` where none was begun. @throws {AppError} `not-found` */
-export async function liveOf(database: Database, ownerId: string, outingId: string): Promise<LiveView | null> {
-  const { name } = await openOuting(database, ownerId, outingId);
-  const row = await readLiveSit(database, ownerId, outingId);
-  if (!row) return null;
-  return {
-    beganAt: row.beganAt.toISOString(),
-    endedAt: row.endedAt?.toISOString() ?? null,
-    votes: readVotes(row.votes, name),
-    readings: await readingsAfter(database, ownerId, outingId, 0),
-  };
-}
-
-/** What loggers told after a place, in the order it came. */
-export async function readingsAfter(
+/** A sit with what loggers told of it after a place; `null` where none was begun. */
+export async function sitSince(
   database: Database,
   ownerId: string,
   outingId: string,
   place: number,
-): Promise<LiveReadingView[]> {
+): Promise<LiveView | null> {
+  const row = await readLiveSit(database, ownerId, outingId);
+  if (!row) return null;
   const rows = await readReadings(database, ownerId, outingId, place, MOST_READINGS);
-  return rows.map(({ at, ...row }) => ({ ...row, at: at.toISOString() }));
+  return {
+    beganAt: row.beganAt.toISOString(),
+    endedAt: row.endedAt?.toISOString() ?? null,
+    votes: readVotes(row.votes, outingId),
+    readings: rows.map(({ at, ...reading }) => ({ ...reading, at: at.toISOString() })),
+  };
+}
+
+/** A sit with all that was told of it; `null` where none was begun. @throws {AppError} `not-found` */
+export async function liveOf(database: Database, ownerId: string, outingId: string): Promise<LiveView | null> {
+  await openOuting(database, ownerId, outingId);
+  return sitSince(database, ownerId, outingId, 0);
 }
 
 /** Adds what was said, and ends the sit if that is told. Said twice it stands once. @throws {AppError} `not-found` */
@@ -76,11 +77,11 @@ export async function changeSit(
   outingId: string,
   { votes, endedAt }: { readonly votes: readonly LiveVoteView[]; readonly endedAt?: string | undefined },
 ): Promise<void> {
-  const { name } = await openOuting(database, ownerId, outingId);
+  await openOuting(database, ownerId, outingId);
   await inTransaction(database, async (transaction) => {
     const row = await lockLiveSit(transaction, ownerId, outingId);
     if (!row) throw noSit();
-    const all = [...readVotes(row.votes, name), ...votes];
+    const all = [...readVotes(row.votes, outingId), ...votes];
     const once = [...new Map(all.map((vote) => [`${vote.at} ${vote.part}`, vote])).values()];
     const kept = liveVotesSchema.safeParse(once);
     if (!kept.success) throw new AppError("bad-input", m.liveTooMuch);
@@ -115,8 +116,8 @@ export async function takeReadings(
     const row = await lockLiveSit(transaction, ownerId, outingId);
     if (!row) throw noSit();
     if (token !== null && !isToken(token, row.tokenHash)) throw new AppError("wrong-token", m.liveWrongToken);
-    const before = await readReadings(transaction, ownerId, outingId, 0, MOST_READINGS + 1);
-    if (before.length + readings.length > MOST_READINGS) throw new AppError("bad-input", m.liveTooMuch);
+    const before = await countReadings(transaction, ownerId, outingId);
+    if (before + readings.length > MOST_READINGS) throw new AppError("bad-input", m.liveTooMuch);
     const once = new Map(readings.map((reading) => [`${reading.sensor} ${reading.atMs}`, reading]));
     const added = await addReadings(
       transaction,

@@ -1,4 +1,4 @@
-import { FELT_PARTS, isCold, VOTES, type Felt, type PartFelt } from "@/core/logbook";
+import { FELT_PARTS, isCold, NOTHING_SAID, VOTES, type Felt, type PartFelt } from "@/core/logbook";
 import { MS_PER_MINUTE } from "@/core/units";
 import type { KeptSit } from "./unsent";
 
@@ -15,14 +15,5 @@ export function feltOfSit({ beganAt, votes, endedAt }: KeptSit & { readonly ende
     const cold = own.find(({ vote }) => isCold(vote));
     parts[part] = { vote: worst.vote, coldAfterMinutes: cold ? minutesBetween(beganAt, cold.at) : null };
   }
-  return {
-    minutes: Math.max(1, minutesBetween(beganAt, endedAt)),
-    ended: null,
-    first: null,
-    parts,
-    dampAt: [],
-    changed: "",
-    wentRight: "",
-    words: "",
-  };
+  return { ...NOTHING_SAID, minutes: Math.max(1, minutesBetween(beganAt, endedAt)), parts };
 }
