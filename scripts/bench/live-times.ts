@@ -1,7 +1,7 @@
 import { createHash, randomUUID } from "node:crypto";
 import { quantileSorted } from "d3-array";
 import postgres from "postgres";
-import { SENSORS } from "@/core/live/sensors";
+import { SENSORS } from "@/core/loggers";
 import { pause, TriedServer } from "../faults/server";
 
 /** How one web process holds many sitters at once. */

@@ -9,7 +9,7 @@ import {
   timestamp,
   uuid,
 } from "drizzle-orm/pg-core";
-import { SENSORS } from "../core/live/sensors";
+import { SENSORS } from "../core/loggers/index";
 import type { FeltPart, Vote } from "../core/logbook/index";
 import { outing } from "./schema";
 

@@ -1,6 +1,7 @@
 import { expose } from "comlink";
 import { CoreError } from "@/core/errors";
-import { LiveAnswers, LiveSit, standInReadings, type LiveAnswer, type LiveVote, type Reading } from "@/core/live";
+import { LiveAnswers, LiveSit, standInReadings, type LiveAnswer, type LiveVote } from "@/core/live";
+import type { Reading } from "@/core/loggers";
 import { seededRandom } from "@/core/numeric";
 import type { Outing } from "@/core/outing";
 import { drawnChance, drawnFrom } from "@/core/range";

@@ -26,6 +26,7 @@ let outings: readonly OutingView[];
 beforeAll(async () => {
   fresh = await freshDatabase();
   await seedDemo(fresh.database);
+  await fresh.sql`update person set uses_notes = false`; // learning takes seconds, and is looked at by one test alone
   process.env.DATABASE_URL = fresh.url;
   outings = (await (await call(listOutings)).json()) as OutingView[];
 });
@@ -97,6 +98,8 @@ describe("a note", () => {
       await learntQuiet();
       return ((await (await call(readOuting, id)).json()) as OutingView).person;
     };
+    await fresh.sql`update person set uses_notes = true where id = ${(await personNow()).id}`;
+    await call(tell, id, { ...FELT, minutes: 140 });
     const before = await personNow();
     expect(before.notes).toMatchObject({ isLearning: false, learnt: { notes: before.notes!.told } });
     const file = (await (await call(readTold, before.id)).json()) as ToldSitFile[];

@@ -1,9 +1,12 @@
 import type { LiveRun, LiveSit } from "./live-sit";
 import { between, near, VOTE_RANGE_C, VOTE_SCALE_K, voteOfBody, type Loss } from "../calibration";
 import { MINUTES_PER_HOUR } from "../units";
-import { isCold } from "../logbook";
-import type { LiveVote, Reading } from "./reading";
-import type { Sensor } from "./sensors";
+import { isCold, type FeltPart, type Vote } from "../logbook";
+import type { Reading } from "../loggers";
+import type { Sensor } from "../loggers";
+
+/** What somebody says they feel during the sit. */
+export type LiveVote = { readonly part: FeltPart; readonly vote: Vote; readonly minute: number };
 
 /** Something heard of a sit: what a run says of it, and how badly that fits. */
 export type Heard = {

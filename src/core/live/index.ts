@@ -1,5 +1,4 @@
 export { LiveAnswers, type LiveAnswer, type LiveBand } from "./live-answer";
-export { LiveSit, type LiveRun, type Way } from "./live-sit";
-export type { LoggerFault } from "./faults";
-export type { LiveVote, Reading } from "./reading";
+export { type LiveVote } from "./heard";
+export { LiveSit, type LiveRun } from "./live-sit";
 export { STAND_IN_FAULTS, standInReadings, type StandInFault } from "./stand-in-loggers";

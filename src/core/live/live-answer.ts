@@ -2,12 +2,12 @@ import type { Crossing } from "../limits";
 import type { Steps } from "../numeric";
 import { NO_CHANCE, knownFor, personAt } from "../range";
 import { WeatherCourse } from "../weather";
-import { areSwapped, possibleReadings, silentLoggers, type LoggerFault } from "./faults";
-import { heardOf, heardOfVote, type Heard } from "./heard";
+import { areSwapped, possibleReadings, silentLoggers, type LoggerFault } from "../loggers";
+import { heardOf, heardOfVote, type Heard, type LiveVote } from "./heard";
 import { LiveFit } from "./live-fit";
 import { LiveSit, type LiveRun } from "./live-sit";
-import { inOrder, type DigitSensor, type LiveVote, type Reading } from "./reading";
-import { SENSORS, type Sensor } from "./sensors";
+import { inOrder, type DigitSensor, type Reading } from "../loggers";
+import { SENSORS, type Sensor } from "../loggers";
 
 /** What is known of a sit as it goes on. */
 export type LiveAnswer = {

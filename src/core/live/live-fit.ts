@@ -4,7 +4,7 @@ import type { Learnt } from "../outing";
 import { CHANCES, CHANCE_SPREAD, knownFor, personAt, type Chance } from "../range";
 import type { Heard } from "./heard";
 import { LiveSit, type LiveRun, type Way } from "./live-sit";
-import { SENSORS, type Sensor } from "./sensors";
+import { SENSORS, type Sensor } from "../loggers";
 
 /** A logger's offset, one standard deviation, K (docs/logbook.md). */
 const OFFSET_K = 1;

@@ -4,7 +4,7 @@ import { sitSpans, traitsOf, withSitMinutes, type Outing, type SitSpan } from ".
 import { byChance, personAs, type Chance, type Point } from "../range";
 import { feltAt, natureOf, outfitResolverOf, simulateSitMinutes, type LabelErrors } from "../simulation";
 import { restedPerson, type RestedPerson } from "../sitter";
-import type { DigitSensor } from "./reading";
+import type { DigitSensor } from "../loggers";
 
 /** One way in which a person, their clothes and the day may be. */
 export type Way = { readonly person: Point; readonly chance: Chance };

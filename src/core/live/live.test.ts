@@ -1,19 +1,15 @@
 import { describe, expect, it } from "vitest";
-import { standardMorning } from "../morning/standard-morning";
-import { usualLevels } from "../outing";
+import { sampleOuting } from "../../../tests/sample-outing";
 import { runToEnd } from "../numeric";
 import { WeatherCourse } from "../weather";
-import { areSwapped, possibleReadings } from "./faults";
+import { areSwapped, possibleReadings, type Reading } from "../loggers";
 import { LiveAnswers } from "./live-answer";
 import { LiveSit } from "./live-sit";
-import type { LiveVote, Reading } from "./reading";
+import type { LiveVote } from "./heard";
 import { standInReadings, type StandInFault } from "./stand-in-loggers";
 import { knownFor, NO_CHANCE, personAt } from "../range";
 
-// Invented throughout: an ordinary adult on the standard morning.
-const BODY = { heightM: 1.74, massKg: 74, fatPercent: 22, ageYears: 42, sex: "male" } as const;
-const morning = standardMorning({ body: BODY, accepted: usualLevels(BODY) }, "middle");
-const sit = new LiveSit(morning);
+const sit = new LiveSit(sampleOuting());
 const answers = new LiveAnswers(sit);
 const { fromMinute } = sit.span;
 const MEMBERS = 12;

@@ -1,8 +1,8 @@
 import { normal, seededRandom } from "../numeric";
 import { MINUTES_PER_HOUR } from "../units";
 import type { LiveRun, LiveSit } from "./live-sit";
-import { type Reading } from "./reading";
-import { SENSORS, type Sensor } from "./sensors";
+import { type Reading } from "../loggers";
+import { SENSORS, type Sensor } from "../loggers";
 
 /** What may go wrong with the stand-ins, one at a time. */
 export const STAND_IN_FAULTS = ["none", "dropped", "flatBattery", "swapped", "stuck", "spikes", "drift"] as const;

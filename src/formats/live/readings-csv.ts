@@ -1,5 +1,5 @@
 import Papa from "papaparse";
-import { SENSORS, type Sensor } from "@/core/live/sensors";
+import { SENSORS, type Sensor } from "@/core/loggers";
 import type { TimedReading } from "./senml";
 
 const isSensor = (text: string): text is Sensor => SENSORS.some((sensor) => sensor === text);

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { SENSORS, type Sensor } from "@/core/live/sensors";
+import { SENSORS, type Sensor } from "@/core/loggers";
 import { MS_PER_SECOND } from "@/core/units";
 
 // Measurements as sensors send them: SenML, RFC 8428, in JSON. Of it is read what temperatures need: base name, time, unit

@@ -1,7 +1,7 @@
 import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useState } from "react";
-import { SENSORS } from "@/core/live/sensors";
+import { SENSORS } from "@/core/loggers";
 import { MS_PER_MINUTE } from "@/core/units";
 import { temperatureText } from "@/formats/display/numbers";
 import { clockText } from "@/formats/display/time";

@@ -85,7 +85,7 @@ export async function tellFelt(
     verdict,
     modelVersion: verdict ? MODEL_VERSION : null,
   });
-  void learntUpToDate(database, ownerId, view.person.id);
+  if (view.person.usesNotes) void learntUpToDate(database, ownerId, view.person.id);
   return { id: outingId };
 }
 
@@ -93,6 +93,6 @@ export async function tellFelt(
 export async function forgetFelt(database: Database, ownerId: string, outingId: string): Promise<{ id: string }> {
   const { person } = await openOuting(database, ownerId, outingId);
   if (!(await forgetNote(database, ownerId, outingId))) throw new AppError("not-found", m.logbookNoNote);
-  void learntUpToDate(database, ownerId, person.id);
+  if (person.usesNotes) void learntUpToDate(database, ownerId, person.id);
   return { id: outingId };
 }

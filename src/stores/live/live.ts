@@ -1,6 +1,7 @@
 import { wrap, type Remote } from "comlink";
 import { atom } from "nanostores";
-import type { LiveAnswer, LiveVote, Reading } from "@/core/live";
+import type { LiveAnswer, LiveVote } from "@/core/live";
+import type { Reading } from "@/core/loggers";
 import type { FeltPart, Vote } from "@/core/logbook";
 import { MS_PER_MINUTE } from "@/core/units";
 import type { TimedReading } from "@/formats/live/senml";

@@ -1,6 +1,7 @@
 import * as m from "@/messages";
-import type { LiveAnswer, LoggerFault } from "@/core/live";
-import type { Sensor } from "@/core/live/sensors";
+import type { LiveAnswer } from "@/core/live";
+import type { LoggerFault } from "@/core/loggers";
+import type { Sensor } from "@/core/loggers";
 import { differenceText } from "../quantities";
 import { durationText } from "../time";
 

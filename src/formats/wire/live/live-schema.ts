@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { FELT_PARTS, VOTES } from "@/core/logbook";
-import { SENSORS } from "@/core/live/sensors";
+import { SENSORS } from "@/core/loggers";
 import { instantSchema } from "../../within";
 
 /** Readings of one sit that are kept and shown: two days of five loggers each minute. */

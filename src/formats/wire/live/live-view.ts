@@ -1,5 +1,5 @@
 import type { FeltPart, Vote } from "@/core/logbook";
-import type { Sensor } from "@/core/live/sensors";
+import type { Sensor } from "@/core/loggers";
 
 export type LiveVoteView = { readonly part: FeltPart; readonly vote: Vote; readonly at: string };
 export type LiveReadingView = {

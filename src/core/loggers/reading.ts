@@ -1,5 +1,4 @@
 import type { Sensor } from "./sensors";
-import type { FeltPart, Vote } from "../logbook";
 
 export type DigitSensor = Exclude<Sensor, "air">;
 
@@ -10,9 +9,6 @@ export type Reading = {
   readonly minute: number;
   readonly valueC: number;
 };
-
-/** What somebody says they feel during the sit. */
-export type LiveVote = { readonly part: FeltPart; readonly vote: Vote; readonly minute: number };
 
 /** Temperatures a logger can tell of, °C; out of these it is broken (assumption). */
 export const READING_RANGE_C = [-60, 60] as const;
