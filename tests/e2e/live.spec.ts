@@ -25,7 +25,7 @@ test("a sit is begun, corrected by what is said and what a logger sends, and goe
     data: [{ bn: "urn:dev:", bu: "Cel", n: "leftToes", v: 24.5 }],
   });
   expect(await sent.json()).toEqual({ taken: 1, leftOut: [] });
-  await expect(page.getByTestId("live-loggers")).toContainText(/left toes: 24\.5 °C at .+(than|as) planned/, {
+  await expect(page.getByTestId("live-loggers")).toContainText(/left toes: 24\.5 °C at .+ · .*(than|as) planned/, {
     timeout: ANSWERED_MS,
   });
   await page.getByRole("group", { name: "left toes" }).getByRole("button", { name: "painful" }).press("Enter");

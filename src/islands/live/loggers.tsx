@@ -3,13 +3,12 @@ import { useStore } from "@nanostores/react";
 import { useState } from "react";
 import { SENSORS } from "@/core/loggers";
 import { MS_PER_MINUTE } from "@/core/units";
-import { temperatureText } from "@/formats/display/numbers";
+import { quantityText } from "@/formats/display/quantities";
 import { clockText } from "@/formats/display/time";
 import { againstPlanWords, faultWords, SENSOR_WORDS } from "@/formats/display/words/live-words";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { $answer, $readings, $sit, $span, $standIns, $token, takeReadings } from "@/stores/live/live";
 import { messageOf } from "@/stores/message-of";
-import { $preferences } from "@/stores/preferences";
 
 /** What loggers tell, what is wrong with them, and how one sends. */
 export function Loggers({ view }: { readonly view: OutingView }) {
@@ -19,7 +18,6 @@ export function Loggers({ view }: { readonly view: OutingView }) {
   const span = useStore($span);
   const token = useStore($token);
   const standIns = useStore($standIns);
-  const { temperature } = useStore($preferences);
   const { timeZone } = view.place;
   const beganMs = sit ? Date.parse(sit.beganAt) : 0;
   const clockOf = (minute: number): string =>
@@ -38,11 +36,11 @@ export function Loggers({ view }: { readonly view: OutingView }) {
       <ul data-testid="live-loggers">
         {latest.map(({ sensor, atMs, valueC }) => {
           const against = answer?.againstPlan.find((own) => own.sensor === sensor);
-          const value = temperatureText(valueC, temperature);
+          const value = quantityText("temperature", valueC, 1);
           return (
             <li key={sensor}>
               {m.liveLogger({ sensor: SENSOR_WORDS[sensor], value, clock: clockText(atMs, timeZone) })}
-              {against && <span className="text-muted"> · {againstPlanWords(against, clockOf(against.minute))}</span>}
+              {against && <span className="text-muted"> · {againstPlanWords(against)}</span>}
             </li>
           );
         })}

@@ -31,11 +31,10 @@ export function faultWords({ sensor, kind }: LoggerFault, clock: string): string
 const AS_PLANNED_K = 0.75;
 
 /** How a logger's latest reading lies to the plan. */
-export function againstPlanWords({ sensor, byK }: LiveAnswer["againstPlan"][number], clock: string): string {
-  const name = SENSOR_WORDS[sensor];
-  if (Math.abs(byK) < AS_PLANNED_K) return m.liveAsPlanned({ sensor: name, clock });
+export function againstPlanWords({ byK }: LiveAnswer["againstPlan"][number]): string {
+  if (Math.abs(byK) < AS_PLANNED_K) return m.liveAsPlanned;
   const by = differenceText(Math.abs(byK), 1);
-  return byK > 0 ? m.liveWarmer({ sensor: name, by, clock }) : m.liveColder({ sensor: name, by, clock });
+  return byK > 0 ? m.liveWarmer({ by }) : m.liveColder({ by });
 }
 
 /** Fewer minutes than this are no news. */
