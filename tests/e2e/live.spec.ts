@@ -37,7 +37,7 @@ test("a sit is begun, corrected by what is said and what a logger sends, and goe
   await listening(page);
   await expect(page.getByText(/Said: painful/)).toBeVisible();
   await page.getByRole("button", { name: "I got up" }).press("Enter");
-  await expect(page.getByText("The sit is over; it stands in the logbook.")).toBeVisible();
+  await expect(page.getByText("The sit is over; it stands in the logbook.")).toBeVisible({ timeout: ANSWERED_MS });
   const note = (await (await page.request.get(`/api/outings/${id}/note`)).json()) as object;
   expect(note).toMatchObject({ parts: { leftToes: { vote: "painful" } } });
   await page.request.delete(`/api/outings/${id}/note`); // the others' figures are those of nobody in particular

@@ -30,13 +30,13 @@ export function LiveCurve() {
         {chart.temperatures.map(({ value, y }) => (
           <g key={value}>
             <path d={`M${left} ${y}H${width - right}`} className="stroke-line" />
-            <text x={left - 4} y={y + 4} textAnchor="end" className="fill-muted text-xs">
+            <text x={left - 4} y={y + 4} textAnchor="end" className="fill-muted text-sm">
               {temperatureText(value, temperature)}
             </text>
           </g>
         ))}
         {chart.hours.map(({ minute, x }) => (
-          <text key={minute} x={x} y={height - bottom + 16} textAnchor="middle" className="fill-muted text-xs">
+          <text key={minute} x={x} y={height - bottom + 16} textAnchor="middle" className="fill-muted text-sm">
             {durationText(minute - span.fromMinute)}
           </text>
         ))}

@@ -84,13 +84,16 @@ function LivePage({ view, figures, preferences }: Props) {
   const standIns = useStore($standIns);
   const { theme } = useStore($preferences);
   const [told, setTold] = useState<string | null>(null);
+  const [isKeeping, setIsKeeping] = useState(false);
   const end = async (): Promise<void> => {
+    setIsKeeping(true);
     try {
       await endSit();
       setTold(null);
     } catch (error) {
       setTold(messageOf(error));
     }
+    setIsKeeping(false);
   };
   const isOn = sit !== null && sit.endedAt === null;
   return (
@@ -124,13 +127,15 @@ function LivePage({ view, figures, preferences }: Props) {
         )}
         <Figure view={view} figures={figures} />
         <div className="flex flex-wrap gap-3">
-          <button
-            type="button"
-            className="press border-accent border-2 px-6 font-semibold"
-            onClick={() => void beginSit()}
-          >
-            {sit ? m.liveBeginAgain : m.liveBegin}
-          </button>
+          {!standIns && (
+            <button
+              type="button"
+              className="press border-accent border-2 px-6 font-semibold"
+              onClick={() => void beginSit()}
+            >
+              {sit ? m.liveBeginAgain : m.liveBegin}
+            </button>
+          )}
           {isOn && (
             <button type="button" className="press px-6" onClick={() => void end()}>
               {standIns ? m.liveStandInsStop : m.liveEnd}
@@ -148,7 +153,7 @@ function LivePage({ view, figures, preferences }: Props) {
             {told}
           </p>
         )}
-        {sit?.endedAt && (
+        {sit?.endedAt && !isKeeping && told === null && (
           <p role="status">
             {m.liveEnded}{" "}
             <a className="underline" href={`/outings/${view.id}/after`}>
@@ -191,7 +196,7 @@ function Figure({ view, figures }: Omit<Props, "preferences">) {
   const { endedBy } = answer;
   const { next, turnBackMs } = nextMoment(view, { low, middle }, span, beganMs, isOn ? now : -Infinity);
   const left = middle === null ? null : Math.floor(middle - (isOn ? (now - beganMs) / MS_PER_MINUTE : 0));
-  const changed = changedWords(plan, answer);
+  const changed = changedWords(figures ? asPlanned(figures).middle : (plan?.middle ?? null), answer);
   return (
     <section aria-label={m.liveTitle} className="flex flex-col gap-2">
       <p className="flex flex-wrap items-end gap-3">
