@@ -90,9 +90,12 @@ async function openKit(page: Page): Promise<void> {
   await page.getByRole("button", { name: /^Mitts, batting/ }).click();
 }
 await picture("kit", WIDE, "light", openKit);
-await picture("method", WIDE, "light", async (page) => {
-  await page.goto(`${ADDRESS}/method`);
-  await page.getByText(/% bare/).waitFor();
+await picture("live", PHONE, "red", async (page) => {
+  await openLek(page);
+  await page.goto(`${page.url()}/live`);
+  await page.getByTestId("live-left").waitFor();
+  await page.getByRole("button", { name: "Try with stand-in loggers" }).click();
+  await page.getByText(/(longer|shorter) than the plan/).waitFor();
 });
 await picture("reach", WIDE, "light", async (page) => {
   await page.goto(`${ADDRESS}/reach`);

@@ -20,6 +20,8 @@ export type Heard = {
 
 /** Readings of so long count as one: errors of the model, and of where a logger lies, stay alike so long, min (assumption). */
 const ALIKE_MINUTES = 15;
+/** A logger has to come to a part's temperature, and blood to settle after the walk: what is read before teaches nothing, min (assumption). */
+const SETTLING_MINUTES = 10;
 /** What such a mean is wrong by besides its logger's offset, K (assumption). */
 const MEAN_SCALE_K = 0.6;
 
@@ -34,6 +36,7 @@ export function heardOf(
 ): Heard[] {
   const quarters = new Map<number, Reading[]>();
   for (const reading of readings) {
+    if (reading.minute - sit.span.fromMinute < SETTLING_MINUTES) continue;
     const quarter = Math.floor((reading.minute - sit.span.fromMinute) / ALIKE_MINUTES);
     quarters.set(quarter, [...(quarters.get(quarter) ?? []), reading]);
   }

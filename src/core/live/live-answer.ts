@@ -18,6 +18,8 @@ export type LiveAnswer = {
   /** What ends it in most cases; `null` where nothing does. */
   readonly endedBy: Pick<Crossing, "limit" | "place"> | null;
   readonly faults: readonly LoggerFault[];
+  /** How much it rests on beside the plan: quarter hours of loggers, and votes. */
+  readonly heard: number;
   /** How far each logger's latest reading lies from the plan, K. */
   readonly againstPlan: readonly { readonly sensor: Sensor; readonly minute: number; readonly byK: number }[];
   /** The colder side, °C, one value a minute from the start of the outing. */
@@ -76,7 +78,7 @@ export class LiveAnswers {
       mode = yield* this.fit.mode(heard());
     }
     const runs = yield* this.fit.runs(mode, members);
-    return { ...told(this.sit, runs), faults, againstPlan: this.againstPlan(bySensor) };
+    return { ...told(this.sit, runs), faults, heard: heard().length, againstPlan: this.againstPlan(bySensor) };
   }
 
   private heardOf(sensor: Sensor, readings: readonly Reading[]): Heard[] {
@@ -114,7 +116,8 @@ export class LiveAnswers {
     const run = this.fit.runAt(at);
     return [...bySensor].flatMap(([sensor, readings]) => {
       const missed = this.heardOf(sensor, readings).map((own) => this.fit.missedK(run, at, own));
-      return missed.reduce((sum, value) => sum + value, 0) / missed.length > APART_K ? [sensor] : [];
+      const mean = missed.reduce((sum, value) => sum + value, 0) / Math.max(1, missed.length);
+      return mean > APART_K ? [sensor] : [];
     });
   }
 

@@ -1,7 +1,7 @@
 import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useEffect, useState } from "react";
-import type { LiveAnswer } from "@/core/live";
+import { toldFromPlan, type LiveAnswer } from "@/core/live";
 import type { MinutesBound } from "@/core/range";
 import { MS_PER_MINUTE } from "@/core/units";
 import { cardMoments } from "@/formats/wire/evening/card-lists";
@@ -191,12 +191,13 @@ function Figure({ view, figures }: Omit<Props, "preferences">) {
   const isOn = sit !== null && sit.endedAt === null;
   const beganMs = sit ? Date.parse(sit.beganAt) : plannedBeganMs;
   const clock = (minutes: number): string => clockText(beganMs + minutes * MS_PER_MINUTE, view.place.timeZone);
-  const isHeard = answer.againstPlan.length > 0 || (sit?.votes.length ?? 0) > 0;
-  const { low, middle, high } = isHeard || !figures ? answer : asPlanned(figures);
+  const isHeard = answer.heard > 0;
+  const planned = figures && asPlanned(figures);
+  const { low, middle, high } = isHeard || !planned ? toldFromPlan(answer, plan, planned?.middle ?? null) : planned;
   const { endedBy } = answer;
   const { next, turnBackMs } = nextMoment(view, { low, middle }, span, beganMs, isOn ? now : -Infinity);
   const left = middle === null ? null : Math.floor(middle - (isOn ? (now - beganMs) / MS_PER_MINUTE : 0));
-  const changed = changedWords(figures ? asPlanned(figures).middle : (plan?.middle ?? null), answer);
+  const changed = changedWords(planned ? planned.middle : (plan?.middle ?? null), middle);
   return (
     <section aria-label={m.liveTitle} className="flex flex-col gap-2">
       <p className="flex flex-wrap items-end gap-3">

@@ -41,9 +41,9 @@ export function againstPlanWords({ byK }: LiveAnswer["againstPlan"][number]): st
 const NEWS_MINUTES = 3;
 
 /** What all that was heard made of the plan; `null` where it is no news, or either has no end. */
-export function changedWords(plannedMinutes: number | null, now: LiveAnswer): string | null {
-  if (plannedMinutes === null || now.middle === null) return null;
-  const by = now.middle - plannedMinutes;
+export function changedWords(plannedMinutes: number | null, nowMinutes: number | null): string | null {
+  if (plannedMinutes === null || nowMinutes === null) return null;
+  const by = nowMinutes - plannedMinutes;
   if (Math.abs(by) < NEWS_MINUTES) return null;
   const minutes = durationText(Math.abs(by));
   return by > 0 ? m.liveChanged({ minutes }) : m.liveChangedShorter({ minutes });
