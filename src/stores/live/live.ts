@@ -6,7 +6,7 @@ import type { FeltPart, Vote } from "@/core/logbook";
 import { MS_PER_MINUTE } from "@/core/units";
 import type { TimedReading } from "@/formats/live/senml";
 import { senmlOf } from "@/formats/live/senml";
-import type { LiveBegun, LiveReadingView, LiveView } from "@/formats/wire/live/live-view";
+import type { LiveBegun, LiveReadingView, LiveView, ReadingsTaken } from "@/formats/wire/live/live-view";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import type { LiveWorker } from "@/workers/live.worker";
@@ -184,10 +184,10 @@ export async function endSit(): Promise<void> {
   await tellNote(outingId, feltOfSit({ ...sit, endedAt }), window.localStorage);
 }
 
-/** Takes readings of a file in, for this page and for the server. @returns how many @throws {Error} with a message to show */
+/** Takes readings of a file in. @returns how many the server took: none it had, or of another day @throws {Error} with a message to show */
 export async function takeReadings(readings: readonly TimedReading[]): Promise<number> {
-  await ask(`/api/outings/${outingId}/live/readings`, "POST", senmlOf(readings));
-  return readings.length;
+  const { taken } = await ask<ReadingsTaken>(`/api/outings/${outingId}/live/readings`, "POST", senmlOf(readings));
+  return taken;
 }
 
 let ticking: ReturnType<typeof setInterval> | undefined;
