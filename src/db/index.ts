@@ -55,7 +55,17 @@ export {
   readJobInput,
   type JobRow,
 } from "./queries/jobs";
-export { forgetNote, keepNote, listNotes, readNote, type NoteRow } from "./queries/logbook";
+export {
+  forgetNote,
+  keepNote,
+  keepNotePhoto,
+  keepToday,
+  listNotes,
+  readNote,
+  readNotePhoto,
+  startsOfPerson,
+  type NoteRow,
+} from "./queries/logbook";
 export { keepLearnt, readLearnt, type LearntRow } from "./queries/learnt";
 export {
   addReadings,

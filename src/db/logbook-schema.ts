@@ -1,6 +1,7 @@
 import { foreignKey, jsonb, pgTable, primaryKey, text, timestamp, uuid } from "drizzle-orm/pg-core";
 import type { Felt } from "../core/logbook/index";
 import type { Learnt } from "../core/outing/index";
+import { bytes, photoSize } from "./photo-column";
 import { outing, person, type StoredVerdict } from "./schema";
 
 /** What was felt on an outing, and the outing as it was when that was first told. */
@@ -15,6 +16,10 @@ export const logbookNote = pgTable(
     /** What was predicted then; `null` where nothing had been computed yet. */
     verdict: jsonb().$type<StoredVerdict>(),
     modelVersion: text(),
+    /** What the model of `todayModelVersion` says of the outing as it was; `null` where it cannot be computed. */
+    todayVerdict: jsonb().$type<StoredVerdict>(),
+    /** `null` while no model has been asked again. */
+    todayModelVersion: text(),
     createdAt: timestamp({ withTimezone: true }).notNull().defaultNow(),
     updatedAt: timestamp({ withTimezone: true }).notNull().defaultNow(),
   },
@@ -23,6 +28,25 @@ export const logbookNote = pgTable(
     foreignKey({ columns: [table.ownerId, table.outingId], foreignColumns: [outing.ownerId, outing.id] }).onDelete(
       "cascade",
     ),
+  ],
+);
+
+/** A picture with a note, JPEG. */
+export const logbookPhoto = pgTable(
+  "logbook_photo",
+  {
+    ownerId: uuid().notNull(),
+    outingId: uuid().notNull(),
+    jpeg: bytes().notNull(),
+    updatedAt: timestamp({ withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.ownerId, table.outingId] }),
+    foreignKey({
+      columns: [table.ownerId, table.outingId],
+      foreignColumns: [logbookNote.ownerId, logbookNote.outingId],
+    }).onDelete("cascade"),
+    photoSize("logbook_photo_size", table.jpeg),
   ],
 );
 

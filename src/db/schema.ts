@@ -3,7 +3,6 @@ import {
   bigint,
   boolean,
   check,
-  customType,
   doublePrecision,
   foreignKey,
   index,
@@ -41,6 +40,7 @@ import type { MinutesRange } from "../core/range/index";
 import { CONDITION_RANGE, SITTER_POSTURES } from "../core/sitter/index";
 import type { HeatSpan } from "../core/heat/index";
 import type { WettingKind } from "../core/water/index";
+import { bytes, photoSize } from "./photo-column";
 import { GROUNDS, SEAT_HEIGHT_RANGE_M, SHELTER } from "../core/weather/index";
 
 // Rules of every table: ids are UUIDv7 made by whoever creates the row; every table has owner_id and every foreign key
@@ -200,8 +200,6 @@ export const piece = pgTable(
   ],
 );
 
-const bytes = customType<{ data: Buffer }>({ dataType: () => "bytea" });
-
 /** A picture of a piece, JPEG. */
 export const piecePhoto = pgTable(
   "piece_photo",
@@ -216,10 +214,7 @@ export const piecePhoto = pgTable(
     foreignKey({ columns: [table.ownerId, table.pieceId], foreignColumns: [piece.ownerId, piece.id] }).onDelete(
       "cascade",
     ),
-    check(
-      "piece_photo_size",
-      sql`octet_length(${table.jpeg}) between ${literal(OUTING_RANGE.photoBytes[0])} and ${literal(OUTING_RANGE.photoBytes[1])}`,
-    ),
+    photoSize("piece_photo_size", table.jpeg),
   ],
 );
 

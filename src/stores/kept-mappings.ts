@@ -1,11 +1,13 @@
 import { remembered } from "@/formats/any-table/said";
 import { kitMappingSchema, NO_MAPPING, type KitMapping } from "@/formats/kit-from-table/mapping";
+import { NO_SIT_MAPPING, sitMappingSchema, type SitMapping } from "@/formats/logbook/from-table/mapping";
 import { weatherMappingSchema, type WeatherMapping } from "@/formats/weather-import/mapping";
 
 // What a person has said of the columns of their lists, kept in this browser for the next list.
 
 const KIT = "umiak-kit-mapping";
 const WEATHER = "umiak-weather-mapping";
+const SITS = "umiak-sit-mapping";
 
 /** What is kept under a name, or nothing where it cannot be read. */
 function kept(name: string): unknown {
@@ -39,3 +41,9 @@ export function keepKitMapping(said: KitMapping): void {
 
 export const keptWeatherMapping = (): WeatherMapping => weatherMappingSchema.safeParse(kept(WEATHER)).data ?? {};
 export const keepWeatherMapping = (said: WeatherMapping): void => keep(WEATHER, remembered(keptWeatherMapping(), said));
+
+export const keptSitMapping = (): SitMapping => sitMappingSchema.safeParse(kept(SITS)).data ?? NO_SIT_MAPPING;
+export function keepSitMapping(said: SitMapping): void {
+  const before = keptSitMapping();
+  keep(SITS, { roles: remembered(before.roles, said.roles), pieces: remembered(before.pieces, said.pieces) });
+}

@@ -5,6 +5,7 @@ import type { Wear } from "@/core/labels";
 import type { PieceStatus } from "@/core/pieces";
 import { contentOf, type KitPiece, type KitView, type PieceContent } from "@/formats/wire/kit/kit-view";
 import type { PieceView } from "@/formats/wire/outing/outing-view";
+import { asPhoto } from "./as-photo";
 import { ask } from "./ask";
 import { tell } from "./told";
 
@@ -115,24 +116,6 @@ export async function duplicatePiece(piece: KitPiece): Promise<void> {
   const { care: _care, ...rest } = contentOf(piece);
   const [added] = await addPieces([{ ...rest, name: m.another({ name: piece.name }) }]);
   if (added) $chosenPiece.set(added);
-}
-
-/** The longest side of a photo as it is kept, px: enough to know a piece by. */
-const PHOTO_PX = 640;
-const PHOTO_QUALITY = 0.8;
-
-/** Draws a picture again from whatever was chosen: nothing of the file but its picture leaves the browser. */
-async function asPhoto(file: Blob): Promise<Blob> {
-  const picture = await createImageBitmap(file).catch(() => null);
-  if (!picture) throw new Error(m.thisFileIsNoPictureThe);
-  const scale = Math.min(1, PHOTO_PX / Math.max(picture.width, picture.height));
-  const canvas = document.createElement("canvas");
-  canvas.width = Math.max(1, Math.round(picture.width * scale));
-  canvas.height = Math.max(1, Math.round(picture.height * scale));
-  canvas.getContext("2d")!.drawImage(picture, 0, 0, canvas.width, canvas.height);
-  const photo = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, "image/jpeg", PHOTO_QUALITY));
-  if (!photo) throw new Error(m.thePictureCouldNotBeDrawn);
-  return photo;
 }
 
 /** Sends a photo of a piece, or that there is none, under the piece's version: a photo is a part of it. */

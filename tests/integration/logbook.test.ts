@@ -4,7 +4,7 @@ import type { Felt } from "@/core/logbook";
 import { parseOutingFile } from "@/formats/outing-file/parse";
 import type { ToldSitFile } from "@/formats/wire/logbook/logbook-view";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
-import { DELETE as forget, GET as read, PUT as tell } from "@/pages/api/outings/[id]/note";
+import { DELETE as forget, GET as read, PUT as tell } from "@/pages/api/outings/[id]/note/index";
 import { GET as readOuting } from "@/pages/api/outings/[id]/index";
 import { GET as readTold } from "@/pages/api/people/[id]/told";
 import { PUT as savePiece } from "@/pages/api/pieces/[id]/index";

@@ -61,6 +61,7 @@ async function stateOfOther(): Promise<string> {
     "wearing",
     "sheet_command",
     "logbook_note",
+    "logbook_photo",
     "person_learnt",
     "live_sit",
     "live_reading",
@@ -97,7 +98,7 @@ function bodiesFor(path: string, method: string): unknown[] {
   }
   if (path.endsWith("live/index.ts")) return [method === "POST" ? { beganAt: new Date().toISOString() } : {}];
   if (path.endsWith("live/readings.ts")) return [[{ n: "air", u: "Cel", v: -4 }]];
-  if (path.endsWith("outings/[id]/note.ts")) return [{ minutes: 5 }];
+  if (path.endsWith("note/index.ts")) return [{ minutes: 5 }];
   if (path.endsWith("people/[id]/index.ts")) {
     const { id: _id, practicePreferences: _practices, ...person } = theirs.person;
     return [{ ...person, name: "mine", version: 1, retired: true }];

@@ -18,7 +18,7 @@ import { calibrate } from "./calibrate";
 import { lnMinutesUntil } from "./crossing";
 import { evidenceOf } from "./evidence";
 import { laplaceMode } from "./laplace";
-import { atMinute, before, between, laterThan } from "./losses";
+import { before, between, laterThan, near } from "./losses";
 import { oddNotes } from "./odd-notes";
 import { SitAgain } from "./sit-measures";
 
@@ -54,7 +54,7 @@ describe("how badly something fits", () => {
   });
 
   it("grows slowly far off: one that is quite wrong does not rule", () => {
-    const loss = atMinute(60, 0.2);
+    const loss = near(Math.log(60), 0.2);
     const at = (minutes: number): number => loss(Math.log(minutes));
     expect(at(60)).toBe(0);
     expect(at(600) - at(300)).toBeLessThan(at(120) - at(60));

@@ -1,12 +1,21 @@
 import { isCold, type Felt, type FeltPart, type PartFelt, type Vote } from "../logbook";
-import { atMinute, before, between, laterThan, type Loss } from "./losses";
+import { before, between, laterThan, near, type Loss } from "./losses";
 import type { Measure } from "./sit-measures";
 
 /** What a note says of one measure of its sit. */
-export type Evidence = { readonly measure: Measure; readonly loss: Loss };
+export type Evidence = {
+  readonly measure: Measure;
+  readonly loss: Loss;
+  /** Where a time was told: its natural logarithm, and the scale of telling it. */
+  readonly time?: { readonly lnMinutes: number; readonly scale: number };
+};
 
 /** Scales of what people say: minutes as natural logarithms (assumptions). */
-const MINUTES_SCALE: Readonly<Record<"toes" | "fingers" | "body", number>> = { toes: 0.2, fingers: 0.2, body: 0.25 };
+export const MINUTES_SCALE: Readonly<Record<"toes" | "fingers" | "body", number>> = {
+  toes: 0.2,
+  fingers: 0.2,
+  body: 0.25,
+};
 /** Of a vote, K (assumption). */
 export const VOTE_SCALE_K = 1.2;
 /** Temperatures of digits between which votes lie, °C: warm over 25, neither over 20, cool over 15, cold over 10 (docs/method.md). */
@@ -51,7 +60,10 @@ export function evidenceOf({ minutes, ended, first, parts }: Felt): Evidence[] {
     const own = worse(felt.map((part) => parts[part]));
     const endedIt = ended === "cold" && first !== null && (felt as readonly FeltPart[]).includes(first);
     const at = own?.coldAfterMinutes ?? (endedIt ? sat : null);
-    if (at !== null) return [{ measure: ln, loss: atMinute(Math.max(LEAST_MINUTES, at), scale) }];
+    if (at !== null) {
+      const lnMinutes = Math.log(Math.max(LEAST_MINUTES, at));
+      return [{ measure: ln, loss: near(lnMinutes, scale), time: { lnMinutes, scale } }];
+    }
     if (own && digitC) return [{ measure: digitC, loss: between(...VOTE_RANGE_C[own.vote], VOTE_SCALE_K) }];
     if (own) return [{ measure: ln, loss: voteOfBody(isCold(own.vote), sat) }];
     const wouldHaveEndedIt = name !== "fingers" && (ended === "cold" ? first !== null : ended !== null);

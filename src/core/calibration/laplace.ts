@@ -1,4 +1,5 @@
 import { CholeskyDecomposition, Matrix } from "ml-matrix";
+import { valueAt } from "./linear";
 import type { Loss } from "./losses";
 
 /** Something observed: a value that depends nearly linearly on some unknowns, and how badly each value of it fits. */
@@ -26,18 +27,14 @@ const IS_THERE = 1e-4;
  * @param observed values in their linear form about `from`
  */
 export function laplaceMode(spreads: readonly number[], from: readonly number[], observed: readonly Observed[]): Mode {
-  const valueAt = ({ value, slopes }: Observed, at: readonly number[]): number => {
-    let sum = value;
-    for (const [place, slope] of slopes) sum += slope * (at[place]! - from[place]!);
-    return sum;
-  };
+  const valueOf = (own: Observed, at: readonly number[]): number => valueAt(own, from, at);
   const badness = (at: readonly number[]): number =>
     at.reduce((sum, own, place) => sum + (own / spreads[place]!) ** 2 / 2, 0) +
-    observed.reduce((sum, own) => sum + own.loss(valueAt(own, at)), 0);
+    observed.reduce((sum, own) => sum + own.loss(valueOf(own, at)), 0);
   let at = [...from];
   let bad = badness(at);
   for (let step = 0; step < MOST_STEPS; step++) {
-    const { gradient, curvature } = derivatives(spreads, at, observed, valueAt);
+    const { gradient, curvature } = derivatives(spreads, at, observed, valueOf);
     const move = new CholeskyDecomposition(curvature).solve(Matrix.columnVector(gradient)).to1DArray();
     let share = 1;
     let next = at.map((own, place) => own - share * move[place]!);
@@ -50,7 +47,7 @@ export function laplaceMode(spreads: readonly number[], from: readonly number[],
     [at, bad] = [next, badness(next)];
     if (moved < IS_THERE) break;
   }
-  const { curvature } = derivatives(spreads, at, observed, valueAt);
+  const { curvature } = derivatives(spreads, at, observed, valueOf);
   const inverse = new CholeskyDecomposition(curvature).solve(Matrix.eye(spreads.length));
   return { at, covariance: Matrix.add(inverse, inverse.transpose()).div(2).to2DArray() }; // alike to the last digit
 }
@@ -61,20 +58,26 @@ export function rootOf(covariance: readonly (readonly number[])[]): number[][] {
   return lowerTriangularMatrix.to2DArray().map((row, place) => row.slice(0, place + 1));
 }
 
-/** Slope and curvature of the badness; what bends the other way is taken for flat (Gauss and Newton). */
+/** First and second derivative of a loss; what bends the other way is taken for flat (Gauss and Newton). */
+export function bentAt(loss: Loss, value: number): { readonly first: number; readonly second: number } {
+  const [less, here, more] = [loss(value - STEP), loss(value), loss(value + STEP)];
+  return {
+    first: (more - less) / (2 * STEP),
+    second: Math.max(LEAST_CURVATURE, (more - 2 * here + less) / STEP ** 2),
+  };
+}
+
+/** Slope and curvature of the badness. */
 function derivatives(
   spreads: readonly number[],
   at: readonly number[],
   observed: readonly Observed[],
-  valueAt: (own: Observed, at: readonly number[]) => number,
+  valueOf: (own: Observed, at: readonly number[]) => number,
 ): { readonly gradient: number[]; readonly curvature: Matrix } {
   const gradient = at.map((own, place) => own / spreads[place]! ** 2);
   const curvature = Matrix.diag(spreads.map((spread) => 1 / spread ** 2));
   for (const own of observed) {
-    const value = valueAt(own, at);
-    const [less, here, more] = [own.loss(value - STEP), own.loss(value), own.loss(value + STEP)];
-    const first = (more - less) / (2 * STEP);
-    const second = Math.max(LEAST_CURVATURE, (more - 2 * here + less) / STEP ** 2);
+    const { first, second } = bentAt(own.loss, valueOf(own, at));
     for (const [row, rowSlope] of own.slopes) {
       gradient[row]! += first * rowSlope;
       for (const [column, columnSlope] of own.slopes)

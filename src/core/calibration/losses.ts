@@ -19,14 +19,11 @@ function cumulativeT(t: number): number {
 
 const minusLog = (likelihood: number): number => -Math.log(Math.max(LEAST_LIKELIHOOD, likelihood));
 
-/** A measured value: heavy tails. */
+/** A value that was measured or told: heavy tails, so that one that is quite wrong does not rule. */
 export const near =
   (measured: number, scale: number): Loss =>
   (value) =>
     ((DEGREES_OF_FREEDOM + 1) / 2) * Math.log1p(((value - measured) / scale) ** 2 / DEGREES_OF_FREEDOM);
-
-/** A time that was told: heavy tails, so that one that is quite wrong does not rule. */
-export const atMinute = (minutes: number, scale: number): Loss => near(Math.log(minutes), scale);
 
 /** It was not cold by then. */
 export const laterThan =

@@ -1,6 +1,6 @@
 import { traitsOf, wornAsLearnt, type Learnt } from "../outing";
 import { NO_CHANCE } from "../range";
-import type { ToldSit } from "./calibrate";
+import type { ToldSit } from "./fit-logbook";
 import { SitAgain, type SitMeasures } from "./sit-measures";
 
 /** A note that stays far from all that was learnt, itself among it: something was other than told. */

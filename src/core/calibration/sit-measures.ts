@@ -15,6 +15,7 @@ export type SitMeasures = {
   readonly fingersC: number;
 };
 export type Measure = keyof SitMeasures;
+export const MEASURES: readonly Measure[] = ["lnToes", "lnFingers", "lnBody", "toesC", "fingersC"];
 
 /** How far past its end a sit is looked at for what was not felt on it, min, and the longest that is simulated (assumptions). */
 const PAST_END_MINUTES = 180;

@@ -1,7 +1,7 @@
 import { seededRandom } from "../numeric";
 import { AS_READ, NOBODY_IN_PARTICULAR, traitsOf, wornAsLearnt, type Learnt } from "../outing";
 import { drawnFrom, NO_CHANCE } from "../range";
-import type { ToldSit } from "./calibrate";
+import type { ToldSit } from "./fit-logbook";
 import { SitAgain, type SitMeasures } from "./sit-measures";
 
 const LEARNT_PARTS = ["toes", "fingers", "body"] as const;

@@ -38,6 +38,8 @@ export type Learnt = {
   readonly root: readonly (readonly number[])[];
   /** How many notes it is learnt from. */
   readonly notes: number;
+  /** The model's own error, natural logarithm of minutes, where these notes show it to be larger than it usually is. */
+  readonly modelSpread?: number | undefined;
 };
 
 /** How sure an unknown is: its standard deviation. @param place among the unknowns */

@@ -1,4 +1,4 @@
-import { runToEnd, seededRandom, type Steps } from "../numeric";
+import { normal, runToEnd, seededRandom, type Steps } from "../numeric";
 import { isExtrapolated, type Outing } from "../outing";
 import { natureOf, simulateOneSit, simulateSitMinutes, type SimulationOptions } from "../simulation";
 import { type Crossing, type LevelVerdict, leastMinutesStill } from "../limits";
@@ -7,6 +7,7 @@ import { addCurves, bandsOf, type MemberCurves, type RangeBands } from "./bands"
 import { ClothesWithLabelErrors } from "./label-errors";
 import { LearntMembers } from "./learnt-members";
 import { drawVariation, type Variation } from "./variation";
+import { CHANCE_SPREAD } from "./unknowns";
 import { varyOuting } from "./vary-outing";
 
 /** Minutes still that may be longer than was simulated. */
@@ -31,6 +32,8 @@ export type MinutesRange = {
 
 export const RANGE_MEMBERS = 64;
 const RANGE_SEED = 1;
+/** Of the model's own error where notes showed it to be larger: a stream of its own, so that nothing else moves. */
+const MODEL_ERROR_SEED = 3;
 export const LOW_SHARE = 0.1;
 const MIDDLE_SHARE = 0.5;
 
@@ -87,6 +90,26 @@ function widened(range: RangeBounds): RangeBounds {
   return { ...range, low: away(low), high: away(high) };
 }
 
+/**
+ * What the model is off by beyond what it usually is, where somebody's notes showed that: of each member's minutes. The
+ * spread of people and clothes stands for the usual.
+ */
+class ModelErrors {
+  private readonly random = seededRandom(MODEL_ERROR_SEED);
+  private readonly deviations: number[] = [];
+  private readonly spread: number;
+
+  constructor(modelSpread: number = CHANCE_SPREAD.lnModel) {
+    this.spread = Math.sqrt(Math.max(0, modelSpread ** 2 - CHANCE_SPREAD.lnModel ** 2));
+  }
+
+  on(member: number, answer: MemberAnswer): MemberAnswer {
+    if (this.spread === 0 || answer.kind === "longerThan") return answer;
+    while (this.deviations.length <= member) this.deviations.push(normal(this.random));
+    return { ...answer, minutes: Math.round(answer.minutes * Math.exp(this.spread * this.deviations[member]!)) };
+  }
+}
+
 /** Some of the members of a range, simulated: their answers and curves. */
 export type RangeMembers = { readonly answers: readonly MemberAnswer[]; readonly curves: MemberCurves };
 
@@ -100,6 +123,7 @@ export class RangeInParts {
   private readonly variations: Variation[] = [];
   private readonly clothes: ClothesWithLabelErrors;
   private readonly learnt: LearntMembers | null;
+  private readonly modelErrors: ModelErrors;
 
   /**
    * @param sit place of the sit among the outing's sits
@@ -113,6 +137,7 @@ export class RangeInParts {
   ) {
     this.clothes = new ClothesWithLabelErrors(outing);
     this.learnt = LearntMembers.of(this.clothes.outing);
+    this.modelErrors = new ModelErrors(outing.person.learnt?.modelSpread);
   }
 
   /** Members draw in turn from one stream, whatever the order they are asked in. */
@@ -131,7 +156,7 @@ export class RangeInParts {
     for (let member = from; member < to; member++) {
       const { sits, series } = simulateSitMinutes(...this.member(member));
       addCurves(curves, series);
-      answers.push(answerOf(sits[this.sit]!));
+      answers.push(this.modelErrors.on(member, answerOf(sits[this.sit]!)));
       yield;
     }
     return { answers, curves };
@@ -142,7 +167,7 @@ export class RangeInParts {
     const answers: MemberAnswer[] = [];
     for (let member = from; member < to; member++) {
       const [outing, options] = this.member(member);
-      answers.push(answerOf(simulateOneSit(outing, this.sit, options)));
+      answers.push(this.modelErrors.on(member, answerOf(simulateOneSit(outing, this.sit, options))));
       yield;
     }
     return answers;

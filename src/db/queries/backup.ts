@@ -2,7 +2,7 @@ import { and, asc, eq, inArray, ne, sql } from "drizzle-orm";
 import { batches } from "../../core/numeric/index";
 import { oneSnapshot, type Connection, type Database } from "../connect";
 import { liveReading, liveSit } from "../live-schema";
-import { logbookNote } from "../logbook-schema";
+import { logbookNote, logbookPhoto } from "../logbook-schema";
 import {
   hourOfWeather,
   outfit,
@@ -100,6 +100,10 @@ export async function readOutingsWhole(connection: Connection, ownerId: string, 
     .select()
     .from(logbookNote)
     .where(and(eq(logbookNote.ownerId, ownerId), inArray(logbookNote.outingId, ids)));
+  const pictures = await connection
+    .select()
+    .from(logbookPhoto)
+    .where(and(eq(logbookPhoto.ownerId, ownerId), inArray(logbookPhoto.outingId, ids)));
   const sits = await connection
     .select()
     .from(liveSit)
@@ -113,6 +117,7 @@ export async function readOutingsWhole(connection: Connection, ownerId: string, 
     sits: byOuting(sits),
     readings: byOuting(readings),
     notes: byOuting(notes),
+    pictures: byOuting(pictures),
     weather: byOuting(weather),
     phases: byOuting(phases),
     wearings: byOuting(wearings),
@@ -125,6 +130,7 @@ export async function readOutingsWhole(connection: Connection, ownerId: string, 
     wearings: of.wearings(head.id),
     commands: of.commands(head.id),
     note: of.notes(head.id)[0] ?? null,
+    notePhoto: of.pictures(head.id)[0]?.jpeg ?? null,
     live: of.sits(head.id)[0] ?? null,
     readings: of.readings(head.id),
   }));
@@ -132,7 +138,7 @@ export async function readOutingsWhole(connection: Connection, ownerId: string, 
 export type WholeOuting = Awaited<ReturnType<typeof readOutingsWhole>>[number];
 
 const OWNED = { person, place, piece, outfit, outing };
-const CONTENTS = { hourOfWeather, phase, wearing, sheetCommand, logbookNote, liveSit, liveReading };
+const CONTENTS = { hourOfWeather, phase, wearing, sheetCommand, logbookNote, logbookPhoto, liveSit, liveReading };
 type New<Table extends { $inferInsert: object }> = Omit<Table["$inferInsert"], "ownerId">;
 
 /** So many rows are sent to the database at once: an outing's hours have ten values each, and 65,535 are the most. */

@@ -1,5 +1,6 @@
 import { and, asc, countDistinct, eq, inArray, isNull, sql } from "drizzle-orm";
 import type { Connection } from "../connect";
+import { logbookNote } from "../logbook-schema";
 import { outing, piece, piecePhoto, wearing } from "../schema";
 import { raiseVersion } from "./raise-version";
 import type { Replaced } from "./replace-outing";
@@ -7,13 +8,16 @@ import { clearVerdictsOfPieces } from "./verdict";
 
 type Row = typeof piece.$inferSelect;
 
-/** Every piece of a person, also retired and deleted ones, with the number of outings it is worn in and of those begun; removed ones do not count. */
+/** Every piece of a person, also retired and deleted ones, with the number of outings it is worn in, and of those that began or stand in the logbook; removed ones do not count. */
 export async function readKit(connection: Connection, ownerId: string, personId: string) {
   return connection
     .select({
       piece,
       outings: countDistinct(outing.id),
-      wears: sql<number>`count(distinct ${outing.id}) filter (where ${outing.startsAt} < now())`.mapWith(Number),
+      wears:
+        sql<number>`count(distinct ${outing.id}) filter (where ${outing.startsAt} < now() or ${logbookNote.outingId} is not null)`.mapWith(
+          Number,
+        ),
       hasPhoto: sql<boolean>`bool_or(${piecePhoto.pieceId} is not null)`,
     })
     .from(piece)
@@ -22,6 +26,7 @@ export async function readKit(connection: Connection, ownerId: string, personId:
       outing,
       and(eq(outing.ownerId, wearing.ownerId), eq(outing.id, wearing.outingId), isNull(outing.removedAt)),
     )
+    .leftJoin(logbookNote, and(eq(logbookNote.ownerId, outing.ownerId), eq(logbookNote.outingId, outing.id)))
     .leftJoin(piecePhoto, and(eq(piecePhoto.ownerId, piece.ownerId), eq(piecePhoto.pieceId, piece.id)))
     .where(and(eq(piece.ownerId, ownerId), eq(piece.personId, personId)))
     .groupBy(piece.ownerId, piece.id)

@@ -1,6 +1,6 @@
 import { and, desc, eq, isNull, sql } from "drizzle-orm";
 import type { Connection } from "../connect";
-import { logbookNote } from "../logbook-schema";
+import { logbookNote, logbookPhoto } from "../logbook-schema";
 import { outing, person, place } from "../schema";
 
 export type NoteRow = typeof logbookNote.$inferSelect;
@@ -27,6 +27,53 @@ export async function keepNote(
     });
 }
 
+/** Keeps what the newest model says of the outing as it was. */
+export const keepToday = (
+  connection: Connection,
+  ownerId: string,
+  outingId: string,
+  today: Pick<NoteRow, "todayVerdict" | "todayModelVersion">,
+) => connection.update(logbookNote).set(today).where(isNoteOf(ownerId, outingId));
+
+const isPhotoOf = (ownerId: string, outingId: string) =>
+  and(eq(logbookPhoto.ownerId, ownerId), eq(logbookPhoto.outingId, outingId));
+
+/** Keeps a picture with a note, which has to be there, or takes it away. @param jpeg `null`: none */
+export async function keepNotePhoto(
+  connection: Connection,
+  ownerId: string,
+  outingId: string,
+  jpeg: Buffer | null,
+): Promise<void> {
+  if (jpeg === null) await connection.delete(logbookPhoto).where(isPhotoOf(ownerId, outingId));
+  else
+    await connection
+      .insert(logbookPhoto)
+      .values({ ownerId, outingId, jpeg })
+      .onConflictDoUpdate({
+        target: [logbookPhoto.ownerId, logbookPhoto.outingId],
+        set: { jpeg, updatedAt: sql`now()` },
+      });
+}
+
+/** @returns the picture, or `null` where there is none */
+export async function readNotePhoto(connection: Connection, ownerId: string, outingId: string): Promise<Buffer | null> {
+  const [found] = await connection
+    .select({ jpeg: logbookPhoto.jpeg })
+    .from(logbookPhoto)
+    .where(isPhotoOf(ownerId, outingId));
+  return found?.jpeg ?? null;
+}
+
+/** Starts of a person's outings: what is brought in twice is known by them. */
+export async function startsOfPerson(connection: Connection, ownerId: string, personId: string): Promise<Date[]> {
+  const rows = await connection
+    .select({ startsAt: outing.startsAt })
+    .from(outing)
+    .where(and(eq(outing.ownerId, ownerId), eq(outing.personId, personId), isNull(outing.removedAt)));
+  return rows.map(({ startsAt }) => startsAt);
+}
+
 /** @returns whether it was there */
 export async function forgetNote(connection: Connection, ownerId: string, outingId: string): Promise<boolean> {
   const gone = await connection
@@ -36,11 +83,17 @@ export async function forgetNote(connection: Connection, ownerId: string, outing
   return gone.length > 0;
 }
 
-/** Every note of an owner with its outing, the latest sit first; those of removed outings are not listed. */
-export const listNotes = (connection: Connection, ownerId: string) =>
+const isListed = (ownerId: string) => and(eq(logbookNote.ownerId, ownerId), isNull(outing.removedAt));
+
+/**
+ * Every note of an owner with its outing, the latest sit first; those of removed outings are not listed.
+ * @param outingId of that one alone
+ */
+export const listNotes = (connection: Connection, ownerId: string, outingId?: string) =>
   connection
     .select({
       note: logbookNote,
+      hasPhoto: sql<boolean>`exists (select from ${logbookPhoto} where ${logbookPhoto.ownerId} = ${logbookNote.ownerId} and ${logbookPhoto.outingId} = ${logbookNote.outingId})`,
       outing: { name: outing.name, invented: outing.invented, startsAt: outing.startsAt },
       person: { id: person.id, name: person.name },
       place: { name: place.name, timeZone: place.timeZone },
@@ -49,5 +102,5 @@ export const listNotes = (connection: Connection, ownerId: string) =>
     .innerJoin(outing, and(eq(outing.ownerId, logbookNote.ownerId), eq(outing.id, logbookNote.outingId)))
     .innerJoin(person, and(eq(person.ownerId, outing.ownerId), eq(person.id, outing.personId)))
     .innerJoin(place, and(eq(place.ownerId, outing.ownerId), eq(place.id, outing.placeId)))
-    .where(and(eq(logbookNote.ownerId, ownerId), isNull(outing.removedAt)))
+    .where(outingId === undefined ? isListed(ownerId) : and(isListed(ownerId), eq(logbookNote.outingId, outingId)))
     .orderBy(desc(outing.startsAt));

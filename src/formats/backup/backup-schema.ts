@@ -54,23 +54,24 @@ const placeSchema = z.strictObject({
   setting: settingSchema,
   retired: z.boolean().default(false),
 });
+/** JPEG, base64. */
+const photoSchema = z
+  .base64()
+  .max(MOST_PHOTO_LETTERS)
+  .refine((letters) => letters.startsWith(JPEG_START), m.isNoJpegPicture)
+  .refine(
+    (letters) => bytesOf(letters) >= OUTING_RANGE.photoBytes[0] && bytesOf(letters) <= OUTING_RANGE.photoBytes[1],
+    m.holdsToBytes({ photoBytes: OUTING_RANGE.photoBytes[0], photoBytes2: OUTING_RANGE.photoBytes[1] }),
+  )
+  .nullable()
+  .default(null);
 const pieceSchema = z
   .strictObject({
     id,
     personId: id,
     ...pieceShape,
     status: z.enum(PIECE_STATUSES),
-    /** JPEG, base64. */
-    photo: z
-      .base64()
-      .max(MOST_PHOTO_LETTERS)
-      .refine((letters) => letters.startsWith(JPEG_START), m.isNoJpegPicture)
-      .refine(
-        (letters) => bytesOf(letters) >= OUTING_RANGE.photoBytes[0] && bytesOf(letters) <= OUTING_RANGE.photoBytes[1],
-        m.holdsToBytes({ photoBytes: OUTING_RANGE.photoBytes[0], photoBytes2: OUTING_RANGE.photoBytes[1] }),
-      )
-      .nullable()
-      .default(null),
+    photo: photoSchema,
   })
   .refine(isPriceWhole, PRICE_PROBLEM);
 const outfitSchema = z.strictObject({ id, personId: id, name: nameSchema, wearings: outfitWearingsSchema });
@@ -79,6 +80,7 @@ const noteSchema = z.strictObject({
   file: outingFileSchema,
   verdict: verdictLineSchema.nullable(),
   modelVersion: z.string().max(MOST_NAME).nullable(),
+  photo: photoSchema,
 });
 const liveSchema = z.strictObject({
   beganAt: instant,

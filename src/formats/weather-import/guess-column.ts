@@ -32,6 +32,15 @@ const WIND_UNITS: readonly (readonly [WindUnit, RegExp])[] = [
 const found = <Unit>(units: readonly (readonly [Unit, RegExp])[], text: string): Unit | null =>
   units.find(([, pattern]) => pattern.test(text))?.[0] ?? null;
 
+/** The unit a head names, if it is one a person may choose. */
+export function unitInHead(quantity: "temperature", head: string): TemperatureUnit | null;
+export function unitInHead(quantity: "wind", head: string): WindUnit | null;
+export function unitInHead(quantity: "temperature" | "wind", head: string): TemperatureUnit | WindUnit | null {
+  if (quantity === "wind") return found(WIND_UNITS, folded(head));
+  const own = found(TEMPERATURE_UNITS, folded(head));
+  return own === "K" ? null : own;
+}
+
 const WIND_COLUMN = { "m/s": "windMPerS", "km/h": "windKmPerH", mph: "windMph", kn: "windKn" } as const;
 const AIR_COLUMN = { C: "airC", F: "airF", K: "airK" } as const;
 const DEW_COLUMN = { C: "dewC", F: "dewF", K: "dewK" } as const;

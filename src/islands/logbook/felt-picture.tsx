@@ -1,21 +1,26 @@
 import * as m from "@/messages";
 import { feltChart, type FeltPoint } from "@/charts/felt-chart";
 import { durationText } from "@/formats/display/time";
-import type { LogbookEntry } from "@/formats/wire/logbook/logbook-view";
+import { saidOf, type LogbookEntry } from "@/formats/wire/logbook/logbook-view";
 
 const SIZE = { width: 416, height: 330 };
 const FRAME = { left: 58, right: 404, top: 12, bottom: 282 };
 /** The axis is named under it. */
 const NAME_Y = 322;
 
-const pointOf = ({ predicted, felt }: LogbookEntry): FeltPoint | null =>
-  predicted && {
-    predictedMinutes: predicted.minutesStill,
-    lowMinutes: predicted.lowMinutes ?? predicted.minutesStill,
-    // Later than was looked at: as far as the picture goes.
-    highMinutes: predicted.lowMinutes === null ? predicted.minutesStill : (predicted.highMinutes ?? Infinity),
-    feltMinutes: felt.minutes,
-  };
+const pointOf = (entry: LogbookEntry): FeltPoint | null => {
+  const { felt } = entry;
+  const predicted = saidOf(entry);
+  return (
+    predicted && {
+      predictedMinutes: predicted.minutesStill,
+      lowMinutes: predicted.lowMinutes ?? predicted.minutesStill,
+      // Later than was looked at: as far as the picture goes.
+      highMinutes: predicted.lowMinutes === null ? predicted.minutesStill : (predicted.highMinutes ?? Infinity),
+      feltMinutes: felt.minutes,
+    }
+  );
+};
 
 /**
  * Predicted over felt. Who got up for the cold is a full mark: their minutes are those of the limit. Who got up for something

@@ -1,16 +1,18 @@
 import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
-import type { LearntShare } from "@/core/calibration";
+import { LEAST_TIMES, type CheckedTime, type ExpectedNarrowing } from "@/core/calibration";
 import { standardDeviationOf, TRAITS, traitsOf } from "@/core/outing";
 import { TRAIT_SPREAD } from "@/core/range";
 import { plainNumber } from "@/formats/display/numbers";
 import { durationText } from "@/formats/display/time";
 import {
-  LEARNT_PART_WORDS,
   TRAIT_WORDS,
+  WAY_WORDS,
+  factorOfEightInTen,
   learntRangeWords,
   learntShareWords,
+  percentOf,
 } from "@/formats/display/words/logbook-words";
 import { $learnt, computeLearnt, type LearntState } from "@/stores/logbook/learnt";
 
@@ -40,7 +42,11 @@ export function Learnt({ personId, personName }: Props) {
   );
 }
 
-function Found({ state: { learnt, shares, next, odd } }: { readonly state: Extract<LearntState, { kind: "found" }> }) {
+function Found({
+  state: { learnt, shares, next, odd, times, narrowing },
+}: {
+  readonly state: Extract<LearntState, { kind: "found" }>;
+}) {
   return (
     <>
       <p className="max-w-prose text-sm">{m.learntSays({ notes: learnt.notes })}</p>
@@ -49,7 +55,9 @@ function Found({ state: { learnt, shares, next, odd } }: { readonly state: Extra
           <li key={share.part}>{learntShareWords(share)}</li>
         ))}
       </ul>
-      <p className="text-muted max-w-prose text-sm">{adviceWords(shares)}</p>
+      <p className="text-muted max-w-prose text-sm">{m.learntWhyUnknown}</p>
+      {narrowing && <WouldTeach narrowing={narrowing} />}
+      <Cover times={times} modelSpread={learnt.modelSpread ?? null} />
       {odd.map(({ sit, name, toldMinutes, expectedMinutes }) => (
         <p key={sit} className="border-accent max-w-prose border-l-4 px-3 text-sm">
           {m.learntOdd({ name, told: durationText(toldMinutes), expected: durationText(expectedMinutes) })}
@@ -102,13 +110,40 @@ function Found({ state: { learnt, shares, next, odd } }: { readonly state: Extra
   );
 }
 
-/** Wider than this, nothing is known yet: as much apart as a third sooner and half later. */
-const WIDE = 2;
+/** What would teach most of the next sit, by how narrow it would leave the minutes. */
+function WouldTeach({ narrowing: { now, after } }: { readonly narrowing: ExpectedNarrowing }) {
+  return (
+    <>
+      <h3 className="font-semibold">{m.learntWouldTeach}</h3>
+      <p className="max-w-prose text-sm">{m.learntKnownNow({ factor: factorOfEightInTen(now) })}</p>
+      <ul data-testid="would-teach">
+        {after.map(({ way, spread }) => (
+          <li key={way}>{m.learntKnownAfter({ way: WAY_WORDS[way], factor: factorOfEightInTen(spread) })}</li>
+        ))}
+      </ul>
+    </>
+  );
+}
 
-/** What would teach most: what is known least of the parts that matter. */
-function adviceWords(shares: readonly LearntShare[]): string {
-  const widest = shares.reduce((one, other) => (other.high / other.low > one.high / one.low ? other : one));
-  return widest.high / widest.low > WIDE
-    ? m.learntWouldTeach({ part: LEARNT_PART_WORDS[widest.part] })
-    : m.learntWhyUnknown;
+/** How often told times lay where the other notes say they would. */
+function Cover({
+  times,
+  modelSpread,
+}: {
+  readonly times: readonly CheckedTime[];
+  readonly modelSpread: number | null;
+}) {
+  const held = times.filter(({ holds }) => holds).length;
+  if (times.length < LEAST_TIMES)
+    return (
+      <p className="text-muted max-w-prose text-sm">
+        {m.learntTooFewToCheck({ times: times.length, least: LEAST_TIMES })}
+      </p>
+    );
+  return (
+    <p className="max-w-prose text-sm" data-testid="learnt-cover">
+      {m.learntCover({ held, times: times.length })}{" "}
+      {modelSpread !== null && m.learntModelRaised({ percent: percentOf(modelSpread) })}
+    </p>
+  );
 }

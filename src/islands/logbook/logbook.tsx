@@ -8,10 +8,12 @@ import { dateText, durationText } from "@/formats/display/time";
 import { feltWords } from "@/formats/display/words/logbook-words";
 import { verdictWords } from "@/formats/display/words/sheet-words";
 import { logbookCsv } from "@/formats/logbook/logbook-csv";
+import { localText } from "@/formats/local-time";
 import type { LogbookEntry } from "@/formats/wire/logbook/logbook-view";
 import type { VerdictLine } from "@/formats/wire/outing/outing-view";
 import { sendUnsent } from "@/stores/logbook/note";
 import { $preferences } from "@/stores/preferences";
+import { Chips } from "../fields/chips";
 import { ChoiceField } from "../fields/choice-field";
 import { TextField } from "../fields/text-field";
 import { guarded } from "../page/guarded";
@@ -20,10 +22,23 @@ import { saveFile } from "../page/save-file";
 import { useInitially } from "../page/use-initially";
 import { FeltPicture } from "./felt-picture";
 import { Learnt } from "./learnt";
+import { TemperaturePicture } from "./temperature-picture";
 
 type Props = { readonly entries: readonly LogbookEntry[]; readonly preferences: Preferences };
 
 const EVERYBODY = "";
+const EVERY_YEAR = "";
+const yearOf = ({ startsAt, timeZone }: LogbookEntry): string => localText(startsAt, timeZone).slice(0, 4);
+
+/** "31 h, the coldest at −22 °C". */
+function inSum(entries: readonly LogbookEntry[]): string {
+  if (entries.length === 0) return "";
+  const coldest = Math.min(...entries.map(({ airTemperatureC }) => airTemperatureC));
+  return m.logbookInSum({
+    hours: durationText(entries.reduce((sum, { felt }) => sum + felt.minutes, 0)),
+    coldest: quantityText("temperature", coldest, 0),
+  });
+}
 
 /** Whether an entry holds a text: in its names, what was worn, what was written. */
 function holds({ name, placeName, personName, pieces, felt }: LogbookEntry, text: string): boolean {
@@ -44,6 +59,8 @@ function Logbook({ entries, preferences }: Props) {
   useInitially(() => $preferences.set(preferences));
   const [person, setPerson] = useState(EVERYBODY);
   const [text, setText] = useState("");
+  const [year, setYear] = useState(EVERY_YEAR);
+  const [picture, setPicture] = useState<"felt" | "temperature">("felt");
   useEffect(() => {
     void sendUnsent(window.localStorage).then((sent) => {
       if (sent > 0) window.location.reload();
@@ -51,7 +68,13 @@ function Logbook({ entries, preferences }: Props) {
   }, []);
   const people = [...new Map(entries.map(({ personId, personName }) => [personId, personName]))];
   const learntOf = people.find(([id]) => people.length === 1 || id === person);
-  const shown = entries.filter((entry) => (person === EVERYBODY || entry.personId === person) && holds(entry, text));
+  const years = [...new Set(entries.map(yearOf))];
+  const shown = entries.filter(
+    (entry) =>
+      (person === EVERYBODY || entry.personId === person) &&
+      (year === EVERY_YEAR || yearOf(entry) === year) &&
+      holds(entry, text),
+  );
   return (
     <OnceAlive>
       <div className="no-print flex flex-wrap items-end gap-4">
@@ -63,6 +86,14 @@ function Logbook({ entries, preferences }: Props) {
             onChange={setPerson}
           />
         )}
+        {years.length > 1 && (
+          <ChoiceField
+            label={m.logbookYear}
+            value={year}
+            options={[[EVERY_YEAR, m.logbookEveryYear] as const, ...years.map((own) => [own, own] as const)]}
+            onChange={setYear}
+          />
+        )}
         <TextField label={m.logbookSearch} value={text} onChange={setText} />
         <button
           type="button"
@@ -72,12 +103,29 @@ function Logbook({ entries, preferences }: Props) {
         >
           {m.logbookCsv}
         </button>
+        <button type="button" className="press" disabled={shown.length === 0} onClick={() => window.print()}>
+          {m.logbookPrint}
+        </button>
+        <a className="press" href="/logbook/bring">
+          {m.sitsBring}
+        </a>
       </div>
       <p role="status" className="text-muted py-2 text-sm">
-        {m.logbookShown({ shown: shown.length, all: entries.length })}
+        {m.logbookShown({ shown: shown.length, all: entries.length })} {inSum(shown)}
       </p>
       <div className="grid gap-6 lg:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
-        <FeltPicture entries={shown} />
+        <div className="flex flex-col gap-2">
+          <Chips
+            label={m.logbookPicture}
+            value={picture}
+            options={[
+              ["felt", m.logbookPictureFelt],
+              ["temperature", m.logbookPictureTemperature],
+            ]}
+            onChange={(own) => setPicture(own === "temperature" ? own : "felt")}
+          />
+          {picture === "felt" ? <FeltPicture entries={shown} /> : <TemperaturePicture entries={shown} />}
+        </div>
         <div className="flex flex-col gap-6">
           {learntOf ? (
             <Learnt personId={learntOf[0]} personName={learntOf[1]} />
@@ -126,15 +174,37 @@ function Sits({ entries }: { readonly entries: readonly LogbookEntry[] }) {
                 {quantityText("temperature", entry.airTemperatureC, 0)}, {quantityText("wind", entry.windMPerS, 0)}
               </td>
               <td className="p-1 max-sm:block">
-                {entry.predicted ? verdictWords(entry.predicted) : m.logbookNoPrediction}
-                <Range of={entry.predicted} />
+                <Predicted entry={entry} />
               </td>
-              <td className="p-1 max-sm:block">{feltWords(entry.felt)}</td>
+              <td className="p-1 max-sm:block">
+                {feltWords(entry.felt)}
+                {entry.hasPhoto && <span className="text-muted"> · {m.notePhotoThere}</span>}
+              </td>
             </tr>
           ))}
         </tbody>
       </table>
     </div>
+  );
+}
+
+/** As it was predicted then; of a sit that was brought in, what the model says of it now. */
+function Predicted({ entry: { predicted, today } }: { readonly entry: LogbookEntry }) {
+  if (predicted)
+    return (
+      <>
+        {verdictWords(predicted)}
+        <Range of={predicted} />
+      </>
+    );
+  if (!today) return m.pastSitAsking;
+  if (!today.verdict) return m.logbookNoPrediction;
+  return (
+    <>
+      {verdictWords(today.verdict)}
+      <Range of={today.verdict} />
+      <span className="text-muted block">{m.logbookAfterwards}</span>
+    </>
   );
 }
 

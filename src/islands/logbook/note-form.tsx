@@ -15,6 +15,8 @@ import type { Preferences } from "@/formats/display/preferences";
 import { dateText, clockText } from "@/formats/display/time";
 import { DAMP_WORDS, ENDING_WORDS, FELT_PART_WORDS, VOTE_WORDS } from "@/formats/display/words/logbook-words";
 import { verdictWords } from "@/formats/display/words/sheet-words";
+import type { OutingFile } from "@/formats/outing-file/schema/outing-schema";
+import type { LogbookEntry } from "@/formats/wire/logbook/logbook-view";
 import type { OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
 import { forgetNote, sendUnsent, tellNote, unsentNotes } from "@/stores/logbook/note";
 import { messageOf } from "@/stores/message-of";
@@ -24,12 +26,14 @@ import { NumberField } from "../fields/number-field";
 import { guarded } from "../page/guarded";
 import { OnceAlive } from "../page/once-alive";
 import { useInitially } from "../page/use-initially";
+import { NotePhoto } from "./note-photo";
+import { PastSit } from "./past-sit";
 
 type Props = {
   readonly view: OutingView;
   readonly verdict: VerdictLine | null;
-  /** As it was told before; `null` the first time. */
-  readonly told: Felt | null;
+  /** As it was told before, with the outing as it was then; `null` the first time. */
+  readonly told: { readonly entry: LogbookEntry; readonly file: OutingFile } | null;
   readonly preferences: Preferences;
 };
 
@@ -39,8 +43,9 @@ const STEP_MINUTES = 5;
 type Told = { readonly words: string; readonly isProblem: boolean };
 
 /** After the sit: how long, what got cold, what else; one figure is enough, by buttons for gloves. */
-function NoteForm({ view, verdict, told: before, preferences }: Props) {
+function NoteForm({ view, verdict, told: toldBefore, preferences }: Props) {
   useInitially(() => $preferences.set(preferences));
+  const before = toldBefore?.entry.felt ?? null;
   const [minutes, setMinutes] = useState<number | null>(before?.minutes ?? null);
   const [felt, setFelt] = useState<Omit<Felt, "minutes">>(before ?? NOTHING_SAID);
   const [told, setTold] = useState<Told | null>(null);
@@ -190,6 +195,8 @@ function NoteForm({ view, verdict, told: before, preferences }: Props) {
           </p>
         </div>
       </form>
+      {isKept && <NotePhoto outingId={view.id} hasPhoto={toldBefore?.entry.hasPhoto ?? false} />}
+      {isKept && toldBefore && <PastSit {...toldBefore} />}
     </OnceAlive>
   );
 }

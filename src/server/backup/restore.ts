@@ -66,7 +66,19 @@ async function addWhole(transaction: Connection, ownerId: string, outings: reado
     transaction,
     ownerId,
     "logbookNote",
-    outings.flatMap(({ id: outingId, note }) => (note ? [{ outingId, ...note }] : [])),
+    outings.flatMap(({ id: outingId, note }) => {
+      if (!note) return [];
+      const { photo: _photo, ...kept } = note;
+      return [{ outingId, ...kept }];
+    }),
+  );
+  await addContents(
+    transaction,
+    ownerId,
+    "logbookPhoto",
+    outings.flatMap(({ id: outingId, note }) =>
+      note && note.photo !== null ? [{ outingId, jpeg: Buffer.from(note.photo, "base64") }] : [],
+    ),
   );
   const sits = outings.flatMap(({ id: outingId, live }) => (live ? [{ outingId, ...live }] : []));
   await addContents(

@@ -84,7 +84,8 @@ export class BackupRows {
     }));
   }
 
-  outing({ head, weather, phases, wearings, commands, note, live, readings }: WholeOuting): RowOf<"outing"> | null {
+  outing(whole: WholeOuting): RowOf<"outing"> | null {
+    const { head, weather, phases, wearings, commands, note, notePhoto, live, readings } = whole;
     const { id, name, personId, placeId } = head;
     if (!this.known.person.has(personId)) return this.missing("outing", name, m.itsPersonIsLeftOut);
     if (!this.known.place.has(placeId)) return this.missing("outing", name, m.itsPlaceIsLeftOut);
@@ -112,7 +113,7 @@ export class BackupRows {
       wearings: kept.map((row) => toWearing(row, name)),
       commands: history.commands,
       done: history.done,
-      note: note && this.note(note, name),
+      note: note && this.note(note, notePhoto, name),
       live: live && this.live(live, readings, name),
     }));
     if (!written) return null;
@@ -123,13 +124,14 @@ export class BackupRows {
   }
 
   /** What was felt; an outing is whole without it. */
-  private note(row: NonNullable<WholeOuting["note"]>, name: string): unknown {
+  private note(row: NonNullable<WholeOuting["note"]>, jpeg: Buffer | null, name: string): unknown {
     try {
       return {
         felt: readFelt(row.felt, name),
         file: readOutingFile(row.file, name),
         verdict: readVerdict(row.verdict),
         modelVersion: row.modelVersion,
+        photo: jpeg?.toString("base64") ?? null,
       };
     } catch (error) {
       if (!(error instanceof AppError)) throw error;

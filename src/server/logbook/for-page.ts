@@ -1,11 +1,12 @@
-import type { Felt } from "@/core/logbook";
+import type { OutingFile } from "@/formats/outing-file/schema/outing-schema";
 import type { LogbookEntry } from "@/formats/wire/logbook/logbook-view";
 import type { OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
 import { LOCAL_OWNER_ID } from "../access";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
 import { openWithFigures, outingLines } from "../outings/outings";
-import { logbookOf, noteOf } from "./logbook";
+import { entryWithFile, logbookOf } from "./logbook";
+import { restate } from "./today";
 
 type Logbook = {
   readonly kind: "found";
@@ -18,6 +19,7 @@ type Logbook = {
 export async function logbookForPage(now: number): Promise<Logbook | Refused> {
   try {
     const entries = await logbookOf(database(), LOCAL_OWNER_ID);
+    for (const { outingId, today } of entries) if (today === null) restate(database(), LOCAL_OWNER_ID, outingId);
     const told = new Set(entries.map(({ outingId }) => outingId));
     const lines = await outingLines(database(), LOCAL_OWNER_ID);
     const untold = lines.filter(({ id, startsAt }) => !told.has(id) && Date.parse(startsAt) < now).reverse();
@@ -31,14 +33,17 @@ type AfterSit = {
   readonly kind: "found";
   readonly view: OutingView;
   readonly verdict: VerdictLine | null;
-  readonly felt: Felt | null;
+  /** As it was told, with the outing as it was then; `null` where nobody has told. */
+  readonly told: { readonly entry: LogbookEntry; readonly file: OutingFile } | null;
 };
 
 /** An outing, and what was felt on it if that was told. */
 export async function afterSitForPage(outingId: string): Promise<AfterSit | Refused> {
   try {
     const { view, verdict } = await openWithFigures(database(), LOCAL_OWNER_ID, outingId);
-    return { kind: "found", view, verdict, felt: await noteOf(database(), LOCAL_OWNER_ID, outingId) };
+    const told = await entryWithFile(database(), LOCAL_OWNER_ID, outingId);
+    if (told && told.entry.today === null) restate(database(), LOCAL_OWNER_ID, outingId);
+    return { kind: "found", view, verdict, told };
   } catch (error) {
     return refused(error);
   }

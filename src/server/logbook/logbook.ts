@@ -7,6 +7,7 @@ import { forgetNote, keepNote, listNotes, oneSnapshot, readNote, readOuting, typ
 import { fileOfOuting } from "@/formats/outing-file/file-of-outing";
 import { toOuting } from "@/formats/outing-file/to-outing";
 import type { feltSchema } from "@/formats/wire/logbook/felt-schema";
+import type { OutingFile } from "@/formats/outing-file/schema/outing-schema";
 import type { LogbookEntry } from "@/formats/wire/logbook/logbook-view";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import { AppError } from "../app-error";
@@ -18,7 +19,7 @@ import { readVerdict } from "../stored/stored-figures";
 
 type Note = Awaited<ReturnType<typeof listNotes>>[number];
 
-function entryOf({ note, outing, person, place }: Note): LogbookEntry {
+function entryOf({ note, hasPhoto, outing, person, place }: Note): LogbookEntry {
   const file = readOutingFile(note.file, outing.name);
   const frozen = toOuting(file);
   const { airTemperatureC, windMPerS } = new WeatherCourse(frozen.weather).at(sitSpans(frozen.phases)[0]!.fromMinute);
@@ -35,7 +36,8 @@ function entryOf({ note, outing, person, place }: Note): LogbookEntry {
     windMPerS,
     pieces: file.pieces.map((piece) => ({ id: piece.id, name: piece.name, lane: laneOf(piece) })),
     predicted: readVerdict(note.verdict),
-    modelVersion: note.modelVersion,
+    today: note.todayModelVersion === MODEL_VERSION ? { verdict: readVerdict(note.todayVerdict) } : null,
+    hasPhoto,
     felt: readFelt(note.felt, outing.name),
   };
 }
@@ -43,6 +45,16 @@ function entryOf({ note, outing, person, place }: Note): LogbookEntry {
 /** Every sit that was told of, the latest first. */
 export const logbookOf = async (database: Database, ownerId: string): Promise<LogbookEntry[]> =>
   (await listNotes(database, ownerId)).map(entryOf);
+
+/** One sit that was told of, with the outing as it was; `null` where nobody has told. */
+export async function entryWithFile(
+  database: Database,
+  ownerId: string,
+  outingId: string,
+): Promise<{ readonly entry: LogbookEntry; readonly file: OutingFile } | null> {
+  const [found] = await listNotes(database, ownerId, outingId);
+  return found ? { entry: entryOf(found), file: readOutingFile(found.note.file, found.outing.name) } : null;
+}
 
 /** What was felt on an outing; `null` where nobody has told yet. @throws {AppError} `not-found` */
 export async function noteOf(
@@ -56,7 +68,7 @@ export async function noteOf(
 }
 
 /** What is learnt from an outing must not be learnt in turn from what was learnt before. */
-const asIfNothingWereLearnt = (outing: Outing): Outing => {
+export const asIfNothingWereLearnt = (outing: Outing): Outing => {
   const { learnt: _learnt, ...person } = outing.person;
   return { ...outing, person };
 };

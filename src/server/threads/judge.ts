@@ -3,6 +3,8 @@ import { goOrStay, standardOpinion } from "@/core/opinion";
 import { simulateOuting } from "@/core/simulation";
 import type { Outing } from "@/core/outing";
 import { minutesRange } from "@/core/range";
+import type { OutingFile } from "@/formats/outing-file/schema/outing-schema";
+import { toOuting } from "@/formats/outing-file/to-outing";
 import type { OutingFigures } from "@/formats/wire/evening/field-card";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { verdictLine } from "@/formats/wire/outing/verdict-line";
@@ -31,9 +33,14 @@ function figuresOf(outing: Outing): OutingFigures {
 }
 
 /** Simulates a view and its range: a quarter of a second and more, for a thread of its own. */
-export function judge(view: OutingView): Judgement {
+export const judge = (view: OutingView): Judgement => judged(() => viewToOuting(view));
+
+/** The same of an outing as a file has it. */
+export const judgeFile = (file: OutingFile): Judgement => judged(() => toOuting(file));
+
+function judged(outingOf: () => Outing): Judgement {
   try {
-    return figuresOf(viewToOuting(view));
+    return figuresOf(outingOf());
   } catch (error) {
     if (error instanceof CoreError) return null;
     throw error;

@@ -4,6 +4,7 @@ import pLimit from "p-limit";
 import { Piscina } from "piscina";
 import type { StarterKitKey } from "@/core/starter-kit";
 import type { Learnt } from "@/core/outing";
+import type { OutingFile } from "@/formats/outing-file/schema/outing-schema";
 import type { ToldSitFile } from "@/formats/wire/logbook/logbook-view";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { AppError } from "../app-error";
@@ -55,6 +56,10 @@ export const judgeInThread = (view: OutingView): Promise<Judgement> =>
       return null;
     }
   });
+
+/** The same of a past sit as it was. */
+export const judgeFileInThread = (file: OutingFile): Promise<Judgement> =>
+  judging(async () => (await pool().run(file, { name: "judgeFile" })) as Judgement);
 
 /** Chooses a generic kit in a thread, when its turn comes. */
 export const chooseKitInThread = (view: OutingView): Promise<StarterKitKey | null> =>

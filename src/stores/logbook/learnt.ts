@@ -1,5 +1,5 @@
 import { atom } from "nanostores";
-import type { LearntShare, OddNote } from "@/core/calibration";
+import type { CheckedTime, ExpectedNarrowing, LearntShare, OddNote } from "@/core/calibration";
 import type { Learnt } from "@/core/outing";
 import type { RangeBounds } from "@/core/range";
 import type { OutingLine, OutingView } from "@/formats/wire/outing/outing-view";
@@ -26,6 +26,9 @@ export type LearntState =
       readonly next: readonly NextOuting[];
       /** Notes that stay far from the rest. */
       readonly odd: readonly (OddNote & { readonly name: string })[];
+      /** Told times, each against what the other notes say of it. */
+      readonly times: readonly CheckedTime[];
+      readonly narrowing: ExpectedNarrowing | null;
     };
 
 export const $learnt = atom<LearntState>({ kind: "computing" });
@@ -59,9 +62,9 @@ export async function computeLearnt(personId: string, now: number): Promise<void
     const sits = await toldSits(personId);
     const reply = await calibrateWorker().learn(sits);
     if (!reply.ok) return say({ kind: "failed", message: reply.message });
-    const { learnt, shares } = reply;
+    const { learnt, shares, times, narrowing } = reply;
     const odd = reply.odd.map((own) => ({ ...own, name: sits[own.sit]!.name }));
-    say({ kind: "found", learnt, shares, odd, next: await nextOutings(personId, now) });
+    say({ kind: "found", learnt, shares, odd, times, narrowing, next: await nextOutings(personId, now) });
   } catch (error) {
     say({ kind: "failed", message: messageOf(error) });
   }

@@ -1,8 +1,9 @@
 import * as m from "@/messages";
-import type { LearntPart, LearntShare } from "@/core/calibration";
+import type { LearntPart, LearntShare, WayToTell } from "@/core/calibration";
 import type { Trait } from "@/core/outing";
 import type { MinutesBound, RangeBounds } from "@/core/range";
 import type { DampAt, Ending, Felt, FeltPart, Vote } from "@/core/logbook";
+import { plainNumber } from "../numbers";
 import { durationText } from "../time";
 
 export const FELT_PART_WORDS: Readonly<Record<FeltPart, string>> = {
@@ -48,6 +49,22 @@ export const LEARNT_PART_WORDS: Readonly<Record<LearntPart, string>> = {
   fingers: m.fingers,
   body: m.logbookBody,
 };
+
+export const WAY_WORDS: Readonly<Record<WayToTell, string>> = {
+  ending: m.learntByEnding,
+  everyPart: m.learntByEveryPart,
+  heartRate: m.learntByHeartRate,
+  ruler: m.learntByRuler,
+  logger: m.learntByLogger,
+};
+
+/** Eight cases of ten of a normal distribution lie within so many standard deviations. */
+const DEVIATIONS_OF_EIGHT_IN_TEN = 1.2816;
+/** "÷ 1.4 to × 1.4", from a standard deviation of the logarithm. */
+export const factorOfEightInTen = (spread: number): string =>
+  plainNumber(Math.exp(DEVIATIONS_OF_EIGHT_IN_TEN * spread), 2);
+/** A standard deviation of the logarithm as a share, in percent. */
+export const percentOf = (spread: number): string => plainNumber(100 * (Math.exp(spread) - 1), 0);
 
 export const TRAIT_WORDS: Readonly<Record<Trait, string>> = {
   sittingHeatWPerM2: m.learntSittingHeat,

@@ -6,6 +6,8 @@ const MOST_UNKNOWNS = 200;
 /** An outfit's key names all its pieces. */
 const LONGEST_KEY = 6000;
 const MOST_NOTES = 10_000;
+/** As a natural logarithm: a factor of seven either way. */
+const MOST_MODEL_SPREAD = 2;
 
 const unknown = z.union([
   z.strictObject({ kind: z.literal("trait"), trait: z.enum(TRAITS as [(typeof TRAITS)[number]]) }),
@@ -19,6 +21,7 @@ export const learntSchema = z
     mode: z.array(z.number()).max(MOST_UNKNOWNS),
     root: z.array(z.array(z.number()).max(MOST_UNKNOWNS)).max(MOST_UNKNOWNS),
     notes: z.int().min(0).max(MOST_NOTES),
+    modelSpread: z.number().positive().max(MOST_MODEL_SPREAD).optional(),
   })
   .refine(
     ({ unknowns, mode, root }) =>

@@ -20,11 +20,17 @@ export type LogbookEntry = {
   readonly airTemperatureC: number;
   readonly windMPerS: number;
   readonly pieces: readonly WornPiece[];
-  /** As it stood when the note was first kept. */
+  /** As it stood when the note was first kept; `null` where nothing was predicted, as of sits that were brought in. */
   readonly predicted: VerdictLine | null;
-  readonly modelVersion: string | null;
+  /** What the newest model says of the outing as it was; `null` while it has not been asked. */
+  readonly today: { readonly verdict: VerdictLine | null } | null;
+  readonly hasPhoto: boolean;
   readonly felt: Felt;
 };
 
 /** A sit that was told of, as it is learnt from. */
 export type ToldSitFile = { readonly outing: OutingFile; readonly felt: Felt };
+
+/** What was predicted, or, of a sit that was brought in, what the model says of it afterwards. */
+export const saidOf = ({ predicted, today }: Pick<LogbookEntry, "predicted" | "today">): VerdictLine | null =>
+  predicted ?? today?.verdict ?? null;

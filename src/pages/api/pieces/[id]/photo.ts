@@ -6,9 +6,11 @@ import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
 import { readQuery } from "@/server/http/read-query";
 import { answer, json } from "@/server/http/respond";
-import { photoResponse, readJpeg, savePhoto } from "@/server/kit/photo";
+import { jpegResponse, readJpeg } from "@/server/http/jpeg";
+import { photoOf, savePhoto } from "@/server/kit/photo";
 
-export const GET: APIRoute = ({ params }) => answer(() => photoResponse(database(), LOCAL_OWNER_ID, params.id ?? ""));
+export const GET: APIRoute = ({ params }) =>
+  answer(async () => jpegResponse(await photoOf(database(), LOCAL_OWNER_ID, params.id ?? "")));
 
 /** The piece's version, as the page saw it. */
 const versionOf = (url: URL): number => readQuery(url, "version", versionSchema);
