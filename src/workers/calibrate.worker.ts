@@ -6,17 +6,17 @@ import {
   learntFrom,
   learntInMinutes,
   oddNotes,
+  pastSitCurves,
   type CheckedTime,
   type ExpectedNarrowing,
-  type LearntPart,
   type LearntShare,
   type OddNote,
+  type PastSitCurves,
   type ToldSit,
 } from "@/core/calibration";
 import { CoreError } from "@/core/errors";
-import { sitSpans, withSitMinutes, type Learnt, type Outing, type SitSpan } from "@/core/outing";
+import type { Learnt, Outing } from "@/core/outing";
 import { minutesRange, type RangeBounds } from "@/core/range";
-import { simulateCurves } from "@/core/simulation";
 
 type Refused = { readonly ok: false; readonly message: string };
 /** What notes teach, and what that comes to on the sit told of last. */
@@ -34,8 +34,6 @@ export type LearntReply =
 /** The first sit of an outing, for people in general and with what was learnt. */
 export type RangeReply = { readonly ok: true; readonly before: RangeBounds; readonly range: RangeBounds } | Refused;
 
-/** Toes and fingers, the colder side, and the mean skin, °C. */
-export type PastSitCurves = Readonly<Record<LearntPart, readonly number[]>>;
 type PastSitReply = { readonly ok: true; readonly curves: PastSitCurves } | Refused;
 
 let learnt: Learnt | null = null;
@@ -67,25 +65,7 @@ const api = {
     }),
   /** A past sit as it was, minute by minute from its start until it really ended, for people in general. */
   pastSit: (outing: Outing, minutes: number): PastSitReply =>
-    refusing(() => {
-      const { learnt: _learnt, ...person } = outing.person;
-      const sat = withSitMinutes({ ...outing, person }, Math.max(1, minutes));
-      const [{ fromMinute, toMinute }] = sitSpans(sat.phases) as [SitSpan];
-      const { digitC, meanSkinC } = simulateCurves(sat);
-      const part = (values: Float64Array): number[] => [...values.subarray(fromMinute, toMinute + 1)];
-      const colder = (one: Float64Array, other: Float64Array): number[] => {
-        const others = part(other);
-        return part(one).map((value, minute) => Math.min(value, others[minute]!));
-      };
-      return {
-        ok: true,
-        curves: {
-          toes: colder(digitC.leftToes, digitC.rightToes),
-          fingers: colder(digitC.leftFingers, digitC.rightFingers),
-          body: part(meanSkinC),
-        },
-      };
-    }),
+    refusing(() => ({ ok: true, curves: pastSitCurves(outing, minutes) })),
   rangeOf: (outing: Outing): RangeReply =>
     refusing(() => ({
       ok: true,

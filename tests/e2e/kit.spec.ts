@@ -1,4 +1,4 @@
-import AxeBuilder from "@axe-core/playwright";
+import { violations } from "./accessibility";
 import { readFileSync } from "node:fs";
 import { expect, type Page } from "@playwright/test";
 import { listedCount, openKit, ownCopy, pieceRegion as piece, piecesList as list } from "./kit";
@@ -187,7 +187,7 @@ test("pieces stand side by side: in wind, grams and money, with reasons in words
   );
   await expect(dialog.getByRole("region", { name: "Compared in figures" })).toContainText("200 g/m²");
   await expect(dialog.getByTestId("in-outfit")).toHaveText([/\d.*, then |longer/, /\d.*, then |longer/]);
-  expect((await new AxeBuilder({ page }).include("dialog").analyze()).violations).toEqual([]);
+  expect(await violations(page, { within: "dialog" })).toEqual([]);
 });
 
 test("a photo is drawn again and kept; a file that is no picture is refused and nothing lost", async ({ page }) => {

@@ -1,4 +1,4 @@
-import AxeBuilder from "@axe-core/playwright";
+import { violations } from "./accessibility";
 import { expect, type Page } from "@playwright/test";
 import { readCatalogue } from "../../scripts/messages/catalogue.mjs";
 import { listening, minutesStill, openSheet, settled } from "./sheet";
@@ -89,7 +89,7 @@ test("no English is left on any page, nor in what is opened on them", async ({ p
     for (const closed of await page.locator("main details:not([open]) > summary").all()) await closed.click();
     await look(path);
   }
-  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  expect(await violations(page)).toEqual([]);
 });
 
 test("errors, exported calendar and card speak it; figures are written its way", async ({ page }) => {

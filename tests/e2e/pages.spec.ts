@@ -1,5 +1,5 @@
-import AxeBuilder from "@axe-core/playwright";
-import { expect, type Page } from "@playwright/test";
+import { violations } from "./accessibility";
+import { expect } from "@playwright/test";
 import { openKit, piecesList } from "./kit";
 import { listening, openSheet, settled } from "./sheet";
 import { test } from "./test";
@@ -10,16 +10,6 @@ const SCREENS = [
   { name: "dark, wide", width: 1280, height: 800, colorScheme: "dark", rules: "colours" },
   { name: "light, phone", width: 390, height: 844, colorScheme: "light", rules: "all but colours" },
 ] as const;
-const CONTRAST = ["color-contrast"];
-
-/** What of the page breaks a rule of accessibility. */
-async function violations(page: Page, rules: (typeof SCREENS)[number]["rules"]) {
-  const axe = new AxeBuilder({ page });
-  if (rules === "colours") axe.withRules(CONTRAST);
-  if (rules === "all but colours") axe.disableRules(CONTRAST);
-  return (await axe.analyze()).violations;
-}
-
 for (const { name, width, height, colorScheme, rules } of SCREENS) {
   test.describe(name, () => {
     test.use({ viewport: { width, height }, colorScheme });
@@ -33,7 +23,7 @@ for (const { name, width, height, colorScheme, rules } of SCREENS) {
 
       await page.goto("/");
       await settled(page);
-      expect(await violations(page, rules)).toEqual([]);
+      expect(await violations(page, { rules })).toEqual([]);
       expect(await wide()).toBe(false);
 
       await openSheet(page, "Char through the ice");
@@ -42,26 +32,26 @@ for (const { name, width, height, colorScheme, rules } of SCREENS) {
       await page.getByText("When it goes wrong").click();
       await page.getByText("Skin on metal, glass, batteries").click();
       await expect(page.getByText(/^In what is worn: fingers numb/)).toBeVisible();
-      expect(await violations(page, rules)).toEqual([]);
+      expect(await violations(page, { rules })).toEqual([]);
       expect(await wide()).toBe(false);
 
       const sheet = page.url();
       await page.goto(`${sheet}/pack`);
       await expect(page.getByTestId("packed")).toHaveText(/^0 of/);
-      expect(await violations(page, rules)).toEqual([]);
+      expect(await violations(page, { rules })).toEqual([]);
       expect(await wide()).toBe(false);
 
       await page.goto(`${sheet}/dress`);
       await listening(page);
-      expect(await violations(page, rules)).toEqual([]);
+      expect(await violations(page, { rules })).toEqual([]);
       expect(await wide()).toBe(false);
 
       await page.goto(`${sheet}/card`);
       await expect(page.getByTestId("card-next")).toHaveText(/Next|Nothing more/);
-      expect(await violations(page, rules)).toEqual([]);
+      expect(await violations(page, { rules })).toEqual([]);
       await listening(page);
       await page.getByRole("button", { name: "Red light: off" }).click();
-      expect(await violations(page, rules)).toEqual([]);
+      expect(await violations(page, { rules })).toEqual([]);
       expect(await wide()).toBe(false);
       await page.getByRole("button", { name: "Red light: on" }).click();
 
@@ -69,13 +59,14 @@ for (const { name, width, height, colorScheme, rules } of SCREENS) {
         "/compare",
         "/backup",
         "/logbook",
+        "/logbook/bring",
         `${sheet}/after`,
         `${sheet}/live`,
         "/method/document",
       ]) {
         await page.goto(address);
         await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
-        expect(await violations(page, rules)).toEqual([]);
+        expect(await violations(page, { rules })).toEqual([]);
         expect(await wide()).toBe(false);
       }
 
@@ -83,22 +74,22 @@ for (const { name, width, height, colorScheme, rules } of SCREENS) {
       await piecesList(page)
         .getByRole("button", { name: /^Mitts/ })
         .click();
-      expect(await violations(page, rules)).toEqual([]);
+      expect(await violations(page, { rules })).toEqual([]);
       expect(await wide()).toBe(false);
 
       await page.goto("/footwear");
       await expect(page.getByTestId("toes-last").first()).toHaveText(/\d/);
-      expect(await violations(page, rules)).toEqual([]);
+      expect(await violations(page, { rules })).toEqual([]);
       expect(await wide()).toBe(false);
 
       await page.goto("/handwear");
       await expect(page.getByTestId("task-lasts").first()).toHaveText(/\d/);
-      expect(await violations(page, rules)).toEqual([]);
+      expect(await violations(page, { rules })).toEqual([]);
       expect(await wide()).toBe(false);
 
       await page.goto("/method");
       await expect(page.getByText(/% bare/)).toBeVisible();
-      expect(await violations(page, rules)).toEqual([]);
+      expect(await violations(page, { rules })).toEqual([]);
       expect(await wide()).toBe(false);
       expect(errors).toEqual([]);
     });

@@ -1,12 +1,13 @@
 export { OutingAsLearnt } from "./as-learnt";
 export { calibrate, learntFrom } from "./calibrate";
-export { coverOf, crossChecked, LEAST_COVER, LEAST_TIMES, type CheckedTime } from "./cross-check";
+export { crossChecked, LEAST_TIMES, type CheckedTime } from "./cross-check";
 export { lnMinutesUntil } from "./crossing";
 export { VOTE_RANGE_C, VOTE_SCALE_K, voteOfBody } from "./evidence";
 export { fitLogbook, type ToldSit } from "./fit-logbook";
 export { laplaceMode, rootOf, type Mode, type Observed } from "./laplace";
 export { between, near, type Loss } from "./losses";
 export { expectedNarrowing, type ExpectedNarrowing, type WayToTell } from "./next-note";
+export { pastSitCurves, type PastSitCurves } from "./past-sit";
 export { SitAgain, type SitMeasures } from "./sit-measures";
 export { learntInMinutes, type LearntPart, type LearntShare } from "./told-in-minutes";
 export { oddNotes, type OddNote } from "./odd-notes";

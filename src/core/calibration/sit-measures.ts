@@ -68,5 +68,6 @@ export class SitAgain {
   }
 }
 
-const colder = (one: Float64Array, other: Float64Array): Float64Array =>
+/** Of two sides the colder one, minute by minute. */
+export const colder = (one: Float64Array, other: Float64Array): Float64Array =>
   one.map((value, minute) => Math.min(value, other[minute]!));

@@ -1,4 +1,5 @@
 export { coldByPiece, type PieceTold } from "./by-piece";
+export { wasDressed } from "./was-dressed";
 export {
   DAMP_AT,
   ENDINGS,

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { sampleOuting } from "../../../tests/sample-outing";
 import { TRAITS, wornKeys, type Learnt, type Outing } from "../outing";
 import { minutesRange, type MinutesBound } from "./minutes-range";
-import { BOOT_SPREAD, OUTFIT_SPREAD, TRAIT_SPREAD } from "./unknowns";
+import { BOOT_SPREAD, CHANCE_SPREAD, OUTFIT_SPREAD, TRAIT_SPREAD } from "./unknowns";
 
 const outing = sampleOuting();
 const { boots, outfit } = wornKeys(outing);
@@ -39,5 +39,12 @@ describe("the range of somebody notes are known of", () => {
 
   it("is narrower the surer they are", () => {
     expect(width(minutesRange(known(taught(0.3)), 0))).toBeLessThan(0.9 * width(people));
+  });
+
+  it("is wider where notes showed the model to be off by more, and not by what it usually is", () => {
+    const own = taught(0.3);
+    const sure = minutesRange(known(own), 0);
+    expect(minutesRange(known({ ...own, modelSpread: CHANCE_SPREAD.lnModel }), 0)).toEqual(sure);
+    expect(width(minutesRange(known({ ...own, modelSpread: 0.5 }), 0))).toBeGreaterThan(1.2 * width(sure));
   });
 });

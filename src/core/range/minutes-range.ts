@@ -32,8 +32,8 @@ export type MinutesRange = {
 
 export const RANGE_MEMBERS = 64;
 const RANGE_SEED = 1;
-/** Of the model's own error where notes showed it to be larger: a stream of its own, so that nothing else moves. */
-const MODEL_ERROR_SEED = 3;
+/** Of the model's own error where notes showed it to be larger: streams of their own, so that nothing else moves. */
+const MODEL_ERROR_SEED = 3000;
 export const LOW_SHARE = 0.1;
 const MIDDLE_SHARE = 0.5;
 
@@ -91,23 +91,14 @@ function widened(range: RangeBounds): RangeBounds {
 }
 
 /**
- * What the model is off by beyond what it usually is, where somebody's notes showed that: of each member's minutes. The
- * spread of people and clothes stands for the usual.
+ * A member's minutes with what the model is off by beyond what it usually is, where somebody's notes showed that. The spread
+ * of people and clothes stands for the usual.
  */
-class ModelErrors {
-  private readonly random = seededRandom(MODEL_ERROR_SEED);
-  private readonly deviations: number[] = [];
-  private readonly spread: number;
-
-  constructor(modelSpread: number = CHANCE_SPREAD.lnModel) {
-    this.spread = Math.sqrt(Math.max(0, modelSpread ** 2 - CHANCE_SPREAD.lnModel ** 2));
-  }
-
-  on(member: number, answer: MemberAnswer): MemberAnswer {
-    if (this.spread === 0 || answer.kind === "longerThan") return answer;
-    while (this.deviations.length <= member) this.deviations.push(normal(this.random));
-    return { ...answer, minutes: Math.round(answer.minutes * Math.exp(this.spread * this.deviations[member]!)) };
-  }
+function byModelError(answer: MemberAnswer, member: number, { learnt }: Outing["person"]): MemberAnswer {
+  const more = Math.sqrt(Math.max(0, (learnt?.modelSpread ?? 0) ** 2 - CHANCE_SPREAD.lnModel ** 2));
+  if (more === 0) return answer;
+  const factor = Math.exp(more * normal(seededRandom(MODEL_ERROR_SEED + member)));
+  return answer.kind === "longerThan" ? answer : { ...answer, minutes: Math.round(answer.minutes * factor) };
 }
 
 /** Some of the members of a range, simulated: their answers and curves. */
@@ -123,7 +114,6 @@ export class RangeInParts {
   private readonly variations: Variation[] = [];
   private readonly clothes: ClothesWithLabelErrors;
   private readonly learnt: LearntMembers | null;
-  private readonly modelErrors: ModelErrors;
 
   /**
    * @param sit place of the sit among the outing's sits
@@ -137,7 +127,6 @@ export class RangeInParts {
   ) {
     this.clothes = new ClothesWithLabelErrors(outing);
     this.learnt = LearntMembers.of(this.clothes.outing);
-    this.modelErrors = new ModelErrors(outing.person.learnt?.modelSpread);
   }
 
   /** Members draw in turn from one stream, whatever the order they are asked in. */
@@ -156,7 +145,7 @@ export class RangeInParts {
     for (let member = from; member < to; member++) {
       const { sits, series } = simulateSitMinutes(...this.member(member));
       addCurves(curves, series);
-      answers.push(this.modelErrors.on(member, answerOf(sits[this.sit]!)));
+      answers.push(this.answer(sits[this.sit]!, member));
       yield;
     }
     return { answers, curves };
@@ -167,10 +156,14 @@ export class RangeInParts {
     const answers: MemberAnswer[] = [];
     for (let member = from; member < to; member++) {
       const [outing, options] = this.member(member);
-      answers.push(this.modelErrors.on(member, answerOf(simulateOneSit(outing, this.sit, options))));
+      answers.push(this.answer(simulateOneSit(outing, this.sit, options), member));
       yield;
     }
     return answers;
+  }
+
+  private answer(verdict: LevelVerdict, member: number): MemberAnswer {
+    return byModelError(answerOf(verdict), member, this.outing.person);
   }
 
   private member(member: number): [Outing, SimulationOptions] {

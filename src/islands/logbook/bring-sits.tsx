@@ -2,6 +2,7 @@ import * as m from "@/messages";
 import { useMemo, useState } from "react";
 import { gridOfText } from "@/formats/any-table/grid";
 import { keyOf } from "@/formats/any-table/said";
+import { wasDressed } from "@/core/logbook";
 import type { Preferences } from "@/formats/display/preferences";
 import { quantityText } from "@/formats/display/quantities";
 import { dateText } from "@/formats/display/time";
@@ -10,7 +11,7 @@ import { SIT_ROLE_LABELS } from "@/formats/display/words/sit-role-words";
 import type { SitMapping } from "@/formats/logbook/from-table/mapping";
 import { readSits } from "@/formats/logbook/from-table/read-sits";
 import { SIT_ROLES } from "@/formats/logbook/from-table/roles";
-import type { PastSit } from "@/formats/logbook/from-table/sit-table";
+import type { KitName, PastSit } from "@/formats/logbook/from-table/sit-table";
 import { MOST_PAST_SITS } from "@/formats/wire/logbook/past-sits-schema";
 import { bringIn } from "@/stores/logbook/bring-in";
 import { keepSitMapping, keptSitMapping } from "@/stores/kept-mappings";
@@ -27,7 +28,11 @@ import { useInitially } from "../page/use-initially";
 import { PieceNames } from "./piece-names";
 
 type Named = { readonly id: string; readonly name: string };
-type Person = Named & { readonly pieces: readonly Named[] };
+type Person = Named & {
+  readonly pieces: readonly KitName[];
+  /** What they wore on outings. */
+  readonly worn: readonly (Named & { readonly pieceIds: readonly string[] })[];
+};
 type Place = Named & { readonly timeZone: string };
 type Props = {
   readonly people: readonly Person[];
@@ -35,6 +40,7 @@ type Props = {
   readonly preferences: Preferences;
 };
 
+const NOT_SAID = "";
 const MOST_TEXT = 2_000_000;
 /** Most people sit down before the sun is up (assumption); a table with times says otherwise. */
 const USUAL_CLOCK = "07:00";
@@ -100,12 +106,14 @@ type TableProps = Pick<Props, "places" | "preferences"> & {
 
 function Table({ text, person, placeId, places, preferences }: TableProps) {
   const [mapping, setMapping] = useState<SitMapping>(keptSitMapping);
+  const [wornAs, setWornAs] = useState(NOT_SAID);
   const [told, setTold] = useState<{ readonly words: string; readonly isProblem: boolean } | null>(null);
   const { temperature, wind } = preferences;
   const read = useMemo(
     () =>
       readSits(gridOfText(text), mapping, {
         pieces: person.pieces,
+        usuallyWorn: person.worn.find(({ id }) => id === wornAs)?.pieceIds ?? [],
         places,
         person,
         placeId,
@@ -113,9 +121,11 @@ function Table({ text, person, placeId, places, preferences }: TableProps) {
         temperature,
         wind,
       }),
-    [text, mapping, person, places, placeId, temperature, wind],
+    [text, mapping, person, places, placeId, temperature, wind, wornAs],
   );
   const sits = read.sits.slice(0, MOST_PAST_SITS);
+  const lanes = new Map(person.pieces.map(({ id, lane }) => [id, lane]));
+  const bare = sits.filter(({ pieceIds }) => !wasDressed(pieceIds.map((id) => ({ lane: lanes.get(id)! })))).length;
   const take = async (): Promise<void> => {
     keepSitMapping(mapping);
     try {
@@ -137,9 +147,16 @@ function Table({ text, person, placeId, places, preferences }: TableProps) {
         pieces={person.pieces}
         onSay={(name, pieceId) => setMapping({ ...mapping, pieces: { ...mapping.pieces, [keyOf(name)]: pieceId } })}
       />
+      <ChoiceField
+        label={m.sitsWornElse}
+        value={wornAs}
+        options={[[NOT_SAID, m.sitsNotSaid] as const, ...optionsOf(person.worn)]}
+        onChange={setWornAs}
+      />
       <p role="status" data-testid="sits-preview">
         {m.sitsCanBeBrought({ count: sits.length })}
         {read.sits.length > sits.length && ` ${m.sitsAreTooMany({ most: MOST_PAST_SITS })}`}
+        {bare > 0 && ` ${m.sitsBare({ bare })}`}
       </p>
       <Preview sits={sits} places={places} />
       <ToldList title={m.whatCannotBeRead} told={read.problems} isProblem />

@@ -2,7 +2,7 @@ import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useEffect, useState } from "react";
 import { noteChart, type NotedCurve } from "@/charts/note-chart";
-import type { LearntPart } from "@/core/calibration";
+import type { LearntPart, PastSitCurves } from "@/core/calibration";
 import { FELT_PARTS, type Felt, type FeltPart } from "@/core/logbook";
 import { temperatureText } from "@/formats/display/numbers";
 import { durationText } from "@/formats/display/time";
@@ -12,7 +12,6 @@ import type { OutingFile } from "@/formats/outing-file/schema/outing-schema";
 import type { LogbookEntry } from "@/formats/wire/logbook/logbook-view";
 import { pastSit } from "@/stores/logbook/past-sit";
 import { $preferences } from "@/stores/preferences";
-import type { PastSitCurves } from "@/workers/calibrate.worker";
 
 const SIZE = { width: 640, height: 240 } as const;
 const FRAME = { left: 44, right: 560, top: 10, bottom: 212 } as const;

@@ -9,7 +9,7 @@ import {
   type TemperatureUnit,
   type WindUnit,
 } from "@/formats/display/units";
-import { THEME_WORDS } from "@/formats/display/words/preference-words";
+import { THEME_WORDS } from "@/formats/display/words/theme-words";
 import { $preferences, changePreferences } from "@/stores/preferences";
 import { useInitially } from "../page/use-initially";
 import { OnceAlive } from "../page/once-alive";

@@ -14,9 +14,9 @@ import {
   DECIMAL_WORDS,
   FIRST_DAY_WORDS,
   QUANTITY_WORDS,
-  THEME_WORDS,
   UNIT_WORDS,
 } from "@/formats/display/words/preference-words";
+import { THEME_WORDS } from "@/formats/display/words/theme-words";
 import { LANGUAGES, languageChosen, type Language } from "@/formats/display/language";
 import { $preferences, changeLanguage, changePreferences } from "@/stores/preferences";
 import { ChoiceField } from "../fields/choice-field";

@@ -1,11 +1,19 @@
+import { laneOf } from "@/core/pieces";
 import { readKit, readPeopleAndPlaces } from "@/db";
+import type { KitName } from "@/formats/logbook/from-table/sit-table";
 import { LOCAL_OWNER_ID } from "../access";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
+import { toPieceView } from "../kit/piece-view";
+import { openOuting } from "../outings/open-outing";
+import { outingLines } from "../outings/outings";
 
 type Named = { readonly id: string; readonly name: string };
-/** Whose sits can be brought in, with the pieces of their kits. */
-export type BringingPerson = Named & { readonly pieces: readonly Named[] };
+/** Whose sits can be brought in, with the pieces of their kits and what they wore on outings. */
+export type BringingPerson = Named & {
+  readonly pieces: readonly KitName[];
+  readonly worn: readonly (Named & { readonly pieceIds: readonly string[] })[];
+};
 export type BringingPlace = Named & { readonly timeZone: string };
 
 type Found = {
@@ -14,6 +22,16 @@ type Found = {
   readonly places: readonly BringingPlace[];
 };
 
+/** Latest outings that are offered to take clothes from. */
+const MOST_OUTINGS = 12;
+
+async function wornOn(personId: string): Promise<BringingPerson["worn"]> {
+  const lines = await outingLines(database(), LOCAL_OWNER_ID);
+  const own = lines.filter((line) => line.personId === personId).slice(-MOST_OUTINGS);
+  const views = await Promise.all(own.map(({ id }) => openOuting(database(), LOCAL_OWNER_ID, id)));
+  return views.map(({ id, name, wearings }) => ({ id, name, pieceIds: wearings.map(({ pieceId }) => pieceId) }));
+}
+
 export async function bringForPage(): Promise<Found | Refused> {
   try {
     const { people, places } = await readPeopleAndPlaces(database(), LOCAL_OWNER_ID);
@@ -21,7 +39,11 @@ export async function bringForPage(): Promise<Found | Refused> {
       .filter(({ retired }) => !retired)
       .map(async ({ id, name }): Promise<BringingPerson> => {
         const kit = await readKit(database(), LOCAL_OWNER_ID, id);
-        return { id, name, pieces: kit.map(({ piece }) => ({ id: piece.id, name: piece.name })) };
+        const pieces = kit.map(({ piece }) => {
+          const { name: own, kind, label } = toPieceView(piece);
+          return { id: piece.id, name: own, lane: laneOf({ kind, label }) };
+        });
+        return { id, name, pieces, worn: await wornOn(id) };
       });
     return {
       kind: "found",

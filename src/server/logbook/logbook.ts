@@ -1,7 +1,6 @@
 import * as m from "@/messages";
 import type { z } from "zod";
 import { MODEL_VERSION, sitSpans, type Outing } from "@/core/outing";
-import { laneOf } from "@/core/pieces";
 import { WeatherCourse } from "@/core/weather";
 import { forgetNote, keepNote, listNotes, oneSnapshot, readNote, readOuting, type Database } from "@/db";
 import { fileOfOuting } from "@/formats/outing-file/file-of-outing";
@@ -14,6 +13,7 @@ import { AppError } from "../app-error";
 import { missingOuting, openOuting } from "../outings/open-outing";
 import { holdsFor, judgeNow } from "../outings/recompute";
 import { learntUpToDate } from "./learn";
+import { wornInFile } from "./worn-in-file";
 import { readFelt, readOutingFile } from "../stored/stored-logbook";
 import { readVerdict } from "../stored/stored-figures";
 
@@ -34,7 +34,7 @@ function entryOf({ note, hasPhoto, outing, person, place }: Note): LogbookEntry 
     placeName: place.name,
     airTemperatureC,
     windMPerS,
-    pieces: file.pieces.map((piece) => ({ id: piece.id, name: piece.name, lane: laneOf(piece) })),
+    pieces: wornInFile(file),
     predicted: readVerdict(note.verdict),
     today: note.todayModelVersion === MODEL_VERSION ? { verdict: readVerdict(note.todayVerdict) } : null,
     hasPhoto,

@@ -1,7 +1,9 @@
+import { wasDressed } from "@/core/logbook";
 import { MODEL_VERSION } from "@/core/outing";
 import { keepToday, readNote, type Database } from "@/db";
 import { Background } from "../background";
 import { readOutingFile } from "../stored/stored-logbook";
+import { wornInFile } from "./worn-in-file";
 import { judgeFileInThread } from "../threads/pool";
 
 /** One at a time: years that were brought in leave the processors to who asks for a page. */
@@ -10,7 +12,8 @@ const background = new Background(1, "what the model says of a past sit today is
 async function restateNow(database: Database, ownerId: string, outingId: string): Promise<void> {
   const note = await readNote(database, ownerId, outingId);
   if (!note || note.todayModelVersion === MODEL_VERSION) return;
-  const figures = await judgeFileInThread(readOutingFile(note.file, outingId));
+  const file = readOutingFile(note.file, outingId);
+  const figures = wasDressed(wornInFile(file)) ? await judgeFileInThread(file) : null;
   await keepToday(database, ownerId, outingId, {
     todayVerdict: figures?.verdict ?? null,
     todayModelVersion: MODEL_VERSION,

@@ -9,7 +9,7 @@ import { contentRows } from "./content-rows";
 import { makeFromPlace } from "./make-from-place";
 import { openOuting } from "./open-outing";
 import { refuseForeignPieces } from "./outings";
-import { recompute } from "./recompute";
+import { recompute, takeVerdictOver } from "./recompute";
 
 /** Another day has a weather of its own and everything to be packed again; a copy of a page keeps all. */
 const carriedOver = ({ forecast, ticks, ...kept }: OutingPreparation, isSamePage: boolean): OutingPreparation =>
@@ -55,6 +55,7 @@ export async function makeOuting(
   if (wanted.from === "place") await makeFromPlace(database, forecasts, ownerId, wanted);
   else if (wanted.from === "party") await makeAlong(database, ownerId, wanted);
   else await makeCopy(database, ownerId, wanted);
-  recompute(database, ownerId, wanted.id);
+  const isJudged = wanted.from === "outing" && (await takeVerdictOver(database, ownerId, wanted.copyOf, wanted.id));
+  if (!isJudged) recompute(database, ownerId, wanted.id);
   return { id: wanted.id };
 }

@@ -59,6 +59,20 @@ export async function judgeNow(database: Database, ownerId: string, outingId: st
   return figures;
 }
 
+/**
+ * Keeps with a copy the verdict of the outing it is a copy of, if it is of the very same figures.
+ * @returns whether it is: else the copy has to be judged
+ */
+export const takeVerdictOver = (database: Database, ownerId: string, fromId: string, toId: string): Promise<boolean> =>
+  inTransaction(database, async (transaction) => {
+    const [from, to] = [await readOuting(transaction, ownerId, fromId), await readOuting(transaction, ownerId, toId)];
+    if (!from || !to || !holdsFor(from.outing, toView(to))) return false;
+    const { verdict, card } = from.outing;
+    const inputHash = from.outing.verdictInputHash!;
+    await storeVerdict(transaction, ownerId, toId, { verdict, card, modelVersion: MODEL_VERSION, inputHash });
+    return true;
+  });
+
 /** So many are read and judged at once in the background: thousands that are restored leave the database to who asks for a page. */
 const AT_ONCE = 2;
 

@@ -1,6 +1,6 @@
+import type { PastSitCurves } from "@/core/calibration";
 import { toOuting } from "@/formats/outing-file/to-outing";
 import type { OutingFile } from "@/formats/outing-file/schema/outing-schema";
-import type { PastSitCurves } from "@/workers/calibrate.worker";
 import { calibrateWorker } from "./told-sits";
 
 /** Curves of a past sit as it was; `null` where it cannot be computed any more. */

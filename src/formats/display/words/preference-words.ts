@@ -1,13 +1,6 @@
 import * as m from "@/messages";
-import type { Clock, Decimal, FirstDay, Theme } from "../preferences";
+import type { Clock, Decimal, FirstDay } from "../preferences";
 import type { Quantity } from "../units";
-
-export const THEME_WORDS: Readonly<Record<Theme, string>> = {
-  system: m.asTheDevice,
-  light: m.light,
-  dark: m.dark,
-  red: m.redForTheNight,
-};
 
 export const QUANTITY_WORDS: Readonly<Record<Quantity, string>> = {
   temperature: m.temperature,

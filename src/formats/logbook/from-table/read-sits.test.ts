@@ -11,9 +11,10 @@ import type { SitTableOf } from "./sit-table";
 // Invented people, places and tables.
 const KNOWN: SitTableOf = {
   pieces: [
-    { id: "01900000-0000-7000-8000-00000000b001", name: "Felt boots" },
-    { id: "01900000-0000-7000-8000-00000000b002", name: "Down parka" },
+    { id: "01900000-0000-7000-8000-00000000b001", name: "Felt boots", lane: "Feet" },
+    { id: "01900000-0000-7000-8000-00000000b002", name: "Down parka, hooded", lane: "Trunk" },
   ],
+  usuallyWorn: [],
   places: [
     { id: "01900000-0000-7000-8000-00000000a001", name: "Svartmyra", timeZone: "Europe/Oslo" },
     { id: "01900000-0000-7000-8000-00000000a002", name: "Tarn Halla", timeZone: "Europe/Oslo" },
@@ -57,6 +58,18 @@ describe("a table of sits somebody kept", () => {
     expect(read(text, mapping).sits[0]!.pieceIds).toEqual([KNOWN.pieces[1]!.id]);
   });
 
+  it("adds what is usually worn where a row names nothing for that part of the body", () => {
+    const [boots, parka] = KNOWN.pieces.map(({ id }) => id);
+    const text = "date;sat;temp;worn\n2024-02-03;90;-8;Felt boots\n2024-02-04;90;-8;";
+    const hat = { id: "01900000-0000-7000-8000-00000000b003", name: "Hat", lane: "Head" } as const;
+    const other = { id: "01900000-0000-7000-8000-00000000b004", name: "Light shoes", lane: "Feet" } as const;
+    const known = { ...KNOWN, pieces: [...KNOWN.pieces, hat, other], usuallyWorn: [parka!, hat.id, other.id] };
+    expect(read(text, NO_SIT_MAPPING, known).sits.map(({ pieceIds }) => pieceIds)).toEqual([
+      [boots, parka, hat.id],
+      [parka, hat.id, other.id],
+    ]);
+  });
+
   it("reads hours, feet of Fahrenheit and miles an hour by heads or by habit", () => {
     const { sits } = read("date,hours,temp °F,wind mph\n2024-02-03,2.5,14,10\n2024-02-04,4,5,20");
     expect(sits.map(({ felt }) => felt.minutes)).toEqual([150, 240]);
@@ -95,7 +108,7 @@ describe("a table of sits somebody kept", () => {
       placeName: "Tarn Halla",
       airTemperatureC: -9,
       windMPerS: 3,
-      pieces: [{ ...KNOWN.pieces[0]!, lane: "Feet" }],
+      pieces: [KNOWN.pieces[0]!],
       predicted: null,
       today: null,
       hasPhoto: false,

@@ -3,7 +3,7 @@ import { FELT_PARTS, FELT_RANGE, isCold, NOTHING_SAID, type Felt, type FeltPart,
 import { CONDITION_RANGE } from "@/core/sitter";
 import type { GridRow } from "../../any-table/grid";
 import { keyOf, saidOf } from "../../any-table/said";
-import { folded } from "../../any-table/words";
+import { folded, wordsOf } from "../../any-table/words";
 import { TEMPERATURE, WIND, type Unit } from "../../display/units";
 import { atLine, type Told } from "../../table/read-table";
 import { figureOf } from "../../weather-import/figure";
@@ -15,7 +15,7 @@ import type { SitMapping } from "./mapping";
 import { coldAfterRole } from "./roles";
 import { areHours, endingIn, minutesIn, partIn, voteIn } from "./said-words";
 import { SitColumns } from "./sit-columns";
-import type { NamedPiece, PastSit, ReadSits, SitTableOf } from "./sit-table";
+import type { KitName, NamedPiece, PastSit, ReadSits, SitTableOf } from "./sit-table";
 
 /** Where a table tells no wind: a light one, as in most places that are chosen to sit (assumption). */
 const WIND_WHERE_NOT_TOLD_M_PER_S = 2;
@@ -106,16 +106,29 @@ class SitReader {
 
   private worn(row: GridRow): string[] {
     const named = this.columns.cells(row, "worn").flatMap((cell) => cell.split(BETWEEN_PIECES));
-    return [...new Set(named.flatMap((name) => (name === "" ? [] : (this.pieceNamed(name) ?? []))))];
+    const told = new Set(named.flatMap((name) => (name === "" ? [] : (this.pieceNamed(name) ?? []))));
+    const laneOf = (id: string) => this.known.pieces.find((piece) => piece.id === id)?.lane;
+    const lanes = new Set([...told].map(laneOf));
+    return [...told, ...this.known.usuallyWorn.filter((id) => !lanes.has(laneOf(id)))];
   }
 
   private pieceNamed(name: string): string | null {
     const key = keyOf(name);
-    const alike = this.known.pieces.find((piece) => keyOf(piece.name) === key);
-    const pieceId = saidOf(this.mapping.pieces, name) ?? alike?.id ?? null;
+    const pieceId = saidOf(this.mapping.pieces, name) ?? this.likest(name)?.id ?? null;
     const before = this.names.get(key);
     this.names.set(key, { name: before?.name ?? name, pieceId, times: (before?.times ?? 0) + 1 });
     return pieceId || null;
+  }
+
+  /** The piece of that very name, or the only one whose name holds all its words. */
+  private likest(name: string): KitName | undefined {
+    const { pieces } = this.known;
+    const words = wordsOf(name);
+    const holding = pieces.filter((piece) => {
+      const own = wordsOf(piece.name);
+      return words.length > 0 && words.every((word) => own.includes(word));
+    });
+    return pieces.find((piece) => keyOf(piece.name) === keyOf(name)) ?? (holding.length === 1 ? holding[0] : undefined);
   }
 
   private startOf(row: GridRow, timeZone: string): string {

@@ -86,7 +86,7 @@ export const SIT_ROLE_WORDS: RoleWords<SitRole> = {
   walk: ["walk", "walk in", "walked", "ga", "gange", "innmarsj", "anmarsch", "fussweg"],
   air: ["air", "temperature", "temp", "°c", "°f", "luft", "temperatur", "grader"],
   wind: ["wind", "vind"],
-  clock: ["time", "clock", "from", "start time", "kl", "klokka", "klokkeslett", "uhrzeit"],
+  clock: ["time", "clock", "from", "start time", "kl", "klokka", "klokkeslett", "fra", "uhrzeit"],
   when: ["start", "date", "day", "when", "dato", "dag", "datum", "tag"],
   place: ["place", "where", "spot", "sted", "hvor", "ort"],
   person: ["who", "person", "name of person", "hvem", "wer"],

@@ -1,13 +1,18 @@
+import type { LaneName } from "@/core/pieces";
 import type { Felt } from "@/core/logbook";
 import type { TemperatureUnit, WindUnit } from "../../display/units";
 import type { Told } from "../../table/read-table";
 import type { SitRole } from "./roles";
 
 type Named = { readonly id: string; readonly name: string };
+/** A piece of somebody's kit, and where it goes. */
+export type KitName = Named & { readonly lane: LaneName };
 
 /** What is known besides the table. */
 export type SitTableOf = {
-  readonly pieces: readonly Named[];
+  readonly pieces: readonly KitName[];
+  /** What is worn besides: pieces on parts of the body of which a row names nothing. */
+  readonly usuallyWorn: readonly string[];
   readonly places: readonly (Named & { readonly timeZone: string })[];
   /** Rows that name somebody else are left out. */
   readonly person: Named;

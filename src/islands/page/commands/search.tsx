@@ -3,7 +3,7 @@ import { Command } from "cmdk";
 import { useEffect, useRef, useState } from "react";
 import { FURTHER_ROOMS, ROOMS } from "@/formats/display/rooms";
 import { dateText } from "@/formats/display/time";
-import { THEME_WORDS } from "@/formats/display/words/preference-words";
+import { THEME_WORDS } from "@/formats/display/words/theme-words";
 import { THEMES } from "@/formats/display/preferences";
 import { folded } from "@/formats/any-table/words";
 import type { Findable } from "@/formats/wire/findable";
