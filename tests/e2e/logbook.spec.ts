@@ -3,6 +3,8 @@ import { expect, type Page } from "@playwright/test";
 import { listening, minutesOf, openSheet, settled } from "./sheet";
 import { test } from "./test";
 
+type Line = { readonly id: string; readonly startsAt: string };
+
 async function openNote(page: Page): Promise<string> {
   await openSheet(page);
   await settled(page);
@@ -39,6 +41,9 @@ test("what was felt is told by keyboard, stands in the logbook beside the predic
   await page.reload();
   await listening(page);
   await expect(page.getByLabel("left toes cold after")).toHaveValue("70");
+  await expect(page.getByRole("img", { name: /left toes: painful, 1 h 10/ })).toBeVisible();
+  await page.getByLabel("A photo, if you like").setInputFiles("public/icon-192.png");
+  await expect(page.getByRole("img", { name: "Photo of this sit" })).toBeVisible();
 
   // The sheet goes by the notes, says so, and shows on request what it would say of nobody in particular.
   await page.getByRole("link", { name, exact: true }).click();
@@ -78,6 +83,40 @@ test("what was felt is told by keyboard, stands in the logbook beside the predic
   await expect(page.getByText("Forgotten.")).toBeVisible();
   await page.goto("/logbook");
   await expect(page.getByRole("link", { name })).toHaveCount(0);
+});
+
+test("years come in from a spreadsheet by keyboard, names of clothes are told once, and none twice", async ({
+  page,
+}) => {
+  const table = [
+    "Date;Sat;Air °C;Worn;Why it ended;First cold",
+    "2023-01-07;1:45;-12;Down parka, the old coat;the cold;toes",
+    "2023-01-14;2:10;;Down parka;the cold;toes",
+    "2023-01-21;3 h;-4;Down parka;it was over;",
+  ].join("\n");
+  await page.goto("/logbook/bring");
+  await listening(page);
+  await page.getByLabel("Whose sits").selectOption({ label: "Runa" });
+  await page.getByLabel("or paste it here").fill(table);
+  await expect(page.getByTestId("sits-preview")).toContainText("2 sits can be brought in. 2 of them do not say");
+  await page.getByLabel("Worn besides what a row names").selectOption({ index: 1 });
+  await page.getByLabel(/^the old coat/).selectOption({ label: "Fleece jacket 200" });
+  await expect(page.getByTestId("sits-preview")).toHaveText("2 sits can be brought in.");
+  await expect(page.getByText(/line 3: It does not say how cold it was/)).toBeVisible();
+  await page.getByRole("button", { name: "Bring in 2 sits" }).press("Enter");
+  await expect(page.getByText("2 sits are in the logbook; 0 were there already.")).toBeVisible();
+  await page.reload();
+  await listening(page);
+  await page.getByLabel("Whose sits").selectOption({ label: "Runa" });
+  await page.getByLabel("or paste it here").fill(table);
+  await expect(page.getByLabel(/^the old coat/).locator("option:checked")).toHaveText("Fleece jacket 200"); // remembered
+  await page.getByRole("button", { name: "Bring in 2 sits" }).press("Enter");
+  await expect(page.getByText("0 sits are in the logbook; 2 were there already.")).toBeVisible();
+  await page.getByRole("link", { name: "Logbook", exact: true }).last().click();
+  await listening(page);
+  await expect(page.getByTestId("logbook-table").getByText(/being computed|computed afterwards/).first()).toBeVisible();
+  for (const { id, startsAt } of (await (await page.request.get("/api/outings")).json()) as Line[])
+    if (startsAt.startsWith("2023")) await page.request.delete(`/api/outings/${id}/note`); // others' figures are nobody's in particular
 });
 
 test.describe("without a network", () => {

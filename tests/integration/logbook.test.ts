@@ -5,6 +5,8 @@ import { parseOutingFile } from "@/formats/outing-file/parse";
 import type { ToldSitFile } from "@/formats/wire/logbook/logbook-view";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { DELETE as forget, GET as read, PUT as tell } from "@/pages/api/outings/[id]/note/index";
+import { GET as readPhoto, PUT as putPhoto } from "@/pages/api/outings/[id]/note/photo";
+import { POST as bringIn } from "@/pages/api/logbook/index";
 import { GET as readOuting } from "@/pages/api/outings/[id]/index";
 import { GET as readTold } from "@/pages/api/people/[id]/told";
 import { PUT as savePiece } from "@/pages/api/pieces/[id]/index";
@@ -15,6 +17,7 @@ import { restoreBackup } from "@/server/backup/restore";
 import { seedDemo } from "@/server/demo/seed";
 import { learntQuiet } from "@/server/logbook/learn";
 import { logbookOf } from "@/server/logbook/logbook";
+import { restate, restated } from "@/server/logbook/today";
 import { peopleOf } from "@/server/people/people";
 import { PUT as savePerson } from "@/pages/api/people/[id]/index";
 import { contentOfPerson } from "@/formats/wire/people/person-view";
@@ -134,6 +137,29 @@ describe("a note", () => {
     await other.close();
   });
 
+  it("has a photo, which goes along and is gone with it", async () => {
+    const [{ id }] = outings as [OutingView];
+    const jpeg = new Uint8Array([0xff, 0xd8, 0xff, 0xe0, 0, 0, 0xff, 0xd9]);
+    const send = (method: string, handler: unknown, of = id): Promise<Response> =>
+      (handler as (context: APIContext) => Promise<Response>)({
+        request: new Request("http://127.0.0.1/api", {
+          method,
+          ...(method === "PUT" && { body: jpeg, headers: { "content-type": "image/jpeg" } }),
+        }),
+        params: { id: of },
+      } as unknown as APIContext);
+    expect((await send("GET", readPhoto)).status).toBe(404);
+    expect((await send("PUT", putPhoto)).status).toBe(200);
+    expect((await send("PUT", putPhoto, "01900000-0000-7000-8000-0000000000ff")).status).toBe(404);
+    expect(new Uint8Array(await (await send("GET", readPhoto)).arrayBuffer())).toEqual(jpeg);
+    const one = await exportOuting(fresh.database, LOCAL_OWNER_ID, id, new Date());
+    expect(one.outings[0]!.note?.photo).toBe(Buffer.from(jpeg).toString("base64"));
+    const other = await freshDatabase();
+    expect(await restoreBackup(other.database, LOCAL_OWNER_ID, one, Date.now())).toMatchObject({ kind: "restored" });
+    expect((await logbookOf(other.database, LOCAL_OWNER_ID))[0]!.hasPhoto).toBe(true);
+    await other.close();
+  });
+
   it("is refused with what is wrong, and forgotten once", async () => {
     const [{ id }] = outings as [OutingView];
     const refused = await call(tell, id, { ...FELT, minutes: 2000, parts: { nose: { vote: "cold" } } });
@@ -144,5 +170,65 @@ describe("a note", () => {
     expect((await call(forget, id, undefined, "DELETE")).status).toBe(200);
     expect((await call(forget, id, undefined, "DELETE")).status).toBe(404);
     expect(await (await call(read, id)).json()).toBeNull();
+  });
+});
+
+describe("years kept in a table", () => {
+  let lek: OutingView;
+  let others: OutingView;
+  beforeAll(async () => {
+    const views = await Promise.all(
+      outings.map(async ({ id }) => (await (await call(readOuting, id)).json()) as OutingView),
+    );
+    lek = views[0]!;
+    others = views.find(({ person }) => person.id !== lek.person.id)!;
+  });
+  const NEW = "01900000-0000-7000-8000-0000000000";
+  const sitOn = (day: number, change: object = {}) => ({
+    id: `${NEW}${day}`,
+    name: "From the table",
+    startsAt: `2024-02-${day}T07:00:00Z`,
+    placeId: lek.place.id,
+    walkMinutes: 0,
+    airTemperatureC: -9,
+    windMPerS: 2,
+    pieceIds: lek.wearings.map(({ pieceId }) => pieceId),
+    felt: { minutes: 80, ended: "cold", first: "leftToes" },
+    ...change,
+  });
+  const bring = (sits: readonly object[], personId = lek.person.id): Promise<Response> =>
+    call(bringIn, undefined, { personId, sits }, "POST");
+
+  it("become outings with notes, once however often they are brought, all or none", async () => {
+    const before = await logbookOf(fresh.database, LOCAL_OWNER_ID);
+    const foreign = others.kit[0]!.id;
+    expect((await bring([sitOn(10), sitOn(11, { pieceIds: [foreign] })])).status).toBe(400);
+    expect(await logbookOf(fresh.database, LOCAL_OWNER_ID)).toHaveLength(before.length);
+    expect((await bring([sitOn(10)], `${NEW}ff`)).status).toBe(400);
+
+    const answer = await bring([sitOn(10), sitOn(11, { pieceIds: [] })]);
+    expect(answer.status).toBe(201);
+    expect(await answer.json()).toEqual({ kept: 2, known: 0 });
+    const again = await bring([sitOn(10, { id: `${NEW}20` }), sitOn(12)]);
+    expect(await again.json()).toEqual({ kept: 1, known: 1 });
+    const book = await logbookOf(fresh.database, LOCAL_OWNER_ID);
+    expect(book).toHaveLength(before.length + 3);
+    const own = book.find(({ outingId }) => outingId === `${NEW}10`)!;
+    expect(own).toMatchObject({ airTemperatureC: -9, predicted: null, felt: { minutes: 80, first: "leftToes" } });
+    expect(own.pieces.length).toBeGreaterThan(3);
+  });
+
+  it("are told by the model afterwards, and taught by where it is said what was worn", async () => {
+    for (const day of [10, 11]) restate(fresh.database, LOCAL_OWNER_ID, `${NEW}${day}`);
+    await restated();
+    const book = await logbookOf(fresh.database, LOCAL_OWNER_ID);
+    const todayOf = (day: number) => book.find(({ outingId }) => outingId === `${NEW}${day}`)!.today;
+    expect(todayOf(10)!.verdict!.plannedMinutes).toBe(80);
+    expect(todayOf(11)).toEqual({ verdict: null }); // nobody sits out bare: it was not told
+    expect(todayOf(12)).toBeNull(); // nobody has asked yet
+    const told = (await (await call(readTold, lek.person.id)).json()) as ToldSitFile[];
+    const days = told.map(({ outing }) => outing.startsAt.slice(0, 10));
+    expect(days).toContain("2024-02-10");
+    expect(days).not.toContain("2024-02-11");
   });
 });

@@ -99,6 +99,12 @@ function bodiesFor(path: string, method: string): unknown[] {
   if (path.endsWith("live/index.ts")) return [method === "POST" ? { beganAt: new Date().toISOString() } : {}];
   if (path.endsWith("live/readings.ts")) return [[{ n: "air", u: "Cel", v: -4 }]];
   if (path.endsWith("note/index.ts")) return [{ minutes: 5 }];
+  if (path.endsWith("logbook/index.ts")) {
+    const { startsAt, person, place } = theirs;
+    const sit = { id: randomUUID(), name: "mine", startsAt, placeId: place.id, walkMinutes: null };
+    const told = { airTemperatureC: 0, windMPerS: 1, pieceIds: [piece!.id], felt: { minutes: 5 } };
+    return [{ personId: person.id, sits: [{ ...sit, ...told }] }];
+  }
   if (path.endsWith("people/[id]/index.ts")) {
     const { id: _id, practicePreferences: _practices, ...person } = theirs.person;
     return [{ ...person, name: "mine", version: 1, retired: true }];
@@ -123,7 +129,7 @@ function bodiesFor(path: string, method: string): unknown[] {
 }
 
 const withId = Object.entries(endpoints).filter(
-  ([path]) => path.includes("[id]") || /outings\/index|pieces\/status/.test(path),
+  ([path]) => path.includes("[id]") || /outings\/index|pieces\/status|logbook\/index/.test(path),
 );
 
 describe("what is another owner's", () => {

@@ -1,5 +1,6 @@
-import { OutfitJudge } from "../dresser";
+import { OutfitJudge, PLACEMENT, type DresserProblem } from "../dresser";
 import type { Lasting, Limit, LimitPart } from "../limits";
+import type { PieceKind } from "../pieces";
 import { inWeather, type ReachWeather } from "../reach";
 import type { ChunkedWork } from "./chunked-work";
 import { byMass, codeOf, outfitsFor, problemOf, type Kit, type OutfitNumbers } from "./kit";
@@ -28,8 +29,11 @@ type Lasts = { readonly minutes: number; readonly limit: Limit | null; readonly 
 
 export type DoorTableChunk =
   | { readonly kind: "dress"; readonly weather: ReachWeather }
-  | { readonly kind: "cell"; readonly weather: ReachWeather; readonly outfits: readonly OutfitNumbers[] };
-export type DoorTableAnswer = readonly OutfitNumbers[] | readonly Lasts[];
+  | { readonly kind: "cell"; readonly weather: ReachWeather; readonly outfits: readonly OutfitNumbers[] }
+  | { readonly kind: "thin"; readonly weather: ReachWeather; readonly outfit: OutfitNumbers };
+export type DoorTableAnswer = readonly OutfitNumbers[] | readonly Lasts[] | Thinned;
+/** An outfit without what is not needed in its weather. */
+type Thinned = { readonly outfit: OutfitNumbers; readonly lasts: Lasts };
 
 /** Every so many rows a kit is dressed anew; rows between take what was found beside them. */
 const DRESSED_EVERY = 3;
@@ -53,21 +57,34 @@ export function* doorTableWork({
   const outfits = byMass(problem, found.flat() as OutfitNumbers[]);
   const lasting = (yield weathers.map((weather) => ({ kind: "cell", weather, outfits }))) as Lasts[][];
   const massesG = outfits.map((outfit) => problem.massG(codeOf(outfit)));
+  const chosen = windsMPerS.flatMap((_, column) => {
+    const rows = airTemperaturesC.map((_row, row) => lasting[column * airTemperaturesC.length + row]!);
+    const serving = rows.map((row) => servingOutfits(row, massesG, kit.wantedMinutes));
+    return smoothest(serving, outfits, massesG);
+  });
+  const worn = weathers.flatMap((weather, cell) => {
+    const outfit = chosen[cell]!;
+    return outfit === null ? [] : [{ cell, chunk: { kind: "thin", weather, outfit: outfits[outfit]! } as const }];
+  });
+  const thinned = (yield worn.map(({ chunk }) => chunk)) as Thinned[];
+  const byCell = new Map(worn.map(({ cell }, index) => [cell, thinned[index]!]));
+  const shown = byMass(
+    problem,
+    thinned.map(({ outfit }) => outfit),
+  );
+  const placeOf = new Map(shown.map((numbers, place) => [numbers.join(""), place]));
+  const cellOf = (weather: ReachWeather, cell: number): DoorCell => {
+    const own = byCell.get(cell);
+    if (!own) return { ...weather, minutesStill: 0, limit: null, part: null, outfit: null };
+    const { minutes, limit, part } = own.lasts;
+    const outfit = placeOf.get(own.outfit.join(""))!;
+    return { ...weather, minutesStill: limit === null ? null : minutes, limit, part, outfit };
+  };
   return {
-    outfits,
-    columns: windsMPerS.map((windMPerS, column) => {
-      const rows = airTemperaturesC.map((_, row) => lasting[column * airTemperaturesC.length + row]!);
-      const chosen = smoothest(
-        rows.map((row) => servingOutfits(row, massesG, kit.wantedMinutes)),
-        outfits,
-        massesG,
-      );
-      return airTemperaturesC.map((airTemperatureC, row): DoorCell => {
-        const outfit = chosen[row]!;
-        if (outfit === null) return { airTemperatureC, windMPerS, minutesStill: 0, limit: null, part: null, outfit };
-        const { minutes, limit, part } = rows[row]![outfit]!;
-        return { airTemperatureC, windMPerS, minutesStill: limit === null ? null : minutes, limit, part, outfit };
-      });
+    outfits: shown,
+    columns: windsMPerS.map((_, column) => {
+      const from = column * airTemperaturesC.length;
+      return weathers.slice(from, from + airTemperaturesC.length).map((weather, row) => cellOf(weather, from + row));
     }),
   };
 }
@@ -77,11 +94,50 @@ export function doorTableAnswer({ kit }: DoorTableInput, chunk: DoorTableChunk):
   if (chunk.kind === "dress") return outfitsFor(kit, inWeather(kit.outing, chunk.weather, "tenMetres"));
   const problem = problemOf(kit);
   const judge = new OutfitJudge(problem);
-  return chunk.outfits.map((outfit) => {
+  const lastsIn = (outfit: OutfitNumbers): Lasts => {
     const outing = inWeather(problem.outings.outingIn(codeOf(outfit)), chunk.weather, "tenMetres");
     const { minutes, limit, part } = judge.judgeOuting(outing);
     return { minutes, limit, part };
-  });
+  };
+  return chunk.kind === "thin" ? thinned(problem, chunk.outfit, lastsIn) : chunk.outfits.map(lastsIn);
+}
+
+/** In which turn pieces are tried to be left out: what somebody would take off first on a mild day (common practice, no source). */
+const LEFT_OUT_IN_TURN: readonly PieceKind[] = [
+  "heatSource",
+  "protection",
+  "headwear",
+  "neckwear",
+  "pad",
+  "handwear",
+  "liner",
+  "footbed",
+  "garment",
+  "sock",
+  "footwear",
+];
+
+/**
+ * An outfit without what is not needed: pieces without which it lasts as wanted all the same. Rows share outfits so that
+ * little changes from one to the next, and a mild one would wear the cold one's face mask. What does not last as wanted
+ * stays as it is.
+ */
+function thinned(problem: DresserProblem, outfit: OutfitNumbers, lastsIn: (outfit: OutfitNumbers) => Lasts): Thinned {
+  let best: Thinned = { outfit, lasts: lastsIn(outfit) };
+  const wanted = problem.wishes.wantedMinutes ?? Infinity;
+  if (best.lasts.minutes < wanted) return best;
+  const turnOf = (piece: number): number => LEFT_OUT_IN_TURN.indexOf(problem.kit[piece]!.kind);
+  const inTurn = problem.kit
+    .map((_, piece) => piece)
+    .filter((piece) => outfit[piece] !== PLACEMENT.home)
+    .sort((one, other) => turnOf(one) - turnOf(other) || problem.massesG[other]! - problem.massesG[one]!);
+  for (const piece of inTurn) {
+    const without = best.outfit.map((placement, place) => (place === piece ? PLACEMENT.home : placement));
+    if (!problem.isValid(codeOf(without))) continue;
+    const lasts = lastsIn(without);
+    if (lasts.minutes >= wanted) best = { outfit: without, lasts };
+  }
+  return best;
 }
 
 /** Outfits that serve in one weather: those that last as wanted and weigh little more than the lightest of them. */

@@ -110,17 +110,24 @@ function Found({
   );
 }
 
+/** What leaves more than this of how wide it is now teaches hardly anything. */
+const NEARLY_AS_WIDE = 0.95;
+
 /** What would teach most of the next sit, by how narrow it would leave the minutes. */
 function WouldTeach({ narrowing: { now, after } }: { readonly narrowing: ExpectedNarrowing }) {
   return (
     <>
       <h3 className="font-semibold">{m.learntWouldTeach}</h3>
       <p className="max-w-prose text-sm">{m.learntKnownNow({ factor: factorOfEightInTen(now) })}</p>
-      <ul data-testid="would-teach">
-        {after.map(({ way, spread }) => (
-          <li key={way}>{m.learntKnownAfter({ way: WAY_WORDS[way], factor: factorOfEightInTen(spread) })}</li>
-        ))}
-      </ul>
+      {after[0]!.spread > NEARLY_AS_WIDE * now ? (
+        <p className="max-w-prose text-sm">{m.learntNothingMore}</p>
+      ) : (
+        <ul data-testid="would-teach">
+          {after.map(({ way, spread }) => (
+            <li key={way}>{m.learntKnownAfter({ way: WAY_WORDS[way], factor: factorOfEightInTen(spread) })}</li>
+          ))}
+        </ul>
+      )}
     </>
   );
 }

@@ -46,6 +46,7 @@ type Told = { readonly words: string; readonly isProblem: boolean };
 function NoteForm({ view, verdict, told: toldBefore, preferences }: Props) {
   useInitially(() => $preferences.set(preferences));
   const before = toldBefore?.entry.felt ?? null;
+  const predicted = toldBefore ? toldBefore.entry.predicted : verdict;
   const [minutes, setMinutes] = useState<number | null>(before?.minutes ?? null);
   const [felt, setFelt] = useState<Omit<Felt, "minutes">>(before ?? NOTHING_SAID);
   const [told, setTold] = useState<Told | null>(null);
@@ -112,7 +113,7 @@ function NoteForm({ view, verdict, told: toldBefore, preferences }: Props) {
             · {view.place.name} · {view.person.name} · {dateText(view.startsAt, view.place.timeZone)}{" "}
             {clockText(view.startsAt, view.place.timeZone)}
           </p>
-          {verdict && <p>{m.logbookPredictedWas({ words: verdictWords(verdict) })}</p>}
+          {predicted && <p>{m.logbookPredictedWas({ words: verdictWords(predicted) })}</p>}
         </div>
         <div className="flex flex-wrap items-end gap-4">
           <NumberField

@@ -1,3 +1,4 @@
+import { newThicknessMm } from "@/core/care";
 import { laneOf } from "@/core/pieces";
 import { readKit, readPeopleAndPlaces } from "@/db";
 import type { KitName } from "@/formats/logbook/from-table/sit-table";
@@ -29,7 +30,11 @@ async function wornOn(personId: string): Promise<BringingPerson["worn"]> {
   const lines = await outingLines(database(), LOCAL_OWNER_ID);
   const own = lines.filter((line) => line.personId === personId).slice(-MOST_OUTINGS);
   const views = await Promise.all(own.map(({ id }) => openOuting(database(), LOCAL_OWNER_ID, id)));
-  return views.map(({ id, name, wearings }) => ({ id, name, pieceIds: wearings.map(({ pieceId }) => pieceId) }));
+  return views.map(({ id, name, wearings }) => ({
+    id,
+    name,
+    pieceIds: [...new Set(wearings.map(({ pieceId }) => pieceId))],
+  }));
 }
 
 export async function bringForPage(): Promise<Found | Refused> {
@@ -41,7 +46,13 @@ export async function bringForPage(): Promise<Found | Refused> {
         const kit = await readKit(database(), LOCAL_OWNER_ID, id);
         const pieces = kit.map(({ piece }) => {
           const { name: own, kind, label } = toPieceView(piece);
-          return { id: piece.id, name: own, lane: laneOf({ kind, label }) };
+          return {
+            id: piece.id,
+            name: own,
+            lane: laneOf({ kind, label }),
+            kind,
+            thicknessMm: Math.round(newThicknessMm(label)),
+          };
         });
         return { id, name, pieces, worn: await wornOn(id) };
       });

@@ -74,15 +74,10 @@ async function keepSit(transaction: Connection, ownerId: string, personId: strin
   await createOuting(transaction, ownerId, head, contentRows(content));
   const bare = await openOuting(transaction, ownerId, id);
   const worn = bare.kit.filter((piece) => sit.pieceIds.includes(piece.id));
-  if (worn.length < sit.pieceIds.length) throw unknown("pieceIds", m.sitsNoSuchPiece);
+  if (worn.length < new Set(sit.pieceIds).size) throw unknown("pieceIds", m.sitsNoSuchPiece);
   const view = { ...bare, wearings: wornUsually(worn, bare.phases) };
   if (view.wearings.length > 0)
-    await insertContent(
-      transaction,
-      ownerId,
-      id,
-      contentRows({ ...content, weather: [], phases: [], wearings: view.wearings }),
-    );
+    await insertContent(transaction, ownerId, id, contentRows({ ...content, wearings: view.wearings }));
   await keepNote(transaction, {
     ownerId,
     outingId: id,

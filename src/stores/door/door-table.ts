@@ -26,7 +26,7 @@ const ROWS: Readonly<Record<TemperatureUnit, readonly number[]>> = {
   F: [50, 40, 30, 20, 10, 0, -10, -20],
 };
 
-const KEPT_AS = "umiak-door ";
+const KEPT_AS = "umiak-door-2 ";
 /** What a table follows from: of anything else it is another table. */
 const contentOf = ({ id, person, phases, setting, kit }: OutingView, unit: TemperatureUnit): string =>
   JSON.stringify([MODEL_VERSION, m.localeOfDates, id, person, phases, setting, kit, unit]);

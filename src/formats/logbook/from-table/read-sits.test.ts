@@ -11,8 +11,14 @@ import type { SitTableOf } from "./sit-table";
 // Invented people, places and tables.
 const KNOWN: SitTableOf = {
   pieces: [
-    { id: "01900000-0000-7000-8000-00000000b001", name: "Felt boots", lane: "Feet" },
-    { id: "01900000-0000-7000-8000-00000000b002", name: "Down parka, hooded", lane: "Trunk" },
+    { id: "01900000-0000-7000-8000-00000000b001", name: "Felt boots", lane: "Feet", kind: "footwear", thicknessMm: 9 },
+    {
+      id: "01900000-0000-7000-8000-00000000b002",
+      name: "Down parka, hooded",
+      lane: "Trunk",
+      kind: "garment",
+      thicknessMm: 40,
+    },
   ],
   usuallyWorn: [],
   places: [
@@ -58,11 +64,23 @@ describe("a table of sits somebody kept", () => {
     expect(read(text, mapping).sits[0]!.pieceIds).toEqual([KNOWN.pieces[1]!.id]);
   });
 
-  it("adds what is usually worn where a row names nothing for that part of the body", () => {
+  it("adds what is usually worn besides what a row names, which takes the place of the likest", () => {
     const [boots, parka] = KNOWN.pieces.map(({ id }) => id);
     const text = "date;sat;temp;worn\n2024-02-03;90;-8;Felt boots\n2024-02-04;90;-8;";
-    const hat = { id: "01900000-0000-7000-8000-00000000b003", name: "Hat", lane: "Head" } as const;
-    const other = { id: "01900000-0000-7000-8000-00000000b004", name: "Light shoes", lane: "Feet" } as const;
+    const hat = {
+      id: "01900000-0000-7000-8000-00000000b003",
+      name: "Hat",
+      lane: "Head",
+      kind: "headwear",
+      thicknessMm: 4,
+    } as const;
+    const other = {
+      id: "01900000-0000-7000-8000-00000000b004",
+      name: "Light shoes",
+      lane: "Feet",
+      kind: "footwear",
+      thicknessMm: 3,
+    } as const;
     const known = { ...KNOWN, pieces: [...KNOWN.pieces, hat, other], usuallyWorn: [parka!, hat.id, other.id] };
     expect(read(text, NO_SIT_MAPPING, known).sits.map(({ pieceIds }) => pieceIds)).toEqual([
       [boots, parka, hat.id],

@@ -15,6 +15,7 @@ import type { SitMapping } from "./mapping";
 import { coldAfterRole } from "./roles";
 import { areHours, endingIn, minutesIn, partIn, voteIn } from "./said-words";
 import { SitColumns } from "./sit-columns";
+import { withUsual } from "./with-usual";
 import type { KitName, NamedPiece, PastSit, ReadSits, SitTableOf } from "./sit-table";
 
 /** Where a table tells no wind: a light one, as in most places that are chosen to sit (assumption). */
@@ -107,9 +108,8 @@ class SitReader {
   private worn(row: GridRow): string[] {
     const named = this.columns.cells(row, "worn").flatMap((cell) => cell.split(BETWEEN_PIECES));
     const told = new Set(named.flatMap((name) => (name === "" ? [] : (this.pieceNamed(name) ?? []))));
-    const laneOf = (id: string) => this.known.pieces.find((piece) => piece.id === id)?.lane;
-    const lanes = new Set([...told].map(laneOf));
-    return [...told, ...this.known.usuallyWorn.filter((id) => !lanes.has(laneOf(id)))];
+    const pieceOf = (id: string): KitName[] => this.known.pieces.filter((piece) => piece.id === id);
+    return withUsual([...told].flatMap(pieceOf), this.known.usuallyWorn.flatMap(pieceOf)).map(({ id }) => id);
   }
 
   private pieceNamed(name: string): string | null {

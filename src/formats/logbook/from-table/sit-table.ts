@@ -1,17 +1,17 @@
-import type { LaneName } from "@/core/pieces";
+import type { LaneName, PieceKind } from "@/core/pieces";
 import type { Felt } from "@/core/logbook";
 import type { TemperatureUnit, WindUnit } from "../../display/units";
 import type { Told } from "../../table/read-table";
 import type { SitRole } from "./roles";
 
 type Named = { readonly id: string; readonly name: string };
-/** A piece of somebody's kit, and where it goes. */
-export type KitName = Named & { readonly lane: LaneName };
+/** A piece of somebody's kit, where it goes, and how thick it is. */
+export type KitName = Named & { readonly lane: LaneName; readonly kind: PieceKind; readonly thicknessMm: number };
 
 /** What is known besides the table. */
 export type SitTableOf = {
   readonly pieces: readonly KitName[];
-  /** What is worn besides: pieces on parts of the body of which a row names nothing. */
+  /** What is worn besides what a row names. */
   readonly usuallyWorn: readonly string[];
   readonly places: readonly (Named & { readonly timeZone: string })[];
   /** Rows that name somebody else are left out. */

@@ -1,0 +1,14 @@
+import { chromium } from "@playwright/test";
+const [,, id, out] = process.argv;
+const b = await chromium.launch({ executablePath: "/usr/bin/chromium-headless-shell", args: ["--no-sandbox"] });
+const p = await b.newPage({ viewport: { width: 1280, height: 900 } });
+await p.goto(`http://127.0.0.1:4490/outings/${id}/door`); await p.waitForTimeout(2500);
+const btn = p.getByRole("button", { name: /table|compute/i }).first();
+console.log(await p.getByRole("button").allTextContents());
+if (await btn.count()) await btn.click();
+const t0 = Date.now();
+await p.locator("table").first().waitFor({ timeout: 240000 }); await p.waitForTimeout(1500);
+console.log("ms", Date.now() - t0);
+await p.screenshot({ path: out, fullPage: true });
+console.log((await p.locator("table").first().innerText()).slice(0, 1500));
+await b.close();
