@@ -114,7 +114,12 @@ test("years come in from a spreadsheet by keyboard, names of clothes are told on
   await expect(page.getByText("0 sits are in the logbook; 2 were there already.")).toBeVisible();
   await page.getByRole("link", { name: "Logbook", exact: true }).last().click();
   await listening(page);
-  await expect(page.getByTestId("logbook-table").getByText(/being computed|computed afterwards/).first()).toBeVisible();
+  await expect(
+    page
+      .getByTestId("logbook-table")
+      .getByText(/being computed|computed afterwards/)
+      .first(),
+  ).toBeVisible();
   for (const { id, startsAt } of (await (await page.request.get("/api/outings")).json()) as Line[])
     if (startsAt.startsWith("2023")) await page.request.delete(`/api/outings/${id}/note`); // others' figures are nobody's in particular
 });

@@ -1,5 +1,5 @@
 import type { Limit } from "../../limits";
-import { FEATURE_COUNT, GUESSED, OutfitFeatures, priorOf, shaped, type Features } from "./outfit-features";
+import { FEATURE_COUNT, GUESSED, OutfitFeatures, priorOf, shaped, shapedAt, type Features } from "./outfit-features";
 import type { OutfitCode } from "../outfit/outfit-code";
 import { PLACEMENT, SWITCHES } from "../outfit/outfit-code";
 import type { Judgement } from "./outfit-judge";
@@ -20,11 +20,12 @@ const LEAST_MINUTES = 8;
 
 type LimitFit = { readonly fit: Fit; readonly prior: Features; solution: Float64Array | null; learnt: number };
 
-/** What is known at a judged outfit, limit by limit: ln(minutes) beyond what the features give. */
+/** What is known at a judged outfit, limit by limit: ln(minutes). It holds until something is learnt. */
 export type Anchor = {
   readonly code: OutfitCode;
   readonly sums: Features;
-  readonly beyond: Float64Array;
+  readonly shaped: Features;
+  readonly logMinutes: Float64Array;
   /** Places of the limits that are known, the one that rules first: most guesses fail by it. */
   readonly order: readonly number[];
 };
@@ -34,6 +35,10 @@ export class MinutesModel {
   private readonly features: OutfitFeatures;
   private readonly count: number;
   private readonly changed: number[] = [];
+  /** Of the guess under way: its sums, which of them moved, and by how much as they are fitted. */
+  private readonly now = new Float64Array(FEATURE_COUNT);
+  private readonly touched = new Uint8Array(FEATURE_COUNT);
+  private readonly moved = new Float64Array(FEATURE_COUNT);
   private current: readonly (Float64Array | null)[] | null = null;
 
   constructor(private readonly kit: readonly DresserPiece[]) {
@@ -129,8 +134,8 @@ export class MinutesModel {
   /** What is known of a judged outfit, to guess from it what others near it do. */
   anchorAt(code: OutfitCode, { met, coveredMinutes }: Judgement): Anchor {
     const terms = this.termsOf(code);
-    const beyond = new Float64Array(GUESSED.length);
-    const logMinutes = new Map<number, number>();
+    const logMinutes = new Float64Array(GUESSED.length);
+    const order: number[] = [];
     GUESSED.forEach((limit, index) => {
       const solution = this.solutionOf(limit);
       if (!solution) return;
@@ -138,37 +143,38 @@ export class MinutesModel {
       for (let term = 0; term < this.count; term++) guessed += solution[term]! * terms[term]!;
       const minutes = met[limit];
       const seen = Math.log(Math.max(LEAST_MINUTES, minutes ?? coveredMinutes));
-      let own = minutes === undefined ? Math.max(seen, guessed) : seen;
-      logMinutes.set(index, own);
-      for (let feature = 0; feature < FEATURE_COUNT; feature++) own -= solution[1 + feature]! * terms[1 + feature]!;
-      beyond[index] = own;
+      logMinutes[index] = minutes === undefined ? Math.max(seen, guessed) : seen;
+      order.push(index);
     });
-    const order = [...logMinutes.keys()].sort((one, other) => logMinutes.get(one)! - logMinutes.get(other)!);
-    return { code, sums: this.features.of(code), beyond, order };
+    order.sort((one, other) => logMinutes[one]! - logMinutes[other]!);
+    const sums = this.features.of(code);
+    return { code, sums, shaped: shaped(sums), logMinutes, order };
   }
 
   /**
    * Minutes an outfit near a judged one may last: of the limits met so far the first.
    * @param atLeast what lies under it need not be told closer: one limit that does is enough
    */
-  guess(code: OutfitCode, { code: known, sums, beyond, order }: Anchor, atLeast = 0): number {
-    const { changed, count } = this;
-    const now = sums.slice();
+  guess(code: OutfitCode, { code: known, sums, shaped: before, logMinutes, order }: Anchor, atLeast = 0): number {
+    const { changed, count, now, touched, moved } = this;
+    now.set(sums);
+    touched.fill(0);
     changed.length = 0;
     for (let index = 0; index < code.length; index++) {
       if (code[index] === known[index]) continue;
       changed.push(index);
-      if (index < this.kit.length) this.features.change(now, index, known[index]!, code[index]!);
+      if (index < this.kit.length) this.features.change(now, index, known[index]!, code[index]!, touched);
     }
-    const features = shaped(now);
+    for (let feature = 0; feature < FEATURE_COUNT; feature++)
+      moved[feature] = touched[feature] === 1 ? shapedAt(feature, now[feature]!) - before[feature]! : 0;
     const enough = Math.log(atLeast);
     let least = Infinity;
     const solutions = this.solutions();
     for (const place of order) {
       if (least < enough) break;
       const solution = solutions[place]!;
-      let sum = beyond[place]!;
-      for (let feature = 0; feature < FEATURE_COUNT; feature++) sum += solution[1 + feature]! * features[feature]!;
+      let sum = logMinutes[place]!;
+      for (let feature = 0; feature < FEATURE_COUNT; feature++) sum += solution[1 + feature]! * moved[feature]!;
       for (const index of changed) {
         if (index >= this.kit.length) {
           sum += solution[count - SWITCHES + index - this.kit.length]! * (code[index]! - known[index]!);

@@ -52,17 +52,17 @@ const HEAT_STEP_W = 2;
 
 export type Features = Float64Array;
 
-/** Sums as they are fitted: resistances by their logarithm, wind held off or not, heat with less and less for more. */
-export function shaped(sums: Features): Features {
-  const own = new Float64Array(FEATURE_COUNT);
-  for (let index = 0; index < FEATURE_COUNT; index++) {
-    const sum = Math.max(0, sums[index]!);
-    if (index >= FIRST_WIND && index < FIRST_HEAT) own[index] = sum > 0 ? 1 : 0;
-    else if (index >= FIRST_HEAT && index < BODY) own[index] = Math.log1p(sum / HEAT_STEP_W);
-    else own[index] = Math.log(sum + OUTER_AIR_M2K_PER_W);
-  }
-  return own;
+/** A sum as it is fitted: a resistance by its logarithm, wind held off or not, heat with less and less for more. */
+export function shapedAt(index: number, sum: number): number {
+  const own = Math.max(0, sum);
+  // What moves no sum quite back to nought is rounding.
+  if (index >= FIRST_WIND && index < FIRST_HEAT) return own > 0.5 ? 1 : 0;
+  if (index >= FIRST_HEAT && index < BODY) return Math.log1p(own / HEAT_STEP_W);
+  return Math.log(own + OUTER_AIR_M2K_PER_W);
 }
+
+/** All sums as they are fitted. */
+export const shaped = (sums: Features): Features => sums.map((sum, index) => shapedAt(index, sum));
 
 /** How each limit follows the features before anything is learnt: powers (assumptions). */
 export function priorOf(limit: Limit): Features {
@@ -107,18 +107,25 @@ function addedBy(piece: DresserPiece): Added {
   return { seat, way };
 }
 
+/** What a piece adds, and to which sums alone: most touch few. */
+type Sparse = { readonly indices: Uint8Array; readonly values: Float64Array };
+const sparse = (features: Features): Sparse => {
+  const indices = [...features.keys()].filter((index) => features[index] !== 0);
+  return { indices: Uint8Array.from(indices), values: Float64Array.from(indices, (index) => features[index]!) };
+};
+
 export class OutfitFeatures {
   private readonly byPiece: readonly Added[];
   /** What each piece adds where it is placed; nothing at home. */
-  private readonly byPlacement: readonly (readonly (Features | null)[])[];
+  private readonly byPlacement: readonly (readonly (Sparse | null)[])[];
 
   constructor(kit: readonly DresserPiece[]) {
     this.byPiece = kit.map(addedBy);
     this.byPlacement = this.byPiece.map(({ seat, way }) => [
       null,
-      seat.map((own, index) => own + way[index]!),
-      seat,
-      way,
+      sparse(seat.map((own, index) => own + way[index]!)),
+      sparse(seat),
+      sparse(way),
     ]);
   }
 
@@ -134,15 +141,23 @@ export class OutfitFeatures {
     return sums;
   }
 
-  /** Moves a piece from one placement to another in sums made before. */
-  change(sums: Features, index: number, from: number, to: number): void {
-    this.add(sums, index, from, -1);
-    this.add(sums, index, to, 1);
+  /**
+   * Moves a piece from one placement to another in sums made before.
+   * @param touched which sums moved at all: 1 where they did
+   */
+  change(sums: Features, index: number, from: number, to: number, touched: Uint8Array): void {
+    this.add(sums, index, from, -1, touched);
+    this.add(sums, index, to, 1, touched);
   }
 
-  private add(sums: Features, index: number, placement: number, sign: 1 | -1): void {
+  private add(sums: Features, index: number, placement: number, sign: 1 | -1, touched?: Uint8Array): void {
     const added = this.byPlacement[index]![placement];
     if (!added) return;
-    for (let feature = 0; feature < FEATURE_COUNT; feature++) sums[feature] = sums[feature]! + sign * added[feature]!;
+    const { indices, values } = added;
+    for (let place = 0; place < indices.length; place++) {
+      const feature = indices[place]!;
+      sums[feature] = sums[feature]! + sign * values[place]!;
+      if (touched) touched[feature] = 1;
+    }
   }
 }
