@@ -1,5 +1,12 @@
 import { parseArgs } from "node:util";
-import { calibrate } from "@/core/calibration";
+import {
+  crossChecked,
+  expectedNarrowing,
+  fitLogbook,
+  learntFrom,
+  type CheckedTime,
+  type ExpectedNarrowing,
+} from "@/core/calibration";
 import { standardDeviationOf, TRAITS, traitsOf, type Learnt, type Outing } from "@/core/outing";
 import { minutesRange, TRAIT_SPREAD, type MinutesBound } from "@/core/range";
 import { CoreError } from "@/core/errors";
@@ -10,7 +17,8 @@ import { fail, readText } from "../outing/command";
 const USAGE = [
   "usage: npm run -s calibrate -- LOGBOOK.json [--json]   (LOGBOOK.json may be - for standard input)",
   "  what a person's notes teach: {sits: [{outing, felt}], further: [outing]}; outing an outing file, felt as docs/logbook.md says",
-  "  --json  {notes, traits: {name: {mean, sd, priorSd}}, boots, outfits, further: [{name, before, after}]}; minutes null: longer than was looked at",
+  "  --json  {notes, traits: {name: {mean, sd, priorSd}}, boots, outfits, checked, narrowing, further: [{name, before, after}]}; minutes null: longer than was looked at",
+  "          checked: told times, each against what the other notes say of it; narrowing: sd of ln(minutes) now, and after one sit more like the last one told of",
 ];
 
 function asked() {
@@ -28,13 +36,21 @@ const read = parseLogbookFile(readText(path));
 if (!read.ok) fail(read.problems.map(({ path: at, reason }) => `${at}: ${reason}`));
 
 try {
-  const learnt = calibrate(read.file.sits.map(({ outing, felt }) => ({ outing: toOuting(outing), felt })));
+  // The last of the file is the latest: what would teach most is asked of a sit like it.
+  const fitted = fitLogbook(
+    read.file.sits.map(({ outing, felt }) => ({ outing: toOuting(outing), felt })).toReversed(),
+  );
+  const learnt = learntFrom(fitted);
+  const told = { checked: crossChecked(fitted).times, narrowing: expectedNarrowing(fitted, learnt.modelSpread) };
   const further = read.file.further.map((outing) => ({
     name: outing.name,
     before: firstSit(toOuting(outing)),
     after: firstSit(byNotes(toOuting(outing), learnt)),
   }));
-  console.log(values.json ? JSON.stringify({ ...described(learnt), further }) : lines(learnt, further).join("\n"));
+  const shown = values.json
+    ? JSON.stringify({ ...described(learnt), ...told, further })
+    : [...lines(learnt, further), ...checkedLines(told)].join("\n");
+  console.log(shown);
 } catch (error) {
   if (error instanceof CoreError) fail([`(whole file): ${error.message}`]);
   throw error;
@@ -55,6 +71,7 @@ function described(learnt: Learnt) {
     ),
     boots: clothes("boots"),
     outfits: clothes("outfit"),
+    ...(learnt.modelSpread !== undefined && { modelSpread: learnt.modelSpread }),
   };
 }
 
@@ -88,5 +105,23 @@ function lines(learnt: Learnt, further: readonly Further[]): string[] {
       ({ name, before, after }) =>
         `${name}: ${minutes(before)} min → ${minutes(after)} min (eight cases of ten, middle)`,
     ),
+  ];
+}
+
+type Told = { readonly checked: readonly CheckedTime[]; readonly narrowing: ExpectedNarrowing | null };
+
+function checkedLines({ checked, narrowing }: Told): string[] {
+  const held = checked.filter(({ holds }) => holds).length;
+  const sd = (spread: number): string => spread.toFixed(2);
+  return [
+    ...(checked.length > 0
+      ? [`${held} of ${checked.length} told times lie where the other notes say eight of ten should`]
+      : []),
+    ...(narrowing
+      ? [
+          `ln(minutes) of such a sit is known to ± ${sd(narrowing.now)}; after one more:`,
+          ...narrowing.after.map(({ way, spread }) => `  ± ${sd(spread)} ${way}`),
+        ]
+      : []),
   ];
 }

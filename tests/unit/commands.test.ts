@@ -176,11 +176,18 @@ describe("npm run -s calibrate", () => {
     };
     const { status, stdout } = run("calibrate", ["-", "--json"], JSON.stringify(book));
     expect(status).toBe(0);
-    type Told = { traits: Record<string, { mean: number; sd: number; priorSd: number }>; notes: number };
+    type Told = {
+      traits: Record<string, { mean: number; sd: number; priorSd: number }>;
+      notes: number;
+      checked: { toldMinutes: number; lowMinutes: number; highMinutes: number; holds: boolean }[];
+      narrowing: { now: number; after: { way: string; spread: number }[] };
+    };
     type Further = { further: { before: { middle: number }; after: { middle: number } }[] };
-    const { traits, notes, further } = JSON.parse(stdout) as Told & Further;
+    const { traits, notes, further, checked, narrowing } = JSON.parse(stdout) as Told & Further;
     expect(notes).toBe(2);
     expect(traits.lnFlowToes!.mean).toBeLessThan(0);
+    expect(checked.map(({ toldMinutes }) => toldMinutes)).toEqual([expect.closeTo(65, 6), expect.closeTo(65, 6)]);
+    expect(narrowing.after.find(({ way }) => way === "ending")!.spread).toBeLessThan(narrowing.now);
     for (const { sd, priorSd } of Object.values(traits)) expect(sd).toBeLessThanOrEqual(priorSd * 1.0001);
     expect(further[0]!.after.middle).toBeLessThan(further[0]!.before.middle);
   });
