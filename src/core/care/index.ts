@@ -1,3 +1,3 @@
 export { CLOTH_PER_SKIN, DRYING_ROOM, hoursToDrySoaked } from "./soaked";
-export { hoursToDry, type DryingWay } from "./drying";
+export { DRYING_SIDES, hoursToDry, type DryingWay } from "./drying";
 export { careOf, isCareDue, newThicknessMm, wearByPinch, type CareDone, type CareNeed, type CareTask } from "./care";

@@ -8,7 +8,7 @@ export { dexterityOf, handsNeeded, NO_HANDS, type HandsNeeded } from "./hands";
 export { carriedAt, packedVolumeL, type Carried, PACKED_G_PER_L } from "./carried";
 export { wearingProblems, type KnownPiece, type WearingProblem, type WearingProblemKind } from "./wearing-problems";
 export { isAmong, isNextToSkin, usualWearing, usualWearings } from "./usual-wearing";
-export { waterCells, cellOf, wetCells, COVERS_MOUTH_FROM } from "./outfit/water-layers";
+export { waterCells, cellOf, waterAtStart, wetCells, COVERS_MOUTH_FROM } from "./outfit/water-layers";
 export { siteAreasM2 } from "./outfit/site-areas";
 export { HungPieces, type HungBefore } from "./hung";
 export { TOE_SHARE_OF_BOOT_MASS } from "./outfit/heat-stores";

@@ -13,6 +13,7 @@ export {
   type Baring,
   type Doing,
   type Outing,
+  type PieceWater,
   type OutingPerson,
   type OutingPlace,
   type Phase,

@@ -166,6 +166,9 @@ export type PlaceSetting = OutingPlace & {
   readonly coverage?: (typeof COVERAGES)[number] | undefined;
 };
 
+/** Water in a piece, g/m² of skin: on each segment of the body and over the mouth (`CELLS_PER_PIECE`). */
+export type PieceWater = { readonly pieceId: string; readonly gPerM2: readonly number[] };
+
 /** Everything one figure follows from. */
 export type Outing = {
   readonly person: OutingPerson;
@@ -181,6 +184,8 @@ export type Outing = {
   readonly storedStartC?: number | undefined;
   /** Pieces that are wet from the start, and the share of their own mass of water in them; asked by benches. */
   readonly wetFromStart?: { readonly pieceIds: readonly string[]; readonly share: number } | undefined;
+  /** Water that is in pieces as one steps out: what a night did not dry. */
+  readonly waterAtStart?: readonly PieceWater[] | undefined;
   /** Minute at which the person falls into the water and gets out again; asked, never planned. */
   readonly fallsInAtMinute?: number | undefined;
 };

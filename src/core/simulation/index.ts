@@ -5,7 +5,7 @@ export { WET_PARTS, type OutingSeries, type WetPart } from "./series";
 export { FLOW_OF_COLD_HANDS, natureOf, restedFor } from "./nature";
 export { feltAt } from "./felt-levels";
 export type { SimulationOptions } from "./run-outing";
-export { simulateOuting, type OutingResult } from "./simulate-outing";
+export { simulateOuting, simulateWithWater, type OutingResult } from "./simulate-outing";
 export { simulateOneSit, simulateSitMinutes, type SitMinutes } from "./sit-minutes";
 export { type SitAnswer, spareMinutes } from "./sit-answer";
 export { outfitResolverOf, phaseAt, Surroundings, type LabelErrors } from "./surroundings";

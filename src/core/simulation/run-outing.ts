@@ -83,7 +83,7 @@ export function runOuting<Answer>(
   outing: Outing,
   options: SimulationOptions,
   answer: (run: Run, span: SitSpan) => Answer,
-): { readonly series: OutingSeries; readonly answers: readonly Answer[] } {
+): { readonly series: OutingSeries; readonly answers: readonly Answer[]; readonly waterGPerM2: Float64Array } {
   const { run, spans } = beginRun(outing, options);
   const { course, recorder } = run;
   const answers: Answer[] = [];
@@ -95,7 +95,8 @@ export function runOuting<Answer>(
     if (span) answers.push(answer(run, span));
     start = end;
   });
-  return { series: recorder.series, answers };
+  const waterGPerM2 = course.sitter.wet?.moisture.state.waterGPerM2.slice() ?? new Float64Array();
+  return { series: recorder.series, answers, waterGPerM2 };
 }
 
 /** Curves of what is held past a sit's plan, from the state at its end. */

@@ -1,5 +1,6 @@
 import { isExtrapolated } from "../outing";
-import { MODEL_VERSION, type Outing } from "../outing";
+import { cellOf } from "../dressing";
+import { MODEL_VERSION, type Outing, type PieceWater } from "../outing";
 import { holdUntilSettled, runOuting, type Run, type SimulationOptions } from "./run-outing";
 import type { OutingSeries } from "./series";
 import { answerOf, decidingSit, isSettled, sitCrossings, type SitAnswer, type SitCrossings } from "./sit-answer";
@@ -21,15 +22,30 @@ export type OutingResult = {
  * @throws {CoreError} `no-phases`, `no-sit`, `no-weather`, `unknown-piece`, `out-of-range`
  * @source docs/method.md
  */
-export function simulateOuting(outing: Outing, options: SimulationOptions = {}): OutingResult {
-  const { series, answers: sits } = runOuting(outing, options, answerSit);
-  return {
+export const simulateOuting = (outing: Outing, options: SimulationOptions = {}): OutingResult =>
+  simulateWithWater(outing, options).result;
+
+/**
+ * The same with the water left in each piece as the outing ends, as `Outing.waterAtStart` takes it.
+ * @throws {CoreError} as `simulateOuting` does
+ */
+export function simulateWithWater(
+  outing: Outing,
+  options: SimulationOptions = {},
+): { readonly result: OutingResult; readonly waterAtEnd: readonly PieceWater[] } {
+  const { series, answers: sits, waterGPerM2 } = runOuting(outing, options, answerSit);
+  const result = {
     modelVersion: MODEL_VERSION,
     extrapolated: isExtrapolated(outing.person.body),
     series,
     sits,
     decidingSit: decidingSit(sits),
   };
+  const waterAtEnd = outing.pieces.map(({ id }, index) => ({
+    pieceId: id,
+    gPerM2: [...waterGPerM2.subarray(cellOf(index, 0), cellOf(index + 1, 0))],
+  }));
+  return { result, waterAtEnd };
 }
 
 function answerSit(run: Run, span: SitSpan): SitAnswer {

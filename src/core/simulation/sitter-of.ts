@@ -1,4 +1,4 @@
-import { wetCells, waterCells } from "../dressing";
+import { waterAtStart, wetCells, waterCells } from "../dressing";
 import type { Outing } from "../outing";
 import { createSitter, type BodilyNature, type RestedPerson, type Sitter } from "../sitter";
 
@@ -9,5 +9,6 @@ export const sitterOf = (outing: Outing, nature: BodilyNature, rested?: RestedPe
     rested,
     waterCells: waterCells(outing.pieces),
     wetCells: wetCells(outing),
+    waterGPerM2: waterAtStart(outing),
     storedStartC: outing.storedStartC,
   });

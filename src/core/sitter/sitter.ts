@@ -98,6 +98,8 @@ export type SitterOptions = {
   readonly waterCells?: number | undefined;
   /** Share of its own mass of water that each starts with, if not dry. */
   readonly wetCells?: Float64Array | null | undefined;
+  /** Water that each starts with, g/m² of skin, if not dry. */
+  readonly waterGPerM2?: Float64Array | null | undefined;
   /** Temperature of boots and gloves as one steps out, °C; the room's when not given. */
   readonly storedStartC?: number | undefined;
 };
@@ -115,6 +117,7 @@ export function createSitter(
     rested = restedPerson(person, start, nature.basalHeatFactor),
     waterCells = 0,
     wetCells = null,
+    waterGPerM2 = null,
     storedStartC = start.airTemperatureC,
   }: SitterOptions = {},
 ): Sitter {
@@ -125,6 +128,7 @@ export function createSitter(
   const { surfaceM2, capacityJPerK } = body.parameters;
   const skinExchange = createSkinExchange();
   const wet = waterCells > 0 ? new WetClothes(waterCells, wetCells) : null;
+  if (waterGPerM2 !== null) wet?.moisture.state.waterGPerM2.set(waterGPerM2);
   const exchange = new OutingExchange(wet?.moisture, soleShare);
   const digits = new DigitTissue(body, flowFactor);
   let shiveredJ = 0;

@@ -86,6 +86,20 @@ export function wetCells({ pieces, wetFromStart }: Pick<Outing, "pieces" | "wetF
   );
 }
 
+/** Water that each cell starts with, g/m² of skin; `null` where all is dry. */
+export function waterAtStart({
+  pieces,
+  waterAtStart: known,
+}: Pick<Outing, "pieces" | "waterAtStart">): Float64Array | null {
+  if (!known || known.length === 0) return null;
+  const cells = new Float64Array(waterCells(pieces));
+  pieces.forEach(({ id }, index) => {
+    const own = known.find(({ pieceId }) => pieceId === id);
+    if (own) cells.set(own.gPerM2.slice(0, CELLS_PER_PIECE), cellOf(index, 0));
+  });
+  return cells;
+}
+
 /** Layers of a segment that are followed; `null` where none are. */
 type Followed = { readonly stack: Stack; readonly owned: readonly OwnedLayer[]; readonly layers: number } | null;
 

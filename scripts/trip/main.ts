@@ -1,0 +1,48 @@
+import { parseArgs } from "node:util";
+import { CoreError } from "@/core/errors";
+import { dampnessOf, liveTrip, piecesOf, type Trip, type TripDay } from "@/core/trip";
+import { parseTripFile } from "@/formats/trip/trip-file";
+import { fail, readText } from "../outing/command";
+
+const USAGE = [
+  "usage: npm run -s trip -- TRIP.json [--json]   (TRIP.json may be - for standard input)",
+  "  days in a row of one person: {days: [outing file], nights: [{kind, airC, relativeHumidityPercent, fireHours, hasDrier, how}]} (docs/trip.md)",
+  "  --json  an array of {name, minutesStill, plannedMinutes, nightHours, pieces: [{pieceId, isWorn, startG, endG, driedG}]}",
+];
+
+function asked() {
+  try {
+    return parseArgs({ options: { json: { type: "boolean" } }, allowPositionals: true });
+  } catch (error) {
+    return fail([(error as Error).message, ...USAGE]);
+  }
+}
+
+const { values, positionals } = asked();
+const [path] = positionals;
+if (!path || positionals.length !== 1) fail(USAGE);
+const read = parseTripFile(readText(path));
+if (!read.ok) fail(read.problems.map(({ path: at, reason }) => `${at}: ${reason}`));
+
+try {
+  const days = liveTrip(read.trip);
+  const named = days.map(({ verdict: _verdict, ...day }, index) => ({ name: read.names[index]!, ...day }));
+  console.log(values.json ? JSON.stringify(named) : lines(read.trip, read.names, days).join("\n"));
+} catch (error) {
+  if (error instanceof CoreError) fail([`(whole file): ${error.message}`]);
+  throw error;
+}
+
+function lines(trip: Trip, names: readonly string[], days: readonly TripDay[]): string[] {
+  const pieceNames = new Map(piecesOf(trip).map(({ id, name }) => [id, name]));
+  return days.flatMap(({ minutesStill, plannedMinutes, pieces, nightHours }, day) => [
+    `${names[day]}: ${minutesStill} min still of ${plannedMinutes} planned`,
+    ...pieces
+      .filter(({ startG, endG }) => dampnessOf(Math.max(startG, endG)) !== "dry")
+      .map(
+        ({ pieceId, startG, endG, driedG }) =>
+          `  ${pieceNames.get(pieceId)}: ${startG.toFixed(0)} g in the morning, ${endG.toFixed(0)} g in the evening` +
+          (nightHours === null ? "" : `, ${driedG.toFixed(0)} g dry in ${nightHours.toFixed(1)} h`),
+      ),
+  ]);
+}

@@ -1,0 +1,115 @@
+import { describe, expect, it } from "vitest";
+import { demoOuting, sampleOuting } from "../../../tests/sample-outing";
+import { seededRandom } from "../numeric";
+import type { Outing } from "../outing";
+import { starterPiece } from "../starter-kit";
+import { simulateOuting } from "../simulation";
+import { driesFromOneSideGPerM2H } from "../water";
+import { dryOvernight } from "./overnight";
+import { DRIED_HOW, USUAL_NIGHT, type Night } from "./night";
+import { liveTrip, type TripNight } from "./trip";
+import { dampnessOf } from "./water-in-piece";
+
+const DAY_MS = 24 * 3600 * 1000;
+const sock = starterPiece("heavySock");
+const liner = { kind: "liner", label: sock.label } as const;
+const usually = (night: Night): TripNight => ({ ...night, how: {} });
+const inARow = (outing: Outing, count: number): Outing[] =>
+  Array.from({ length: count }, (_, day) => ({ ...outing, startsAtMs: (outing.startsAtMs ?? 0) + day * DAY_MS }));
+
+describe("a night", () => {
+  it("dries what hangs from two sides for as long as it hangs: worked by hand", () => {
+    // Thin cloth at 20 °C and 40 %: at 14.8 °C the heat it takes, 8.3 W/(m²·K) over 5.2 K, is what evaporates, 57.8 W/(m²·kPa)
+    // over 1.684 − 0.936 kPa: 43 W/m², at 2430 J/g 64 g/(m²·h) from one side (Lewis relation, ASHRAE Fundamentals; steam table).
+    const rate = driesFromOneSideGPerM2H(20, 40);
+    expect(rate).toBeGreaterThan(62);
+    expect(rate).toBeLessThan(66);
+    // A sock is thicker and dries from ever deeper: of what thin cloth gives off from two sides in 3 h, no more.
+    const [left] = dryOvernight(sock, [1000], "hung", USUAL_NIGHT.house, 3);
+    expect(1000 - left!).toBeLessThanOrEqual(6 * rate);
+    const [later] = dryOvernight(sock, [1000], "hung", USUAL_NIGHT.house, 6);
+    expect(1000 - later!).toBeCloseTo(2 * (1000 - left!), 6);
+  });
+
+  it("dries a pulled liner at room temperature, and one left in the boot not (common practice, no source)", () => {
+    const soaked = [250]; // a wet sock's worth
+    expect(dryOvernight(liner, soaked, "pulledOut", USUAL_NIGHT.house, 10)).toEqual([0]);
+    expect(dryOvernight(liner, soaked, "leftTogether", USUAL_NIGHT.house, 10)[0]!).toBeGreaterThan(60);
+    expect(dryOvernight(liner, soaked, "packed", USUAL_NIGHT.house, 10)).toEqual(soaked);
+  });
+
+  it("never ends wetter in drier or warmer air, after more hours, more fire or with a drier (law on 500 nights)", () => {
+    const random = seededRandom(11);
+    for (let turn = 0; turn < 500; turn++) {
+      const how = DRIED_HOW[Math.floor(random() * DRIED_HOW.length)]!;
+      const night: Night = {
+        ...USUAL_NIGHT.heatedHut,
+        air: { airC: -15 + 35 * random(), relativeHumidityPercent: 30 + 65 * random() },
+        fireHours: 6 * random(),
+      };
+      const { airC, relativeHumidityPercent } = night.air;
+      const hours = 12 * random();
+      const after = (own: Night, long = hours): number => dryOvernight(liner, [400], how, own, long)[0]!;
+      const here = after(night) + 1e-9;
+      expect(after({ ...night, air: { airC: Math.min(24, airC + 3), relativeHumidityPercent } })).toBeLessThanOrEqual(
+        here,
+      );
+      expect(
+        after({ ...night, air: { airC, relativeHumidityPercent: relativeHumidityPercent - 10 } }),
+      ).toBeLessThanOrEqual(here);
+      expect(after(night, hours + 1)).toBeLessThanOrEqual(here);
+      if (airC < 20) expect(after({ ...night, fireHours: night.fireHours + 1 })).toBeLessThanOrEqual(here);
+      if (how !== "sleepingBag" && how !== "leftTogether")
+        expect(after({ ...night, hasDrier: true })).toBeLessThanOrEqual(here);
+    }
+  });
+});
+
+describe("days in a row", () => {
+  it("are that outing where there is one", () => {
+    const outing = sampleOuting();
+    const [day] = liveTrip({ days: [outing], nights: [] });
+    const { sits, decidingSit } = simulateOuting(outing);
+    expect(day!.verdict).toEqual(sits[decidingSit]!.verdict);
+    expect(day!.nightHours).toBeNull();
+  });
+
+  it("carry on the water that does not dry, no more and no less", () => {
+    const lived = liveTrip({
+      days: inARow(demoOuting("Char through the ice"), 3),
+      nights: [usually(USUAL_NIGHT.tent), usually(USUAL_NIGHT.tent)],
+    });
+    let carried = 0;
+    lived.slice(1).forEach(({ pieces }, before) => {
+      for (const { pieceId, startG } of pieces) {
+        const { endG, driedG } = lived[before]!.pieces.find((own) => own.pieceId === pieceId)!;
+        expect(startG).toBeCloseTo(endG - driedG, 6);
+        expect(driedG).toBeGreaterThanOrEqual(0);
+        carried += startG;
+      }
+    });
+    expect(carried).toBeGreaterThan(5); // a tent in frost dries no sock
+  });
+
+  it("are shorter in what is still wet: toes on day two after a night in the pack and after one at the fire", () => {
+    const days = inARow(demoOuting("Char through the ice"), 2).map((outing, day) => ({
+      ...outing,
+      // On the first day one goes through slush: all that is on the feet is soaked.
+      ...(day === 0 && {
+        wetFromStart: {
+          pieceIds: outing.pieces.filter(({ kind }) => kind === "sock" || kind === "liner").map(({ id }) => id),
+          share: 1,
+        },
+      }),
+    }));
+    const packed = Object.fromEntries(days[0]!.pieces.map(({ id }) => [id, "packed" as const]));
+    const after = (night: TripNight): number => liveTrip({ days, nights: [night] })[1]!.minutesStill;
+    const dry = after({ ...USUAL_NIGHT.house, how: {} });
+    expect(after({ ...USUAL_NIGHT.house, how: packed })).toBeLessThan(dry - 5);
+    expect(dry).toBe(liveTrip({ days: days.slice(1), nights: [] })[0]!.minutesStill);
+  });
+
+  it("call water by what a hand feels", () => {
+    expect([0, 20, 100].map(dampnessOf)).toEqual(["dry", "damp", "wet"]);
+  });
+});

@@ -1,0 +1,64 @@
+import { z } from "zod";
+import { DRIED_HOW, NIGHT_KINDS, NIGHT_RANGE, USUAL_NIGHT, type Trip, type TripNight } from "@/core/trip";
+import { anyOutingFileSchema, parseJson, problemsOf } from "../outing-file/parse";
+import type { FileProblem } from "../outing-file/problem";
+import { toOuting } from "../outing-file/to-outing";
+import { within } from "../within";
+
+/** More days than anybody is away for in one go. */
+const MOST_DAYS = 60;
+const MOST_PIECES = 200;
+
+/** A night: where, and what of it is other than usual there. */
+const nightSchema = z
+  .strictObject({
+    kind: z.enum(NIGHT_KINDS),
+    airC: within(NIGHT_RANGE.airC).optional(),
+    relativeHumidityPercent: within(NIGHT_RANGE.relativeHumidityPercent).optional(),
+    fireHours: within(NIGHT_RANGE.fireHours).optional(),
+    hasDrier: z.boolean().optional(),
+    hasMains: z.boolean().optional(),
+    /** How single pieces spend it, by their ids; else as they usually do. */
+    how: z
+      .record(z.string(), z.enum(DRIED_HOW))
+      .refine((how) => Object.keys(how).length <= MOST_PIECES)
+      .default({}),
+  })
+  .transform(({ kind, airC, relativeHumidityPercent, how, ...own }): TripNight => {
+    const usual = USUAL_NIGHT[kind];
+    return {
+      kind,
+      air: {
+        airC: airC ?? usual.air.airC,
+        relativeHumidityPercent: relativeHumidityPercent ?? usual.air.relativeHumidityPercent,
+      },
+      fireHours: own.fireHours ?? usual.fireHours,
+      hasDrier: own.hasDrier ?? usual.hasDrier,
+      hasMains: own.hasMains ?? usual.hasMains,
+      how,
+    };
+  });
+
+const tripFileSchema = z
+  .strictObject({
+    days: z.array(anyOutingFileSchema).min(1).max(MOST_DAYS),
+    nights: z.array(nightSchema).max(MOST_DAYS),
+  })
+  .refine(({ days, nights }) => nights.length >= days.length - 1, {
+    path: ["nights"],
+    error: "needs a night between any two days",
+  });
+
+export type ParsedTripFile =
+  | { readonly ok: true; readonly trip: Trip; readonly names: readonly string[] }
+  | { readonly ok: false; readonly problems: readonly FileProblem[] };
+
+/** Reads a trip of one person: outing files in their order, and the nights between them. */
+export function parseTripFile(text: string): ParsedTripFile {
+  const json = parseJson(text);
+  if (!json.ok) return json;
+  const parsed = tripFileSchema.safeParse(json.value);
+  if (!parsed.success) return { ok: false, problems: problemsOf(parsed.error) };
+  const { days, nights } = parsed.data;
+  return { ok: true, names: days.map(({ name }) => name), trip: { days: days.map(toOuting), nights } };
+}
