@@ -38,3 +38,6 @@ export type PastSits = z.output<typeof pastSitsSchema>;
 /** How many were kept, and how many were there already. */
 export const broughtInSchema = z.strictObject({ kept: z.int(), known: z.int() });
 export type BroughtIn = z.infer<typeof broughtInSchema>;
+
+/** JSON Schema of what is sent. */
+export const pastSitsJsonSchema = (): object => z.toJSONSchema(pastSitsSchema, { io: "input" });
