@@ -6,6 +6,7 @@ import { isUuid } from "./uuid";
 const WORDS = {
   piece: { missing: m.thereIsNoSuchPiece, changed: m.pieceChangedElsewhere },
   person: { missing: m.thereIsNoSuchPerson, changed: m.personChangedElsewhere },
+  trip: { missing: m.tripIsNotThere, changed: m.tripChangedElsewhere },
   place: { missing: m.noSuchPlace, changed: m.placeChangedElsewhere },
 } as const;
 

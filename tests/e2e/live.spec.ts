@@ -1,5 +1,5 @@
 import { expect } from "@playwright/test";
-import { listening, openSheet } from "./sheet";
+import { forgetNote, listening, openSheet } from "./sheet";
 import { test } from "./test";
 
 const ANSWERED_MS = 30_000;
@@ -40,7 +40,7 @@ test("a sit is begun, corrected by what is said and what a logger sends, and goe
   await expect(page.getByText("The sit is over; it stands in the logbook.")).toBeVisible({ timeout: ANSWERED_MS });
   const note = (await (await page.request.get(`/api/outings/${id}/note`)).json()) as object;
   expect(note).toMatchObject({ parts: { leftToes: { vote: "painful" } } });
-  await page.request.delete(`/api/outings/${id}/note`); // the others' figures are those of nobody in particular
+  await forgetNote(page, id);
 });
 
 test("stand-in loggers tell of an invented somebody, and nothing of it is kept", async ({ page }) => {

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, type Page } from "@playwright/test";
-import { listening, minutesOf, openSheet, settled } from "./sheet";
+import { forgetNote, listening, minutesOf, openSheet, settled } from "./sheet";
 import { test } from "./test";
 
 type Line = { readonly id: string; readonly startsAt: string };
@@ -121,7 +121,7 @@ test("years come in from a spreadsheet by keyboard, names of clothes are told on
       .first(),
   ).toBeVisible();
   for (const { id, startsAt } of (await (await page.request.get("/api/outings")).json()) as Line[])
-    if (startsAt.startsWith("2023")) await page.request.delete(`/api/outings/${id}/note`); // others' figures are nobody's in particular
+    if (startsAt.startsWith("2023")) await forgetNote(page, id);
 });
 
 test.describe("without a network", () => {
@@ -145,6 +145,6 @@ test.describe("without a network", () => {
     await expect
       .poll(async () => (await (await page.request.get(`/api/outings/${id}/note`)).json()) as object | null)
       .toMatchObject({ minutes: 80 });
-    await page.request.delete(`/api/outings/${id}/note`); // the others' figures are those of nobody in particular
+    await forgetNote(page, id);
   });
 });

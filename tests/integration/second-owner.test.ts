@@ -1,6 +1,8 @@
 import { randomUUID } from "node:crypto";
 import type { APIContext } from "astro";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { USUAL_NIGHT } from "@/core/trip";
+import { createTrip } from "@/db";
 import { parseBackup } from "@/formats/backup/parse";
 import { contentOfView } from "@/formats/wire/outing/content-of-view";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
@@ -17,6 +19,9 @@ import { freshDatabase, type FreshDatabase } from "./fresh-database";
 const OTHER_OWNER = "01900000-0000-7000-8000-00000000000f";
 type Handler = (context: APIContext) => Response | Promise<Response>;
 const endpoints = import.meta.glob<Record<string, Handler>>("../../src/pages/api/**/*.ts", { eager: true });
+
+const THEIR_TRIP = "01900000-0000-7000-8000-0000000000d7";
+const night = { ...USUAL_NIGHT.tent, how: {} };
 
 let fresh: FreshDatabase;
 let theirs: OutingView;
@@ -44,6 +49,7 @@ beforeAll(async () => {
     { id: string }[]
   >`select id from outing where owner_id = ${OTHER_OWNER} order by name limit 1`;
   theirs = await openOuting(fresh.database, OTHER_OWNER, row!.id);
+  await createTrip(fresh.database, OTHER_OWNER, { id: THEIR_TRIP, name: "theirs" }, [{ outingId: theirs.id, night }]);
 });
 afterAll(() => fresh.close());
 
@@ -65,6 +71,8 @@ async function stateOfOther(): Promise<string> {
     "person_learnt",
     "live_sit",
     "live_reading",
+    "trip",
+    "trip_day",
   ];
   const hashes = await Promise.all(
     tables.map(async (table) => {
@@ -105,6 +113,14 @@ function bodiesFor(path: string, method: string): unknown[] {
     const told = { airTemperatureC: 0, windMPerS: 1, pieceIds: [piece!.id], felt: { minutes: 5 } };
     return [{ personId: person.id, sits: [{ ...sit, ...told }] }];
   }
+  if (path.endsWith("trips/[id].ts")) return [{ version: 1, name: "mine", days: [{ outingId: theirs.id, night }] }];
+  if (path.endsWith("trips/index.ts")) {
+    const trip = { id: randomUUID(), name: "mine" };
+    return [
+      { from: "outings", ...trip, days: [{ outingId: theirs.id, night }] },
+      { from: "repeated", ...trip, outingId: theirs.id, days: 2, night },
+    ];
+  }
   if (path.endsWith("people/[id]/index.ts")) {
     const { id: _id, practicePreferences: _practices, ...person } = theirs.person;
     return [{ ...person, name: "mine", version: 1, retired: true }];
@@ -129,7 +145,7 @@ function bodiesFor(path: string, method: string): unknown[] {
 }
 
 const withId = Object.entries(endpoints).filter(
-  ([path]) => path.includes("[id]") || /outings\/index|pieces\/status|logbook\/index/.test(path),
+  ([path]) => path.includes("[id]") || /outings\/index|pieces\/status|logbook\/index|trips\/index/.test(path),
 );
 
 describe("what is another owner's", () => {
@@ -137,13 +153,15 @@ describe("what is another owner's", () => {
     "%s neither shows nor changes it",
     async (_name, path, handlers) => {
       const before = await stateOfOther();
-      const ids = path.includes("people")
-        ? [theirs.person.id]
-        : path.includes("pieces")
-          ? [theirs.kit[0]!.id]
-          : path.includes("places")
-            ? [theirs.place.id]
-            : [theirs.id];
+      const ids = path.includes("trips")
+        ? [THEIR_TRIP]
+        : path.includes("people")
+          ? [theirs.person.id]
+          : path.includes("pieces")
+            ? [theirs.kit[0]!.id]
+            : path.includes("places")
+              ? [theirs.place.id]
+              : [theirs.id];
       let tried = 0;
       for (const method of ["GET", "PUT", "POST", "DELETE", "PATCH"]) {
         const handler = handlers[method];

@@ -33,6 +33,16 @@ export type TripDay = {
   readonly nightHours: number | null;
 };
 
+/** What is kept of a day that was simulated. */
+export type DayLived = Pick<TripDay, "verdict" | "plannedMinutes"> & { readonly waterAtEnd: readonly PieceWater[] };
+
+/** @throws {CoreError} as `simulateOuting` does */
+export function dayLived(outing: Outing): DayLived {
+  const { result, waterAtEnd } = simulateWithWater(outing);
+  const { verdict, fromMinute, toMinute } = result.sits[result.decidingSit]!;
+  return { verdict, plannedMinutes: toMinute - fromMinute, waterAtEnd };
+}
+
 type Water = ReadonlyMap<string, readonly number[]>;
 
 /** Every piece of the trip once. */
@@ -59,16 +69,17 @@ function beginningWith(outing: Outing, water: Water): Outing {
 /**
  * Lives through a trip: the water in every piece at the end of a day dries overnight as the place lets it, and what is left
  * is in it the next morning. Warmth left in a person is not reckoned beyond a night. A trip of one day is that outing.
+ * @param simulate for who keeps what was simulated before
  * @throws {CoreError} as `simulateOuting` does
  */
-export function liveTrip(trip: Trip): TripDay[] {
+export function liveTrip(trip: Trip, simulate: (outing: Outing) => DayLived = dayLived): TripDay[] {
   const { days, nights } = trip;
   const pieces = piecesOf(trip);
   let water: Water = new Map();
   return days.map((outing, day): TripDay => {
     const { body } = outing.person;
     const grams = (of: Water, id: string): number => waterG(body, of.get(id) ?? []);
-    const { result, waterAtEnd } = simulateWithWater(beginningWith(outing, water));
+    const { verdict, plannedMinutes, waterAtEnd } = simulate(beginningWith(outing, water));
     const end: Water = new Map([...water, ...waterAtEnd.map(({ pieceId, gPerM2 }) => [pieceId, gPerM2] as const)]);
     const next = days[day + 1];
     const nightHours = next ? hoursBetween(outing, next) : null;
@@ -84,11 +95,10 @@ export function liveTrip(trip: Trip): TripDay[] {
           );
     const before = water;
     water = morning;
-    const sit = result.sits[result.decidingSit]!;
     return {
-      verdict: sit.verdict,
-      minutesStill: leastMinutesStill(sit.verdict),
-      plannedMinutes: sit.toMinute - sit.fromMinute,
+      verdict,
+      minutesStill: leastMinutesStill(verdict),
+      plannedMinutes,
       nightHours,
       pieces: pieces.map(({ id }) => ({
         pieceId: id,

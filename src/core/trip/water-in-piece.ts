@@ -22,7 +22,6 @@ export function waterG(body: BodyPerson, gPerM2: readonly number[]): number {
 /** From how much water a piece is called damp, and wet, g (assumptions: a drop in a glove is nothing, a cup is much). */
 const DAMP_FROM_G = 8;
 const WET_FROM_G = 60;
-export const DAMPNESS = ["dry", "damp", "wet"] as const;
-export type Dampness = (typeof DAMPNESS)[number];
+export type Dampness = "dry" | "damp" | "wet";
 export const dampnessOf = (grams: number): Dampness =>
   grams >= WET_FROM_G ? "wet" : grams >= DAMP_FROM_G ? "damp" : "dry";

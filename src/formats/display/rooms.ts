@@ -15,6 +15,7 @@ export const ROOMS = [
 /** Gone to from elsewhere, or by name. */
 export const FURTHER_ROOMS = [
   { href: "/outings/new", words: m.planAnOuting },
+  { href: "/trips", words: m.trips },
   { href: "/compare", words: m.compareOutings },
   { href: "/season", words: m.seasonRoom },
   { href: "/backup", words: m.backup },

@@ -1,16 +1,16 @@
 import { z } from "zod";
-import { DRIED_HOW, NIGHT_KINDS, NIGHT_RANGE, USUAL_NIGHT, type Trip, type TripNight } from "@/core/trip";
+import { NIGHT_KINDS, NIGHT_RANGE, USUAL_NIGHT, type Trip, type TripNight } from "@/core/trip";
 import { anyOutingFileSchema, parseJson, problemsOf } from "../outing-file/parse";
 import type { FileProblem } from "../outing-file/problem";
 import { toOuting } from "../outing-file/to-outing";
 import { within } from "../within";
+import { driedHowSchema } from "./night-schema";
 
 /** More days than anybody is away for in one go. */
 const MOST_DAYS = 60;
-const MOST_PIECES = 200;
 
 /** A night: where, and what of it is other than usual there. */
-const nightSchema = z
+const nightOfFileSchema = z
   .strictObject({
     kind: z.enum(NIGHT_KINDS),
     airC: within(NIGHT_RANGE.airC).optional(),
@@ -18,11 +18,7 @@ const nightSchema = z
     fireHours: within(NIGHT_RANGE.fireHours).optional(),
     hasDrier: z.boolean().optional(),
     hasMains: z.boolean().optional(),
-    /** How single pieces spend it, by their ids; else as they usually do. */
-    how: z
-      .record(z.string(), z.enum(DRIED_HOW))
-      .refine((how) => Object.keys(how).length <= MOST_PIECES)
-      .default({}),
+    how: driedHowSchema.default({}),
   })
   .transform(({ kind, airC, relativeHumidityPercent, how, ...own }): TripNight => {
     const usual = USUAL_NIGHT[kind];
@@ -42,7 +38,7 @@ const nightSchema = z
 const tripFileSchema = z
   .strictObject({
     days: z.array(anyOutingFileSchema).min(1).max(MOST_DAYS),
-    nights: z.array(nightSchema).max(MOST_DAYS),
+    nights: z.array(nightOfFileSchema).max(MOST_DAYS),
   })
   .refine(({ days, nights }) => nights.length >= days.length - 1, {
     path: ["nights"],

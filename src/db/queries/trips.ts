@@ -1,0 +1,71 @@
+import { and, asc, eq, isNull } from "drizzle-orm";
+import type { Connection } from "../connect";
+import { outing } from "../schema";
+import { trip, tripDay } from "../trip-schema";
+import { raiseVersion } from "./raise-version";
+import type { Replaced } from "./replace-outing";
+
+export type TripRow = typeof trip.$inferSelect;
+export type TripDayRow = Pick<typeof tripDay.$inferSelect, "outingId" | "night">;
+
+const isTrip = (ownerId: string, id: string) => and(eq(trip.ownerId, ownerId), eq(trip.id, id));
+
+/** Every trip of an owner with its days in their order; days of removed outings are not there. */
+export const listTrips = (connection: Connection, ownerId: string) =>
+  connection
+    .select({
+      id: trip.id,
+      name: trip.name,
+      version: trip.version,
+      outingId: outing.id,
+      startsAt: outing.startsAt,
+      night: tripDay.night,
+    })
+    .from(trip)
+    .leftJoin(tripDay, and(eq(tripDay.ownerId, trip.ownerId), eq(tripDay.tripId, trip.id)))
+    .leftJoin(
+      outing,
+      and(eq(outing.ownerId, tripDay.ownerId), eq(outing.id, tripDay.outingId), isNull(outing.removedAt)),
+    )
+    .where(eq(trip.ownerId, ownerId))
+    .orderBy(asc(trip.createdAt), asc(outing.startsAt), asc(outing.id));
+
+async function writeDays(
+  transaction: Connection,
+  ownerId: string,
+  tripId: string,
+  days: readonly TripDayRow[],
+): Promise<void> {
+  await transaction.delete(tripDay).where(and(eq(tripDay.ownerId, ownerId), eq(tripDay.tripId, tripId)));
+  if (days.length > 0) await transaction.insert(tripDay).values(days.map((day) => ({ ...day, ownerId, tripId })));
+}
+
+export async function createTrip(
+  transaction: Connection,
+  ownerId: string,
+  row: Pick<TripRow, "id" | "name">,
+  days: readonly TripDayRow[],
+): Promise<void> {
+  await transaction.insert(trip).values({ ...row, ownerId });
+  await writeDays(transaction, ownerId, row.id, days);
+}
+
+/** Replaces a trip's name and days if it is still at the version the writer saw. */
+export async function replaceTrip(
+  transaction: Connection,
+  ownerId: string,
+  tripId: string,
+  expectedVersion: number,
+  name: string,
+  days: readonly TripDayRow[],
+): Promise<Replaced> {
+  const replaced = await raiseVersion(transaction, trip, ownerId, tripId, expectedVersion, { name });
+  if (replaced.kind === "saved") await writeDays(transaction, ownerId, tripId, days);
+  return replaced;
+}
+
+/** The outings stay. @returns whether it was there */
+export async function deleteTrip(connection: Connection, ownerId: string, tripId: string): Promise<boolean> {
+  const gone = await connection.delete(trip).where(isTrip(ownerId, tripId)).returning({ id: trip.id });
+  return gone.length > 0;
+}

@@ -1,0 +1,37 @@
+import { foreignKey, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from "drizzle-orm/pg-core";
+import type { TripNight } from "../core/trip/index";
+import { outing, owner } from "./schema";
+
+/** Outings that follow each other, with nights between. */
+export const trip = pgTable(
+  "trip",
+  {
+    id: uuid().notNull(),
+    ownerId: uuid()
+      .notNull()
+      .references(() => owner.id),
+    name: text().notNull(),
+    version: integer().notNull().default(1),
+    createdAt: timestamp({ withTimezone: true }).notNull().defaultNow(),
+    updatedAt: timestamp({ withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [primaryKey({ columns: [table.ownerId, table.id] })],
+);
+
+/** A day of a trip: an outing, and the night after it. Their order is that of their starts. */
+export const tripDay = pgTable(
+  "trip_day",
+  {
+    ownerId: uuid().notNull(),
+    tripId: uuid().notNull(),
+    outingId: uuid().notNull(),
+    night: jsonb().$type<TripNight>().notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.ownerId, table.tripId, table.outingId] }),
+    foreignKey({ columns: [table.ownerId, table.tripId], foreignColumns: [trip.ownerId, trip.id] }).onDelete("cascade"),
+    foreignKey({ columns: [table.ownerId, table.outingId], foreignColumns: [outing.ownerId, outing.id] }).onDelete(
+      "cascade",
+    ),
+  ],
+);

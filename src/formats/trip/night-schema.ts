@@ -1,0 +1,23 @@
+import { z } from "zod";
+import { DRIED_HOW, NIGHT_KINDS, NIGHT_RANGE } from "@/core/trip";
+import { within } from "../within";
+
+const MOST_PIECES = 200;
+
+/** How single pieces spend a night, by their ids; else as they usually do. */
+export const driedHowSchema = z
+  .record(z.string().max(100), z.enum(DRIED_HOW))
+  .refine((how) => Object.keys(how).length <= MOST_PIECES);
+
+/** A whole night, as it is kept. */
+export const nightSchema = z.strictObject({
+  kind: z.enum(NIGHT_KINDS),
+  air: z.strictObject({
+    airC: within(NIGHT_RANGE.airC),
+    relativeHumidityPercent: within(NIGHT_RANGE.relativeHumidityPercent),
+  }),
+  fireHours: within(NIGHT_RANGE.fireHours),
+  hasDrier: z.boolean(),
+  hasMains: z.boolean(),
+  how: driedHowSchema,
+});

@@ -1,0 +1,18 @@
+import type { TripNight } from "@/core/trip";
+import type { OutingView } from "../outing/outing-view";
+
+/** A trip in a list. */
+export type TripLine = {
+  readonly id: string;
+  readonly name: string;
+  readonly days: number;
+  readonly startsAt: string | null;
+};
+
+/** A trip with its outings as they are now, in the order of their starts. */
+export type TripView = {
+  readonly id: string;
+  readonly name: string;
+  readonly version: number;
+  readonly days: readonly { readonly outing: OutingView; readonly night: TripNight }[];
+};

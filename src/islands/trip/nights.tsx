@@ -1,0 +1,68 @@
+import * as m from "@/messages";
+import { NIGHT_KINDS, NIGHT_RANGE, USUAL_NIGHT, type NightKind } from "@/core/trip";
+import { dateText } from "@/formats/display/time";
+import { NIGHT_WORDS } from "@/formats/display/words/trip-words";
+import type { TripView } from "@/formats/wire/trips/trip-view";
+import { changeNight } from "@/stores/trip/trip";
+import { CheckField } from "../fields/check-field";
+import { ChoiceField } from "../fields/choice-field";
+import { NumberField } from "../fields/number-field";
+import { QuantityField } from "../fields/quantity-field";
+
+/** Where one sleeps after each day but the last. */
+export function Nights({ trip: { days } }: { readonly trip: TripView }) {
+  return (
+    <section aria-labelledby="nights" className="flex flex-col gap-3">
+      <h2 id="nights" className="text-lg font-semibold">
+        {m.tripNights}
+      </h2>
+      {days.slice(0, -1).map(({ outing, night }, place) => (
+        <fieldset key={outing.id} className="border-line flex flex-wrap items-end gap-4 border-t pt-2">
+          <legend className="text-muted pr-2 text-sm">
+            {m.tripNightAfter({ day: dateText(outing.startsAt, outing.place.timeZone), name: outing.person.name })}
+          </legend>
+          <ChoiceField<NightKind>
+            label={m.tripWhere}
+            value={night.kind}
+            options={NIGHT_KINDS.map((kind) => [kind, NIGHT_WORDS[kind]] as const)}
+            onChange={(kind) => changeNight(place, { ...USUAL_NIGHT[kind], kind })}
+          />
+          <QuantityField
+            label={m.tripAir}
+            quantity="temperature"
+            value={night.air.airC}
+            range={NIGHT_RANGE.airC}
+            onChange={(airC) => changeNight(place, { air: { ...night.air, airC } })}
+          />
+          <NumberField
+            label={m.relativeHumidity}
+            unit="%"
+            value={night.air.relativeHumidityPercent}
+            low={NIGHT_RANGE.relativeHumidityPercent[0]}
+            high={NIGHT_RANGE.relativeHumidityPercent[1]}
+            step={5}
+            decimals={0}
+            onChange={(relativeHumidityPercent) =>
+              changeNight(place, { air: { ...night.air, relativeHumidityPercent } })
+            }
+          />
+          <NumberField
+            label={m.tripFire}
+            unit="h"
+            value={night.fireHours}
+            low={NIGHT_RANGE.fireHours[0]}
+            high={NIGHT_RANGE.fireHours[1]}
+            step={1}
+            decimals={1}
+            onChange={(fireHours) => changeNight(place, { fireHours })}
+          />
+          <CheckField
+            label={m.tripDrier}
+            checked={night.hasDrier}
+            onChange={(hasDrier) => changeNight(place, { hasDrier })}
+          />
+        </fieldset>
+      ))}
+    </section>
+  );
+}

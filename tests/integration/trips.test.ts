@@ -1,0 +1,78 @@
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import type { APIContext } from "astro";
+import { USUAL_NIGHT } from "@/core/trip";
+import type { OutingLine } from "@/formats/wire/outing/outing-view";
+import type { TripLine, TripView } from "@/formats/wire/trips/trip-view";
+import { GET as listOutings } from "@/pages/api/outings/index";
+import { DELETE as removeTrip, GET as readTrip, PUT as saveTrip } from "@/pages/api/trips/[id]";
+import { GET as listTrips, POST as makeTrip } from "@/pages/api/trips/index";
+import { seedDemo } from "@/server/demo/seed";
+import { freshDatabase, type FreshDatabase } from "./fresh-database";
+
+let fresh: FreshDatabase;
+let outings: readonly OutingLine[];
+beforeAll(async () => {
+  fresh = await freshDatabase();
+  await seedDemo(fresh.database);
+  process.env.DATABASE_URL = fresh.url;
+  outings = (await (await call(listOutings, "GET")).json()) as OutingLine[];
+});
+afterAll(() => fresh.close());
+
+const call = (handler: unknown, method: string, id?: string, body?: object): Promise<Response> =>
+  (handler as (context: APIContext) => Promise<Response>)({
+    request: new Request("http://127.0.0.1/api/trips", {
+      method,
+      ...(body && { body: JSON.stringify(body), headers: { "content-type": "application/json" } }),
+    }),
+    params: { id },
+  } as unknown as APIContext);
+
+const TRIP = "01900000-0000-7000-8000-0000000000e1";
+const night = { ...USUAL_NIGHT.tent, how: {} };
+const open = async (): Promise<TripView> => (await (await call(readTrip, "GET", TRIP)).json()) as TripView;
+
+describe("a trip", () => {
+  it("is one outing again from day to day, each an outing of its own", async () => {
+    const [first] = outings as [OutingLine];
+    const made = await call(makeTrip, "POST", undefined, {
+      from: "repeated",
+      id: TRIP,
+      name: "Three days",
+      outingId: first.id,
+      days: 3,
+      night,
+    });
+    expect(made.status).toBe(201);
+    const trip = await open();
+    expect(trip).toMatchObject({ id: TRIP, name: "Three days", version: 1 });
+    const starts = trip.days.map(({ outing }) => Date.parse(outing.startsAt));
+    expect(starts.map((start) => (start - starts[0]!) / 3_600_000)).toEqual([0, 24, 48]);
+    expect(new Set(trip.days.map(({ outing }) => outing.id)).size).toBe(3);
+    expect(trip.days.every((day) => day.night.kind === "tent")).toBe(true);
+    const lines = (await (await call(listTrips, "GET")).json()) as TripLine[];
+    expect(lines).toEqual([{ id: TRIP, name: "Three days", days: 3, startsAt: first.startsAt }]);
+  });
+
+  it("is saved under its version, and names what is not there", async () => {
+    const { version, days } = await open();
+    const own = days.map(({ outing, night: before }) => ({ outingId: outing.id, night: before }));
+    const drier = own.map((day) => ({ ...day, night: { ...day.night, hasDrier: true } }));
+    const save = (body: object): Promise<Response> => call(saveTrip, "PUT", TRIP, body);
+    expect((await save({ version, name: "Drier", days: drier })).status).toBe(200);
+    expect((await save({ version, name: "Late", days: own })).status).toBe(409);
+    expect((await open()).days[0]!.night.hasDrier).toBe(true);
+    const unknown = { ...own[0]!, outingId: "01900000-0000-7000-8000-0000000000ff" };
+    expect((await save({ version: version + 1, name: "Drier", days: [unknown] })).status).toBe(400);
+    const cold = { ...own[0]!, night: { ...night, fireHours: 99 } };
+    expect((await save({ version: version + 1, name: "Drier", days: [cold] })).status).toBe(400);
+  });
+
+  it("is taken apart, and its outings stay", async () => {
+    const before = ((await (await call(listOutings, "GET")).json()) as OutingLine[]).length;
+    expect((await call(removeTrip, "DELETE", TRIP)).status).toBe(200);
+    expect((await call(readTrip, "GET", TRIP)).status).toBe(404);
+    expect((await call(removeTrip, "DELETE", TRIP)).status).toBe(404);
+    expect(((await (await call(listOutings, "GET")).json()) as OutingLine[]).length).toBe(before);
+  });
+});
