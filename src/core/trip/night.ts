@@ -41,6 +41,8 @@ function night(
 
 /** Under the roof while the stove burns (assumption); the air holds what water it held cold, and what dries into it. */
 export const FIRE_AIR: NightAir = { airC: 24, relativeHumidityPercent: 35 };
+/** An arm's length from the stove (assumption): no closer than a hand can bear. */
+export const STOVE_AIR: NightAir = { airC: 35, relativeHumidityPercent: 20 };
 /** A drier's own air (assumption). */
 export const DRIER_AIR: NightAir = { airC: 35, relativeHumidityPercent: 20 };
 /** At the body in a sleeping bag: what dries goes into the bag (assumption). */

@@ -2,7 +2,7 @@ import { DRYING_SIDES } from "../care";
 import { readLabel } from "../labels";
 import { KIND_TABLE, type Piece } from "../pieces";
 import { driesFromOneSideGPerM2H } from "../water";
-import { DRIER_AIR, FIRE_AIR, SLEEPING_BAG_AIR, type DriedHow, type Night, type NightAir } from "./night";
+import { DRIER_AIR, FIRE_AIR, SLEEPING_BAG_AIR, STOVE_AIR, type DriedHow, type Night, type NightAir } from "./night";
 
 /** From how many sides air comes to a piece, and how well (assumptions of `DRYING_SIDES`). */
 const SIDES: Readonly<Record<DriedHow, number>> = {
@@ -23,7 +23,7 @@ function spellsOf(piece: Pick<Piece, "kind">, how: DriedHow, night: Night, hours
   if (isDriedBlown) return [{ air: DRIER_AIR, hours }];
   const fire = Math.min(hours, night.fireHours);
   return [
-    { air: FIRE_AIR, hours: fire },
+    { air: how === "atTheStove" ? STOVE_AIR : FIRE_AIR, hours: fire },
     { air: night.air, hours: hours - fire },
   ];
 }
