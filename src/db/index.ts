@@ -66,7 +66,15 @@ export {
   startsOfPerson,
   type NoteRow,
 } from "./queries/logbook";
-export { createTrip, deleteTrip, listTrips, replaceTrip, type TripDayRow } from "./queries/trips";
+export {
+  addTrip,
+  createTrip,
+  deleteTrip,
+  listTrips,
+  readTripsWhole,
+  replaceTrip,
+  type TripDayRow,
+} from "./queries/trips";
 export { keepLearnt, readLearnt, type LearntRow } from "./queries/learnt";
 export {
   addReadings,

@@ -6,6 +6,10 @@ import type { TripLine, TripView } from "@/formats/wire/trips/trip-view";
 import { GET as listOutings } from "@/pages/api/outings/index";
 import { DELETE as removeTrip, GET as readTrip, PUT as saveTrip } from "@/pages/api/trips/[id]";
 import { GET as listTrips, POST as makeTrip } from "@/pages/api/trips/index";
+import { readTripsWhole } from "@/db";
+import { LOCAL_OWNER_ID } from "@/server/access";
+import { backupStream } from "@/server/backup/backup";
+import { restoreBackup } from "@/server/backup/restore";
 import { seedDemo } from "@/server/demo/seed";
 import { freshDatabase, type FreshDatabase } from "./fresh-database";
 
@@ -66,6 +70,21 @@ describe("a trip", () => {
     expect((await save({ version: version + 1, name: "Drier", days: [unknown] })).status).toBe(400);
     const cold = { ...own[0]!, night: { ...night, fireHours: 99 } };
     expect((await save({ version: version + 1, name: "Drier", days: [cold] })).status).toBe(400);
+  });
+
+  it("goes along in a backup, and stays as it is where it is already", async () => {
+    const whole: unknown = JSON.parse(
+      await new Response(backupStream(fresh.database, LOCAL_OWNER_ID, new Date())).text(),
+    );
+    const other = await freshDatabase();
+    for (let twice = 0; twice < 2; twice++)
+      expect(await restoreBackup(other.database, LOCAL_OWNER_ID, whole, Date.now())).toMatchObject({
+        kind: "restored",
+      });
+    expect(await readTripsWhole(other.database, LOCAL_OWNER_ID)).toEqual(
+      await readTripsWhole(fresh.database, LOCAL_OWNER_ID),
+    );
+    await other.close();
   });
 
   it("is taken apart, and its outings stay", async () => {

@@ -30,6 +30,34 @@ export const listTrips = (connection: Connection, ownerId: string) =>
     .where(eq(trip.ownerId, ownerId))
     .orderBy(asc(trip.createdAt), asc(outing.startsAt), asc(outing.id));
 
+/** Every trip as it is kept, also days of removed outings. */
+export async function readTripsWhole(
+  connection: Connection,
+  ownerId: string,
+): Promise<(Pick<TripRow, "id" | "name"> & { readonly days: readonly TripDayRow[] })[]> {
+  const trips = await connection.select().from(trip).where(eq(trip.ownerId, ownerId)).orderBy(asc(trip.id));
+  const days = await connection
+    .select()
+    .from(tripDay)
+    .where(eq(tripDay.ownerId, ownerId))
+    .orderBy(asc(tripDay.outingId));
+  return trips.map(({ id, name }) => ({
+    id,
+    name,
+    days: days.filter(({ tripId }) => tripId === id).map(({ outingId, night }) => ({ outingId, night })),
+  }));
+}
+
+/** Makes a trip unless there is one of that id: that one stays as it is. */
+export async function addTrip(
+  transaction: Connection,
+  ownerId: string,
+  { id, name, days }: Pick<TripRow, "id" | "name"> & { readonly days: readonly TripDayRow[] },
+): Promise<void> {
+  const made = await transaction.insert(trip).values({ id, name, ownerId }).onConflictDoNothing().returning();
+  if (made.length > 0) await writeDays(transaction, ownerId, id, days);
+}
+
 async function writeDays(
   transaction: Connection,
   ownerId: string,

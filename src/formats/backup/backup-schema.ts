@@ -10,6 +10,8 @@ import { settingSchema } from "../outing-file/schema/place-schema";
 import { acceptedSchema, bodySchema } from "../outing-file/schema/person-schema";
 import { MOST_COMMANDS } from "../sheet-commands/sheet-command";
 import { verdictLineSchema } from "../wire/answers";
+import { nightSchema } from "../trip/night-schema";
+import { MOST_TRIP_DAYS } from "../wire/trips/trip-schema";
 import { feltSchema } from "../wire/logbook/felt-schema";
 import { liveReadingSchema, liveVotesSchema, MOST_READINGS } from "../wire/live/live-schema";
 import { practicePreferencesSchema } from "../wire/kit/practice-preferences-schema";
@@ -88,6 +90,12 @@ const liveSchema = z.strictObject({
   votes: liveVotesSchema,
   readings: z.array(liveReadingSchema.omit({ place: true })).max(MOST_READINGS),
 });
+/** Outings in a row, with the night after each. */
+const tripSchema = z.strictObject({
+  id,
+  name: nameSchema,
+  days: z.array(z.strictObject({ outingId: id, night: nightSchema })).max(MOST_TRIP_DAYS),
+});
 const outingSchema = z.strictObject({
   id,
   name: nameSchema,
@@ -110,7 +118,7 @@ const outingSchema = z.strictObject({
 
 /** What stood in the database and could not be written: in a form that cannot be read, or of something that could not. */
 const leftOutSchema = z.strictObject({
-  what: z.enum(["person", "place", "piece", "photo", "outfit", "outing", "wearing", "history", "note", "live"]),
+  what: z.enum(["person", "place", "piece", "photo", "outfit", "outing", "wearing", "history", "note", "live", "trip"]),
   name: z.string().max(400),
   reason: z.string().max(400),
 });
@@ -121,18 +129,20 @@ type Referring = {
   places: readonly { id: string }[];
   pieces: readonly { id: string; personId: string }[];
   outfits: readonly { personId: string }[];
-  outings: readonly { personId: string; placeId: string; wearings: readonly { pieceId: string }[] }[];
+  outings: readonly { id: string; personId: string; placeId: string; wearings: readonly { pieceId: string }[] }[];
+  trips: readonly { days: readonly { outingId: string }[] }[];
 };
 
 /** A file is whole by itself: whatever a row names is in it. */
 function checkReferences(
-  { people, places, pieces, outfits, outings }: Referring,
+  { people, places, pieces, outfits, outings, trips }: Referring,
   context: z.core.$RefinementCtx,
 ): void {
   const known = {
     person: new Set(people.map((row) => row.id)),
     place: new Set(places.map((row) => row.id)),
     piece: new Set(pieces.map((row) => row.id)),
+    outing: new Set(outings.map((row) => row.id)),
   };
   const owners = new Map(pieces.map((row) => [row.id, row.personId]));
   const need = (of: keyof typeof known, own: string, path: (string | number)[]): void => {
@@ -141,6 +151,9 @@ function checkReferences(
   };
   pieces.forEach(({ personId }, index) => need("person", personId, ["pieces", index, "personId"]));
   outfits.forEach(({ personId }, index) => need("person", personId, ["outfits", index, "personId"]));
+  trips.forEach(({ days }, index) =>
+    days.forEach(({ outingId }, at) => need("outing", outingId, ["trips", index, "days", at, "outingId"])),
+  );
   outings.forEach(({ personId, placeId, wearings }, index) => {
     need("person", personId, ["outings", index, "personId"]);
     need("place", placeId, ["outings", index, "placeId"]);
@@ -164,6 +177,7 @@ export const backupSchema = z
     pieces: rows(pieceSchema),
     outfits: rows(outfitSchema).default([]),
     outings: rows(outingSchema),
+    trips: rows(tripSchema).default([]),
     /** What is missing from the file, and why. */
     leftOut: z.array(leftOutSchema).max(MOST_LEFT_OUT).optional(),
   })
@@ -177,4 +191,5 @@ export const BACKUP_ROWS = {
   piece: pieceSchema,
   outfit: outfitSchema,
   outing: outingSchema,
+  trip: tripSchema,
 } as const;

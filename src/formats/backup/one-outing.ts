@@ -38,6 +38,7 @@ export function oneOuting(backup: Backup, outingId: string): Backup | null {
       .map((place) => (tells ? place : { ...place, setting: secret(place.setting) })),
     pieces: backup.pieces.filter(({ id }) => worn.has(id)),
     outfits: [],
+    trips: [],
     outings: [outing],
   };
 }

@@ -5,6 +5,7 @@ import {
   readBasics,
   readOutingsWhole,
   readPhotos,
+  readTripsWhole,
   type Connection,
   type Database,
 } from "@/db";
@@ -21,7 +22,7 @@ import { BackupRows } from "./rows";
 const PIECES_AT_ONCE = 20;
 const OUTINGS_AT_ONCE = 50;
 
-type Part = "people" | "places" | "pieces" | "outfits" | "outings";
+type Part = "people" | "places" | "pieces" | "outfits" | "outings" | "trips";
 type Written = { readonly part: Part; readonly row: unknown };
 
 const isThere = <Row>(row: Row | null): row is Row => row !== null;
@@ -61,9 +62,13 @@ async function* rowsOf(connection: Connection, ownerId: string, rows: BackupRows
       whole.map((outing) => rows.outing(outing)),
     );
   }
+  yield* of(
+    "trips",
+    (await readTripsWhole(connection, ownerId)).map((row) => rows.trip(row)),
+  );
 }
 
-const PARTS: readonly Part[] = ["people", "places", "pieces", "outfits", "outings"];
+const PARTS: readonly Part[] = ["people", "places", "pieces", "outfits", "outings", "trips"];
 const headOf = (madeAt: Date): Pick<Backup, "format" | "formatVersion" | "madeAt"> => ({
   format: BACKUP_FORMAT,
   formatVersion: BACKUP_FORMAT_VERSION,
@@ -146,6 +151,7 @@ export async function exportOuting(
         .filter(isThere),
       outfits: [],
       outings: [rows.outing(outing)].filter(isThere),
+      trips: [],
     };
   });
   const one = oneOuting(backup, outingId);

@@ -3,6 +3,7 @@ import {
   addContents,
   addMissing,
   addPhotos,
+  addTrip,
   ensureOwner,
   firstForeignWearing,
   type Connection,
@@ -147,6 +148,7 @@ async function addAll(
     ownerId,
     backup.outings.filter(({ id }) => made.has(id)),
   );
+  for (const trip of backup.trips) await addTrip(transaction, ownerId, trip);
   // A piece that is here already may be somebody else's than in the file.
   const foreign = made.size > 0 ? await firstForeignWearing(transaction, ownerId, [...made]) : null;
   if (foreign !== null)

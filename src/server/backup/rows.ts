@@ -1,6 +1,6 @@
 import * as m from "@/messages";
 import type { z } from "zod";
-import type { readBasics, WholeOuting } from "@/db";
+import type { readBasics, readTripsWhole, WholeOuting } from "@/db";
 import { BACKUP_ROWS, type LeftOut } from "@/formats/backup/backup-schema";
 import { AppError } from "../app-error";
 import { readFelt, readLiveVotes, readOutingFile } from "../stored/stored-logbook";
@@ -32,7 +32,12 @@ const short = (text: string): string => text.slice(0, MOST_LETTERS);
  */
 export class BackupRows {
   readonly leftOut: LeftOut[] = [];
-  private readonly known = { person: new Set<string>(), place: new Set<string>(), piece: new Map<string, string>() };
+  private readonly known = {
+    person: new Set<string>(),
+    place: new Set<string>(),
+    piece: new Map<string, string>(),
+    outing: new Set<string>(),
+  };
 
   person(row: Basics["people"][number]): RowOf<"person"> | null {
     const { ownerId: _o, version: _v, createdAt: _c, updatedAt: _u, ...person } = row;
@@ -117,10 +122,20 @@ export class BackupRows {
       live: live && this.live(live, readings, name),
     }));
     if (!written) return null;
+    this.known.outing.add(id);
     const gone = wearings.length - kept.length;
     if (gone > 0) this.missing("wearing", name, m.ofWhatIsWornOnIt({ gone }));
     if (history.commands.length < commands.length) this.missing("history", name, m.whatWasDoneToItBefore);
     return written;
+  }
+
+  /** A trip with those of its days whose outings are in the file. */
+  trip({ id, name, days }: Awaited<ReturnType<typeof readTripsWhole>>[number]): RowOf<"trip"> | null {
+    return this.written("trip", name, () => ({
+      id,
+      name,
+      days: days.filter(({ outingId }) => this.known.outing.has(outingId)),
+    }));
   }
 
   /** What was felt; an outing is whole without it. */
