@@ -2,7 +2,13 @@ import { defineConfig } from "drizzle-kit";
 
 export default defineConfig({
   dialect: "postgresql",
-  schema: ["./src/db/schema.ts", "./src/db/jobs-schema.ts", "./src/db/logbook-schema.ts", "./src/db/live-schema.ts", "./src/db/trip-schema.ts"],
+  schema: [
+    "./src/db/schema.ts",
+    "./src/db/jobs-schema.ts",
+    "./src/db/logbook-schema.ts",
+    "./src/db/live-schema.ts",
+    "./src/db/trip-schema.ts",
+  ],
   out: "./src/db/migrations",
   casing: "snake_case",
 });
