@@ -1,15 +1,17 @@
 import * as m from "@/messages";
 import { useEffect, useState } from "react";
+import type { Limit } from "@/core/limits";
 import { coldByPiece } from "@/core/logbook";
 import { plainNumber } from "@/formats/display/numbers";
 import type { Preferences } from "@/formats/display/preferences";
 import { quantityText } from "@/formats/display/quantities";
 import { dateText, durationText } from "@/formats/display/time";
 import { feltWords } from "@/formats/display/words/logbook-words";
+import { limitName } from "@/formats/display/words/limit-words";
 import { verdictWords } from "@/formats/display/words/sheet-words";
 import { logbookCsv } from "@/formats/logbook/logbook-csv";
 import { localText } from "@/formats/local-time";
-import type { LogbookEntry } from "@/formats/wire/logbook/logbook-view";
+import { saidOf, type LogbookEntry } from "@/formats/wire/logbook/logbook-view";
 import type { VerdictLine } from "@/formats/wire/outing/outing-view";
 import { sendUnsent } from "@/stores/logbook/note";
 import { $preferences } from "@/stores/preferences";
@@ -60,6 +62,7 @@ function Logbook({ entries, preferences }: Props) {
   const [person, setPerson] = useState(EVERYBODY);
   const [text, setText] = useState("");
   const [year, setYear] = useState(EVERY_YEAR);
+  const [limit, setLimit] = useState<Limit | "">("");
   const [picture, setPicture] = useState<"felt" | "temperature">("felt");
   useEffect(() => {
     void sendUnsent(window.localStorage).then((sent) => {
@@ -68,11 +71,13 @@ function Logbook({ entries, preferences }: Props) {
   }, []);
   const people = [...new Map(entries.map(({ personId, personName }) => [personId, personName]))];
   const learntOf = people.find(([id]) => people.length === 1 || id === person);
+  const limits = [...new Set(entries.flatMap((entry) => saidOf(entry)?.limit ?? []))];
   const years = [...new Set(entries.map(yearOf))];
   const shown = entries.filter(
     (entry) =>
       (person === EVERYBODY || entry.personId === person) &&
       (year === EVERY_YEAR || yearOf(entry) === year) &&
+      (limit === "" || saidOf(entry)?.limit === limit) &&
       holds(entry, text),
   );
   return (
@@ -92,6 +97,14 @@ function Logbook({ entries, preferences }: Props) {
             value={year}
             options={[[EVERY_YEAR, m.logbookEveryYear] as const, ...years.map((own) => [own, own] as const)]}
             onChange={setYear}
+          />
+        )}
+        {limits.length > 1 && (
+          <ChoiceField<Limit | "">
+            label={m.logbookLimit}
+            value={limit}
+            options={[["", m.logbookEveryLimit] as const, ...limits.map((own) => [own, limitName(own)] as const)]}
+            onChange={setLimit}
           />
         )}
         <TextField label={m.logbookSearch} value={text} onChange={setText} />

@@ -12,7 +12,8 @@ import {
   type FeltPart,
 } from "@/core/logbook";
 import type { Preferences } from "@/formats/display/preferences";
-import { dateText, clockText } from "@/formats/display/time";
+import { quantityText } from "@/formats/display/quantities";
+import { clockText, dateText, durationText } from "@/formats/display/time";
 import { DAMP_WORDS, ENDING_WORDS, FELT_PART_WORDS, VOTE_WORDS } from "@/formats/display/words/logbook-words";
 import { verdictWords } from "@/formats/display/words/sheet-words";
 import type { OutingFile } from "@/formats/outing-file/schema/outing-schema";
@@ -176,7 +177,16 @@ function NoteForm({ view, verdict, told: toldBefore, preferences }: Props) {
           })}
         </section>
         <Damp at={felt.dampAt} onChange={(dampAt) => set({ dampAt })} />
-        <Words label={m.logbookChanged} value={felt.changed} onChange={(changed) => set({ changed })} />
+        <div className="flex flex-col items-start gap-2">
+          <div className="w-full">
+            <Words label={m.logbookChanged} value={felt.changed} onChange={(changed) => set({ changed })} />
+          </div>
+          {felt.changed === "" && (
+            <button type="button" className="press" onClick={() => set({ changed: plannedWords(view) })}>
+              {m.logbookAsOnSheet}
+            </button>
+          )}
+        </div>
         <Words label={m.logbookWentRight} value={felt.wentRight} onChange={(wentRight) => set({ wentRight })} />
         <Words label={m.logbookWords} value={felt.words} onChange={(words) => set({ words })} />
         <div className="flex flex-wrap items-center gap-3">
@@ -200,6 +210,23 @@ function NoteForm({ view, verdict, told: toldBefore, preferences }: Props) {
       {isKept && toldBefore && <PastSit {...toldBefore} />}
     </OnceAlive>
   );
+}
+
+/** What the sheet says of weather, walk and clothes, to be mended where it was otherwise. */
+function plannedWords({ weather, phases, wearings, kit }: OutingView): string {
+  const worn = new Set(wearings.map(({ pieceId }) => pieceId));
+  const walk = phases.reduce((sum, { kind, minutes }) => (kind === "walkIn" ? sum + minutes : sum), 0);
+  return m
+    .logbookPlanned({
+      air: quantityText("temperature", weather[0]?.airTemperatureC ?? 0, 0),
+      wind: quantityText("wind", weather[0]?.windMPerS ?? 0, 0),
+      walk: durationText(walk),
+      pieces: kit
+        .filter(({ id }) => worn.has(id))
+        .map(({ name }) => name)
+        .join(", "),
+    })
+    .slice(0, FELT_RANGE.letters);
 }
 
 /** Buttons that gloves can press. */
