@@ -216,17 +216,11 @@ function NoteForm({ view, verdict, told: toldBefore, preferences }: Props) {
 function plannedWords({ weather, phases, wearings, kit }: OutingView): string {
   const worn = new Set(wearings.map(({ pieceId }) => pieceId));
   const walk = phases.reduce((sum, { kind, minutes }) => (kind === "walkIn" ? sum + minutes : sum), 0);
-  return m
-    .logbookPlanned({
-      air: quantityText("temperature", weather[0]?.airTemperatureC ?? 0, 0),
-      wind: quantityText("wind", weather[0]?.windMPerS ?? 0, 0),
-      walk: durationText(walk),
-      pieces: kit
-        .filter(({ id }) => worn.has(id))
-        .map(({ name }) => name)
-        .join(", "),
-    })
-    .slice(0, FELT_RANGE.letters);
+  const pieces = kit.flatMap(({ id, name }) => (worn.has(id) ? [name] : [])).join(", ");
+  const air = quantityText("temperature", weather[0]?.airTemperatureC ?? 0, 0);
+  const wind = quantityText("wind", weather[0]?.windMPerS ?? 0, 0);
+  const planned = m.logbookPlanned({ air, wind, walk: durationText(walk), pieces });
+  return planned.slice(0, FELT_RANGE.letters);
 }
 
 /** Buttons that gloves can press. */
