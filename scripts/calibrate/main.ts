@@ -1,4 +1,3 @@
-import { parseArgs } from "node:util";
 import {
   crossChecked,
   expectedNarrowing,
@@ -12,7 +11,7 @@ import { minutesRange, TRAIT_SPREAD, type MinutesBound } from "@/core/range";
 import { CoreError } from "@/core/errors";
 import { toOuting } from "@/formats/outing-file/to-outing";
 import { parseLogbookFile } from "@/formats/logbook/logbook-file";
-import { fail, readText } from "../outing/command";
+import { askedForFile, fail, readText } from "../outing/command";
 
 const USAGE = [
   "usage: npm run -s calibrate -- LOGBOOK.json [--json]   (LOGBOOK.json may be - for standard input)",
@@ -21,17 +20,7 @@ const USAGE = [
   "          checked: told times, each against what the other notes say of it; narrowing: sd of ln(minutes) now, and after one sit more like the last one told of",
 ];
 
-function asked() {
-  try {
-    return parseArgs({ options: { json: { type: "boolean" } }, allowPositionals: true });
-  } catch (error) {
-    return fail([(error as Error).message, ...USAGE]);
-  }
-}
-
-const { values, positionals } = asked();
-const [path] = positionals;
-if (!path || positionals.length !== 1) fail(USAGE);
+const { path, isJson } = askedForFile(USAGE);
 const read = parseLogbookFile(readText(path));
 if (!read.ok) fail(read.problems.map(({ path: at, reason }) => `${at}: ${reason}`));
 
@@ -47,7 +36,7 @@ try {
     before: firstSit(toOuting(outing)),
     after: firstSit(byNotes(toOuting(outing), learnt)),
   }));
-  const shown = values.json
+  const shown = isJson
     ? JSON.stringify({ ...described(learnt), ...told, further })
     : [...lines(learnt, further), ...checkedLines(told)].join("\n");
   console.log(shown);

@@ -1,4 +1,5 @@
 import { readFileSync } from "node:fs";
+import { parseArgs } from "node:util";
 import { parseOutingFile, type ParsedOutingFile } from "@/formats/outing-file/parse";
 import type { OutingFile } from "@/formats/outing-file/schema/outing-schema";
 
@@ -29,4 +30,16 @@ export const problemLines = (parsed: Extract<ParsedOutingFile, { ok: false }>): 
 export function readOutingFile(file: string): OutingFile {
   const parsed = parseOutingFile(readText(file));
   return parsed.ok ? parsed.file : fail(problemLines(parsed));
+}
+
+/** Of a command that takes one file, and prints lines or JSON. */
+export function askedForFile(usage: readonly string[]): { readonly path: string; readonly isJson: boolean } {
+  try {
+    const { values, positionals } = parseArgs({ options: { json: { type: "boolean" } }, allowPositionals: true });
+    const [path] = positionals;
+    if (path && positionals.length === 1) return { path, isJson: values.json ?? false };
+  } catch (error) {
+    return fail([(error as Error).message, ...usage]);
+  }
+  return fail(usage);
 }

@@ -1,8 +1,7 @@
-import { parseArgs } from "node:util";
 import { CoreError } from "@/core/errors";
 import { dampnessOf, liveTrip, piecesOf, type Trip, type TripDay } from "@/core/trip";
 import { parseTripFile } from "@/formats/trip/trip-file";
-import { fail, readText } from "../outing/command";
+import { askedForFile, fail, readText } from "../outing/command";
 
 const USAGE = [
   "usage: npm run -s trip -- TRIP.json [--json]   (TRIP.json may be - for standard input)",
@@ -10,24 +9,14 @@ const USAGE = [
   "  --json  an array of {name, minutesStill, plannedMinutes, nightHours, pieces: [{pieceId, isWorn, startG, endG, driedG}]}",
 ];
 
-function asked() {
-  try {
-    return parseArgs({ options: { json: { type: "boolean" } }, allowPositionals: true });
-  } catch (error) {
-    return fail([(error as Error).message, ...USAGE]);
-  }
-}
-
-const { values, positionals } = asked();
-const [path] = positionals;
-if (!path || positionals.length !== 1) fail(USAGE);
+const { path, isJson } = askedForFile(USAGE);
 const read = parseTripFile(readText(path));
 if (!read.ok) fail(read.problems.map(({ path: at, reason }) => `${at}: ${reason}`));
 
 try {
   const days = liveTrip(read.trip);
   const named = days.map(({ verdict: _verdict, ...day }, index) => ({ name: read.names[index]!, ...day }));
-  console.log(values.json ? JSON.stringify(named) : lines(read.trip, read.names, days).join("\n"));
+  console.log(isJson ? JSON.stringify(named) : lines(read.trip, read.names, days).join("\n"));
 } catch (error) {
   if (error instanceof CoreError) fail([`(whole file): ${error.message}`]);
   throw error;

@@ -22,7 +22,7 @@ export type CrossChecked = {
 };
 
 /** Eight cases of ten lie within so many standard deviations of a normal distribution. */
-const DEVIATIONS_OF_EIGHT_IN_TEN = 1.2816;
+export const DEVIATIONS_OF_EIGHT_IN_TEN = 1.2816;
 /** The same in scales of Student's t with four degrees of freedom (tables, such as Abramowitz & Stegun 26.10). */
 const SCALES_OF_EIGHT_IN_TEN = 1.533;
 

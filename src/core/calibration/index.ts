@@ -1,6 +1,6 @@
 export { OutingAsLearnt } from "./as-learnt";
 export { calibrate, learntFrom } from "./calibrate";
-export { crossChecked, LEAST_TIMES, type CheckedTime } from "./cross-check";
+export { crossChecked, DEVIATIONS_OF_EIGHT_IN_TEN, LEAST_TIMES, type CheckedTime } from "./cross-check";
 export { lnMinutesUntil } from "./crossing";
 export { VOTE_RANGE_C, VOTE_SCALE_K, voteOfBody } from "./evidence";
 export { fitLogbook, type ToldSit } from "./fit-logbook";

@@ -214,4 +214,26 @@ describe("the table by the door", () => {
     }
     expect(served).toBeGreaterThan(1);
   });
+
+  it("changes no more from row to row than the lightest that serves in each would", () => {
+    const [rows] = table.columns;
+    const problem = problemOf(kit);
+    const judge = new OutfitJudge(problem);
+    const changes = (outfits: readonly number[]): number =>
+      outfits.slice(1).reduce((sum, outfit, row) => {
+        const [one, other] = [table.outfits[outfits[row]!]!, table.outfits[outfit]!];
+        return sum + one.filter((placement, piece) => placement !== other[piece]).length;
+      }, 0);
+    const lightest = rows!.map(({ airTemperatureC, windMPerS, outfit }) => {
+      const minutes = table.outfits.map((numbers) => {
+        const outing = problem.outings.outingIn(codeOf(numbers));
+        return judge.judgeOuting(inWeather(outing, { airTemperatureC, windMPerS }, "tenMetres")).minutes;
+      });
+      const most = Math.max(...minutes);
+      const least = most >= 90 ? 90 : 0.95 * most;
+      expect(minutes[outfit!]).toBeGreaterThanOrEqual(least);
+      return minutes.findIndex((own) => own >= least);
+    });
+    expect(changes(rows!.map(({ outfit }) => outfit!))).toBeLessThanOrEqual(changes(lightest));
+  });
 });

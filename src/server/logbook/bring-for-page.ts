@@ -1,6 +1,7 @@
 import { newThicknessMm } from "@/core/care";
 import { laneOf } from "@/core/pieces";
 import { readKit, readPeopleAndPlaces } from "@/db";
+import type { OutingLine } from "@/formats/wire/outing/outing-view";
 import type { KitName } from "@/formats/logbook/from-table/sit-table";
 import { LOCAL_OWNER_ID } from "../access";
 import { database } from "../composition";
@@ -26,8 +27,7 @@ type Found = {
 /** Latest outings that are offered to take clothes from. */
 const MOST_OUTINGS = 12;
 
-async function wornOn(personId: string): Promise<BringingPerson["worn"]> {
-  const lines = await outingLines(database(), LOCAL_OWNER_ID);
+async function wornOn(personId: string, lines: readonly OutingLine[]): Promise<BringingPerson["worn"]> {
   const own = lines.filter((line) => line.personId === personId).slice(-MOST_OUTINGS);
   const views = await Promise.all(own.map(({ id }) => openOuting(database(), LOCAL_OWNER_ID, id)));
   return views.map(({ id, name, wearings }) => ({
@@ -40,6 +40,7 @@ async function wornOn(personId: string): Promise<BringingPerson["worn"]> {
 export async function bringForPage(): Promise<Found | Refused> {
   try {
     const { people, places } = await readPeopleAndPlaces(database(), LOCAL_OWNER_ID);
+    const lines = await outingLines(database(), LOCAL_OWNER_ID);
     const withKit = people
       .filter(({ retired }) => !retired)
       .map(async ({ id, name }): Promise<BringingPerson> => {
@@ -54,7 +55,7 @@ export async function bringForPage(): Promise<Found | Refused> {
             thicknessMm: Math.round(newThicknessMm(label)),
           };
         });
-        return { id, name, pieces, worn: await wornOn(id) };
+        return { id, name, pieces, worn: await wornOn(id, lines) };
       });
     return {
       kind: "found",

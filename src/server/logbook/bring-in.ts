@@ -12,7 +12,6 @@ import {
   type Database,
 } from "@/db";
 import { fileOfOuting } from "@/formats/outing-file/file-of-outing";
-import { shapedHours } from "@/formats/outing-file/shaped-weather";
 import { wornUsually } from "@/formats/wire/kit/generic-outfit";
 import type { BroughtIn, PastSits } from "@/formats/wire/logbook/past-sits-schema";
 import type { OutingContentView } from "@/formats/wire/outing/outing-view";
@@ -20,12 +19,10 @@ import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import { AppError } from "../app-error";
 import { contentRows } from "../outings/content-rows";
 import { openOuting } from "../outings/open-outing";
+import { hoursOfShapedDay } from "../outings/shaped-day";
 import { readSetting } from "../stored/stored";
 import { learntUpToDate } from "./learn";
 import { asIfNothingWereLearnt } from "./logbook";
-
-/** Where a table says nothing of it (assumption). */
-const USUAL_HUMIDITY_PERCENT = 80;
 
 type PastSit = PastSits["sits"][number];
 type Place = Awaited<ReturnType<typeof readPeopleAndPlaces>>["places"][number];
@@ -43,23 +40,13 @@ function contentOf(sit: PastSit, place: Place): OutingContentView {
   }));
   const { airTemperatureC, windMPerS, startsAt } = sit;
   const { latitudeDeg, longitudeDeg } = setting;
-  const hours = shapedHours(
-    {
-      lowC: airTemperatureC,
-      highC: airTemperatureC,
-      windMPerS,
-      cloudShare: null,
-      relativeHumidityPercent: USUAL_HUMIDITY_PERCENT,
-    },
-    { startsAt, timeZone: place.timeZone, latitudeDeg, longitudeDeg },
-    totalMinutes(phases),
-  );
-  const untold = { cloudShare: null, precipitationMm: null, airTemperatureTyped: null, windTyped: null };
+  const day = { lowC: airTemperatureC, highC: airTemperatureC, windMPerS, cloudShare: null };
+  const where = { startsAt, timeZone: place.timeZone, latitudeDeg, longitudeDeg };
   return {
     setting,
     weatherShaped: true,
     plan: {},
-    weather: hours.map((hour) => ({ ...untold, ...hour })),
+    weather: hoursOfShapedDay(day, where, totalMinutes(phases)),
     phases: sit.walkMinutes === 0 ? phases.filter(({ kind }) => kind !== "walkIn" && kind !== "walkOut") : phases,
     wearings: [],
   };

@@ -4,7 +4,6 @@ import { usualPhases } from "@/core/morning";
 import { totalMinutes, usualLevels } from "@/core/outing";
 import type { OutingPreparation } from "@/core/evening";
 import { createOuting, createPlace, insertContent, readPeopleAndPlaces, type Database } from "@/db";
-import { shapedHours } from "@/formats/outing-file/shaped-weather";
 import { hoursOfForecast } from "@/formats/wire/evening/forecast-view";
 import type { OutingFromPlace } from "@/formats/wire/outing/new-outing-schema";
 import type { OutingView, WeatherHourView } from "@/formats/wire/outing/outing-view";
@@ -19,9 +18,7 @@ import { chooseKitInThread } from "../threads/pool";
 import { contentRows } from "./content-rows";
 import { dressAtOnce, type ChosenDress } from "./dress-at-once";
 import { openOuting } from "./open-outing";
-
-/** Where a day says nothing of it (assumption). */
-const USUAL_HUMIDITY_PERCENT = 80;
+import { hoursOfShapedDay } from "./shaped-day";
 
 const refuse = (path: string, message: string, reason: string): AppError =>
   new AppError("bad-input", message, { problems: [{ path, reason }] });
@@ -47,10 +44,8 @@ async function hoursOf(
       return { weather: weather.hours, weatherShaped: false, plan: {} };
     case "lowHigh": {
       const { kind: _kind, ...known } = weather;
-      const day = { ...known, relativeHumidityPercent: USUAL_HUMIDITY_PERCENT };
-      const hours = shapedHours(day, { startsAt, timeZone, latitudeDeg, longitudeDeg }, minutes);
-      const untold = { cloudShare: null, precipitationMm: null, airTemperatureTyped: null, windTyped: null };
-      return { weather: hours.map((hour) => ({ ...untold, ...hour })), weatherShaped: true, plan: {} };
+      const hours = hoursOfShapedDay(known, { startsAt, timeZone, latitudeDeg, longitudeDeg }, minutes);
+      return { weather: hours, weatherShaped: true, plan: {} };
     }
     case "forecast": {
       if (latitudeDeg === undefined || longitudeDeg === undefined) {

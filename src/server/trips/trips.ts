@@ -1,5 +1,6 @@
 import * as m from "@/messages";
 import { v7 as uuid } from "uuid";
+import { MS_PER_DAY } from "@/core/units";
 import { createTrip, deleteTrip, inTransaction, listTrips, replaceTrip, type Database, type TripDayRow } from "@/db";
 import { nightSchema } from "@/formats/trip/night-schema";
 import type { NewTrip, SavedTrip } from "@/formats/wire/trips/trip-schema";
@@ -12,7 +13,6 @@ import { savedOrRefused } from "../saved-or-refused";
 import { reader } from "../stored/stored";
 import { isUuid } from "../uuid";
 
-const DAY_MS = 24 * 3600 * 1000;
 const readNight = reader(m.tripNight, nightSchema);
 
 type Row = Awaited<ReturnType<typeof listTrips>>[number];
@@ -76,7 +76,7 @@ async function repeated(
   const ids = [outingId];
   for (let day = 1; day < days; day++) {
     const id = uuid();
-    const startsAt = new Date(Date.parse(first.startsAt) + day * DAY_MS).toISOString();
+    const startsAt = new Date(Date.parse(first.startsAt) + day * MS_PER_DAY).toISOString();
     const name = m.tripDayOf({ name: first.name, day: day + 1 });
     await makeOuting(database, forecasts, ownerId, { from: "outing", id, copyOf: outingId, name, startsAt });
     ids.push(id);

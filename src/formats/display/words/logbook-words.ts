@@ -1,5 +1,5 @@
 import * as m from "@/messages";
-import type { LearntPart, LearntShare, WayToTell } from "@/core/calibration";
+import { DEVIATIONS_OF_EIGHT_IN_TEN, type LearntPart, type LearntShare, type WayToTell } from "@/core/calibration";
 import type { Trait } from "@/core/outing";
 import type { MinutesBound, RangeBounds } from "@/core/range";
 import type { DampAt, Ending, Felt, FeltPart, Vote } from "@/core/logbook";
@@ -58,8 +58,6 @@ export const WAY_WORDS: Readonly<Record<WayToTell, string>> = {
   logger: m.learntByLogger,
 };
 
-/** Eight cases of ten of a normal distribution lie within so many standard deviations. */
-const DEVIATIONS_OF_EIGHT_IN_TEN = 1.2816;
 /** "÷ 1.4 to × 1.4", from a standard deviation of the logarithm. */
 export const factorOfEightInTen = (spread: number): string =>
   plainNumber(Math.exp(DEVIATIONS_OF_EIGHT_IN_TEN * spread), 2);

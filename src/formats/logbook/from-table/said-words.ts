@@ -1,4 +1,5 @@
 import { ENDINGS, FELT_PARTS, VOTES, type Ending, type FeltPart, type Vote } from "@/core/logbook";
+import { MINUTES_PER_HOUR } from "@/core/units";
 import { folded } from "../../any-table/words";
 
 // What people write in cells, in English, Norwegian and German, folded; the words Umiak itself writes are among them.
@@ -57,7 +58,6 @@ export function partIn(cell: string): FeltPart | null {
 
 const HOURS_AND_MINUTES = /^(\d{1,2})\s*(?::|h|t|hours?|timer?|std)\.?\s*(\d{1,2})?\s*(?:m|min\.?|minutes|minutter)?$/;
 const FIGURE = /^~?\s*(\d+(?:[.,]\d+)?)\s*(h|t|hours?|timer?|std)?\.?\s*(?:m|min\.?|minutes|minutter)?$/;
-const MINUTES_PER_HOUR = 60;
 /** Nobody sits for less than this many minutes and writes it down, nor for more than so many hours: a small figure is hours. */
 const AT_MOST_HOURS = 12;
 
