@@ -8,6 +8,7 @@ import { workerTimes } from "./worker-times";
 
 // What threads of the bench compute is looked for in its own file.
 export { benchPart, benchRow } from "./reach-times";
+export { benchOutfits } from "./dresser-times";
 
 // `npm run bench` measures all; `-- reach` that part alone: body, dresser, reach, workers, live. `--json` prints figures.
 
@@ -19,7 +20,7 @@ const named = (name: string, ...columns: readonly string[]): string => name.padE
 
 async function dressersTimed(): Promise<readonly DresserTimes[]> {
   const found: DresserTimes[] = [];
-  for (const pieces of KIT_SIZES) found.push(await dresserTimes(pieces));
+  for (const pieces of KIT_SIZES) found.push(...(await dresserTimes(pieces)));
   return found;
 }
 
@@ -46,9 +47,12 @@ const PARTS = {
     return {
       figures,
       lines: [
-        "\ndresser alone in one thread, ms: first outfits, search, answer; outfits simulated",
-        ...figures.map(({ pieces, firstMs, searchMs, answerMs, simulated }) =>
-          named(`${pieces} pieces`, ...[firstMs, searchMs, answerMs, simulated].map((own) => column(own))),
+        "\ndresser, ms: first outfits, search, answer; outfits simulated",
+        ...figures.map(({ pieces, threads, firstMs, searchMs, answerMs, simulated }) =>
+          named(
+            `${pieces} pieces, ${threads === 1 ? "one thread" : `${threads} threads`}`,
+            ...[firstMs, searchMs, answerMs, simulated].map((own) => column(own)),
+          ),
         ),
       ],
     };

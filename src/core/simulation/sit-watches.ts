@@ -36,7 +36,10 @@ const BODY_WATCH: Readonly<
   heatDebt: (joined) => [{ values: joined(({ heatDebtWhPerM2 }) => heatDebtWhPerM2) }],
 };
 
-/** A curve from the start of a sit to the end of what was simulated: planned minutes, then those held past the plan. */
+/**
+ * A curve from the start of a sit to the end of what was simulated: planned minutes, then those held past the plan. Planned
+ * minutes alone are not copied: a sit that is lived until its end is sure is looked at again and again.
+ */
 function joined(
   planned: Float64Array,
   from: number,
@@ -44,9 +47,10 @@ function joined(
   held: Float64Array | null,
   heldMinutes: number,
 ): Float64Array {
+  if (!held) return planned.subarray(from, to + 1);
   const values = new Float64Array(to - from + 1 + heldMinutes);
   values.set(planned.subarray(from, to + 1));
-  if (held) values.set(held.subarray(1, heldMinutes + 1), to - from + 1);
+  values.set(held.subarray(1, heldMinutes + 1), to - from + 1);
   return values;
 }
 

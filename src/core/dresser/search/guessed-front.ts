@@ -25,7 +25,7 @@ export type Guessing = {
 
 /** How many ranges of mass have a best each, and how many outfits are thought of in a round (assumptions). */
 const MASS_RANGES = 64;
-const THOUGHT_OF = 12_000;
+const THOUGHT_OF = 8_000;
 /** How much less a guess is trusted with every step from what was simulated. */
 const TRUSTED_PER_STEP = 0.985;
 /** A guess has to beat what is known by so much to be worth a simulation. */
