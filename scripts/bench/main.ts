@@ -4,13 +4,14 @@ import { dresserTimes, KIT_SIZES, type DresserTimes } from "./dresser-times";
 import { liveTimes } from "./live-times";
 import { reachTimes } from "./reach-times";
 import { watchStolen } from "./stolen";
+import { tripTimes } from "./trip-times";
 import { workerTimes } from "./worker-times";
 
 // What threads of the bench compute is looked for in its own file.
 export { benchPart, benchRow } from "./reach-times";
 export { benchOutfits } from "./dresser-times";
 
-// `npm run bench` measures all; `-- reach` that part alone: body, dresser, reach, workers, live. `--json` prints figures.
+// `npm run bench` measures all; `-- reach` that part alone: body, dresser, reach, trip, workers, live. `--json` prints figures.
 
 const NAME_WIDTH = 46;
 const COLUMN = 10;
@@ -62,6 +63,19 @@ const PARTS = {
     return {
       figures,
       lines: ["\nmaps and seasons by two threads, ms", ...figures.map(({ name, ms }) => named(name, column(ms)))],
+    };
+  },
+  trip: () => {
+    const figures = tripTimes();
+    const { days, people, wholeMs, editMs, planMs } = figures;
+    return {
+      figures,
+      lines: [
+        `\ntrip of ${days} days and ${people} people in one thread, ms`,
+        named("lived the first time", column(wholeMs)),
+        named("again after a night in its middle was edited", column(editMs)),
+        named("what to wear in turns", column(planMs)),
+      ],
     };
   },
   workers: async () => {

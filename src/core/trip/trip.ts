@@ -6,12 +6,26 @@ import { MS_PER_HOUR, MS_PER_MINUTE } from "../units";
 import { waterG } from "./water-in-piece";
 import { dryOvernight, usuallyDried } from "./overnight";
 import type { DriedHow, Night } from "./night";
+import {
+  chargedOvernight,
+  NO_SUPPLIES,
+  suppliedOuting,
+  suppliesAtStart,
+  type SourceOnDay,
+  type Supplies,
+  type SuppliesLeft,
+} from "./supplies";
 
 /** A night between two days, and what is done otherwise than usual with single pieces in it. */
 export type TripNight = Night & { readonly how: Readonly<Record<string, DriedHow>> };
 
 /** Days in a row of one person out of one bag: the night after each stands at its place; that of the last day does not count. */
-export type Trip = { readonly days: readonly Outing[]; readonly nights: readonly TripNight[] };
+export type Trip = {
+  readonly days: readonly Outing[];
+  readonly nights: readonly TripNight[];
+  /** Packs and power banks; not said: packs are not counted, and there is no bank. */
+  readonly supplies?: Supplies | undefined;
+};
 
 /** A piece on one day. */
 export type PieceOnDay = {
@@ -29,6 +43,8 @@ export type TripDay = {
   readonly minutesStill: number;
   readonly plannedMinutes: number;
   readonly pieces: readonly PieceOnDay[];
+  /** Packs opened and batteries used. */
+  readonly sources: readonly SourceOnDay[];
   /** From coming in to stepping out again; `null` after the last day. */
   readonly nightHours: number | null;
 };
@@ -38,10 +54,13 @@ export type DayLived = Pick<TripDay, "verdict" | "plannedMinutes"> & { readonly 
 
 /** @throws {CoreError} as `simulateOuting` does */
 export function dayLived(outing: Outing): DayLived {
-  const { result, waterAtEnd } = simulateWithWater(outing);
+  const { result, waterAtEnd } = simulateWithWater(outing, { allCurves: false });
   const { verdict, fromMinute, toMinute } = result.sits[result.decidingSit]!;
   return { verdict, plannedMinutes: toMinute - fromMinute, waterAtEnd };
 }
+
+/** Simulates a day; who keeps what was simulated before gives another. */
+export type SimulateDay = (outing: Outing) => DayLived;
 
 type Water = ReadonlyMap<string, readonly number[]>;
 
@@ -57,6 +76,14 @@ export const hoursBetween = (one: Outing, next: Outing): number =>
     ((next.startsAtMs ?? 0) - (one.startsAtMs ?? 0) - totalMinutes(one.phases) * MS_PER_MINUTE) / MS_PER_HOUR,
   );
 
+/** What is carried from day to day. */
+export type TripState = { readonly water: Water; readonly supplies: SuppliesLeft };
+
+export const stateAtStart = ({ supplies = NO_SUPPLIES }: Pick<Trip, "supplies">): TripState => ({
+  water: new Map(),
+  supplies: suppliesAtStart(supplies),
+});
+
 /** An outing as it begins with the water that is in its pieces; one that begins dry is left as it is. */
 function beginningWith(outing: Outing, water: Water): Outing {
   const waterAtStart = outing.pieces.flatMap(({ id }): PieceWater[] => {
@@ -66,46 +93,76 @@ function beginningWith(outing: Outing, water: Water): Outing {
   return waterAtStart.length > 0 ? { ...outing, waterAtStart } : outing;
 }
 
+/** Water in a piece in the morning of a state, g. */
+export const waterInG = ({ water }: TripState, { person }: Pick<Outing, "person">, pieceId: string): number =>
+  waterG(person.body, water.get(pieceId) ?? []);
+
+/** A day as it is lived from a state, and the evening after it. */
+export type EveningOf = {
+  readonly lived: DayLived;
+  readonly sources: readonly SourceOnDay[];
+  readonly evening: TripState;
+};
+
+/** @throws {CoreError} as `simulateOuting` does */
+export function liveDay(state: TripState, outing: Outing, simulate: SimulateDay): EveningOf {
+  const { outing: supplied, sources, left } = suppliedOuting(outing, state.supplies);
+  const lived = simulate(beginningWith(supplied, state.water));
+  const water = new Map([...state.water, ...lived.waterAtEnd.map(({ pieceId, gPerM2 }) => [pieceId, gPerM2] as const)]);
+  return { lived, sources, evening: { water, supplies: left } };
+}
+
+/** The morning after a night of some hours. @param pieces all that are along */
+export function morningAfter(
+  { water, supplies: left }: TripState,
+  night: TripNight,
+  hours: number,
+  pieces: readonly Piece[],
+  supplies: Supplies,
+): { readonly morning: TripState; readonly chargedWh: ReadonlyMap<string, number> } {
+  const dried = pieces.map((piece) => {
+    const how = night.how[piece.id] ?? usuallyDried(piece);
+    return [piece.id, dryOvernight(piece, water.get(piece.id) ?? [], how, night, hours)] as const;
+  });
+  const charged = chargedOvernight(left, night, pieces, supplies);
+  return { morning: { water: new Map(dried), supplies: charged.left }, chargedWh: charged.chargedWh };
+}
+
 /**
  * Lives through a trip: the water in every piece at the end of a day dries overnight as the place lets it, and what is left
- * is in it the next morning. Warmth left in a person is not reckoned beyond a night. A trip of one day is that outing.
- * @param simulate for who keeps what was simulated before
+ * is in it the next morning; packs are opened while there are any, batteries charged where that can be. Warmth left in a
+ * person is not reckoned beyond a night. A trip of one day is that outing.
  * @throws {CoreError} as `simulateOuting` does
  */
-export function liveTrip(trip: Trip, simulate: (outing: Outing) => DayLived = dayLived): TripDay[] {
-  const { days, nights } = trip;
+export function liveTrip(trip: Trip, simulate: SimulateDay = dayLived): TripDay[] {
+  const { days, nights, supplies = NO_SUPPLIES } = trip;
   const pieces = piecesOf(trip);
-  let water: Water = new Map();
+  let before = stateAtStart(trip);
   return days.map((outing, day): TripDay => {
-    const { body } = outing.person;
-    const grams = (of: Water, id: string): number => waterG(body, of.get(id) ?? []);
-    const { verdict, plannedMinutes, waterAtEnd } = simulate(beginningWith(outing, water));
-    const end: Water = new Map([...water, ...waterAtEnd.map(({ pieceId, gPerM2 }) => [pieceId, gPerM2] as const)]);
+    const { lived, sources, evening } = liveDay(before, outing, simulate);
     const next = days[day + 1];
     const nightHours = next ? hoursBetween(outing, next) : null;
     const night = nights[day];
-    const morning: Water =
+    const { morning, chargedWh } =
       nightHours === null || !night
-        ? end
-        : new Map(
-            pieces.map((piece) => {
-              const how = night.how[piece.id] ?? usuallyDried(piece);
-              return [piece.id, dryOvernight(piece, end.get(piece.id) ?? [], how, night, nightHours)] as const;
-            }),
-          );
-    const before = water;
-    water = morning;
+        ? { morning: evening, chargedWh: new Map<string, number>() }
+        : morningAfter(evening, night, nightHours, pieces, supplies);
+    const start = before;
+    before = morning;
     return {
-      verdict,
-      minutesStill: leastMinutesStill(verdict),
-      plannedMinutes,
+      verdict: lived.verdict,
+      minutesStill: leastMinutesStill(lived.verdict),
+      plannedMinutes: lived.plannedMinutes,
       nightHours,
+      sources: sources.map((own) =>
+        own.kind === "battery" ? { ...own, chargedWh: chargedWh.get(own.pieceId) ?? 0 } : own,
+      ),
       pieces: pieces.map(({ id }) => ({
         pieceId: id,
         isWorn: outing.wearings.some(({ pieceId }) => pieceId === id),
-        startG: grams(before, id),
-        endG: grams(end, id),
-        driedG: grams(end, id) - grams(morning, id),
+        startG: waterInG(start, outing, id),
+        endG: waterInG(evening, outing, id),
+        driedG: waterInG(evening, outing, id) - waterInG(morning, outing, id),
       })),
     };
   });

@@ -20,7 +20,7 @@ export function waterG(body: BodyPerson, gPerM2: readonly number[]): number {
 }
 
 /** From how much water a piece is called damp, and wet, g (assumptions: a drop in a glove is nothing, a cup is much). */
-const DAMP_FROM_G = 8;
+export const DAMP_FROM_G = 8;
 const WET_FROM_G = 60;
 export type Dampness = "dry" | "damp" | "wet";
 export const dampnessOf = (grams: number): Dampness =>

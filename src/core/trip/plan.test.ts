@@ -1,0 +1,171 @@
+import { describe, expect, it } from "vitest";
+import { demoOuting } from "../../../tests/sample-outing";
+import type { KnownPiece } from "../dressing";
+import type { Outing } from "../outing";
+import { starterPiece } from "../starter-kit";
+import { MS_PER_DAY } from "../units";
+import { bagOf, NO_BAG_LIMIT, whatToLeave } from "./bag";
+import { mendsOfNight, oneMorePair, weakestDay } from "./mending";
+import { USUAL_NIGHT } from "./night";
+import { planRotation } from "./rotation";
+import { chargedOvernight, NO_SUPPLIES, suppliedOuting, suppliesAtStart } from "./supplies";
+import { liveTrip, type Trip } from "./trip";
+
+const char = demoOuting("Char through the ice");
+const inARow = (outing: Outing, count: number): Outing[] =>
+  Array.from({ length: count }, (_, day) => ({ ...outing, startsAtMs: (outing.startsAtMs ?? 0) + day * MS_PER_DAY }));
+const tents = (count: number) => Array.from({ length: count }, () => ({ ...USUAL_NIGHT.tent, how: {} }));
+const trip = (days: number, outing: Outing = char): Trip => ({ days: inARow(outing, days), nights: tents(days - 1) });
+const known = ({ pieces }: Outing): KnownPiece[] => pieces.map((piece) => ({ ...piece, traits: {} }));
+const sock = char.pieces.find(({ id }) => id === "heavySock")!;
+const spare: KnownPiece = { ...sock, id: "spare pair", traits: {} };
+
+describe("packs", () => {
+  const packs = { ...char.pieces[0]!, id: "packs", heat: starterPiece("toePacks").traits.heat };
+  const outing: Outing = {
+    ...char,
+    pieces: [packs],
+    wearings: [
+      { pieceId: "packs", side: "both", rank: 5, fromMinute: 10, toMinute: 200 },
+      { pieceId: "packs", side: "left", rank: 5, fromMinute: 200, toMinute: 300 },
+    ],
+  };
+  it("are opened while there are any: three of four, a pair on both sides being two", () => {
+    const {
+      sources,
+      left,
+      outing: after,
+    } = suppliedOuting(outing, suppliesAtStart({ ...NO_SUPPLIES, packs: { packs: 5 } }));
+    expect(sources).toEqual([{ kind: "packs", pieceId: "packs", wanted: 3, opened: 3, left: 2 }]);
+    expect(after).toBe(outing); // enough: as it is
+    const next = suppliedOuting(outing, left);
+    expect(next.sources).toEqual([{ kind: "packs", pieceId: "packs", wanted: 3, opened: 2, left: 0 }]);
+    expect(next.outing.wearings[1]!.heat).toEqual([]);
+    expect(suppliedOuting(outing, next.left).sources[0]).toMatchObject({ wanted: 3, opened: 0, left: 0 });
+  });
+
+  it("are not counted where nobody says how many there are", () =>
+    expect(suppliedOuting(outing, suppliesAtStart(NO_SUPPLIES)).sources[0]).toMatchObject({ opened: 3, left: null }));
+});
+
+describe("batteries", () => {
+  const heated = { ...char.pieces[0]!, id: "vest", heat: { kind: "electric", levelsW: [6], batteryWh: 20 } as const };
+  const outing: Outing = {
+    ...char,
+    pieces: [heated],
+    wearings: [
+      {
+        pieceId: "vest",
+        side: "both",
+        rank: 5,
+        fromMinute: 0,
+        toMinute: 400,
+        heat: [{ fromMinute: 60, toMinute: 180, level: 1 }],
+      },
+    ],
+  };
+  it("by hand: 2 h at 6 W is 12 of 20 Wh; a bank of 10 Wh gives 8.5 of it back, mains all", () => {
+    const day = suppliedOuting(outing, suppliesAtStart(NO_SUPPLIES));
+    expect(day.sources[0]).toMatchObject({ startWh: 20, usedWh: 12, emptyAtMinute: null });
+    expect(day.left.batteriesWh.get("vest")).toBe(8);
+    const bank = { powerBankWh: 10 };
+    const evening = { ...day.left, ...bank };
+    const night = chargedOvernight(evening, { hasMains: false }, [heated], bank);
+    expect(night.chargedWh.get("vest")).toBeCloseTo(8.5, 9);
+    expect(night.left.powerBankWh).toBeCloseTo(0, 9);
+    const mains = chargedOvernight({ ...evening, powerBankWh: 0 }, { hasMains: true }, [heated], bank).left;
+    expect([mains.batteriesWh.get("vest"), mains.powerBankWh]).toEqual([20, 10]);
+  });
+
+  it("that were not charged run out on the second day, before they would have", () => {
+    const second = suppliedOuting(outing, suppliedOuting(outing, suppliesAtStart(NO_SUPPLIES)).left);
+    const [source] = second.sources;
+    if (source?.kind !== "battery") throw new Error("no battery");
+    // 8 Wh at 6 W are 80 min, less what the cold withholds; it was wanted from minute 60 on.
+    expect(source.emptyAtMinute!).toBeGreaterThan(60);
+    expect(source.emptyAtMinute!).toBeLessThanOrEqual(140);
+    expect(second.outing.pieces[0]!.heat).toMatchObject({ batteryWh: 8 });
+  });
+});
+
+describe("a rotation", () => {
+  it("takes the dry pair on the second day, and the first again where it has dried", () => {
+    const { swaps } = planRotation(trip(3), [...known(char), spare]);
+    expect(swaps[0]).toMatchObject({ day: 1, wornId: sock.id, insteadId: "spare pair" });
+    expect(swaps.every(({ day }) => day > 0)).toBe(true);
+  });
+
+  it("never gives fewer minutes of a plan than no rotation, day by day; with nothing spare it changes nothing", () => {
+    const own = trip(3);
+    const before = liveTrip(own);
+    const after = liveTrip({ ...own, days: planRotation(own, [...known(char), spare]).days });
+    after.forEach(({ minutesStill, plannedMinutes }, day) =>
+      expect(Math.min(plannedMinutes, minutesStill)).toBeGreaterThanOrEqual(
+        Math.min(plannedMinutes, before[day]!.minutesStill),
+      ),
+    );
+    expect(planRotation(own, known(char)).swaps).toEqual([]);
+  });
+
+  it("finds what one more pair would change", () => {
+    const [first] = oneMorePair(trip(2), known(char));
+    expect(first!.drierMornings).toBeGreaterThan(0);
+    expect(first!.gainedMinutes).toBeGreaterThanOrEqual(0);
+  });
+});
+
+describe("the weakest day", () => {
+  it("is the one with the least to spare, and the night before it may mend it", () => {
+    const own = trip(3);
+    const days = liveTrip(own);
+    const weakest = weakestDay(days);
+    const spareOf = (day: number): number => days[day]!.minutesStill - days[day]!.plannedMinutes;
+    days.forEach((_, day) => expect(spareOf(weakest)).toBeLessThanOrEqual(spareOf(day)));
+    for (const { pieceId, how, gainedMinutes } of mendsOfNight(own, days, 2)) {
+      const nights = [own.nights[0]!, { ...own.nights[1]!, how: { [pieceId]: how } }];
+      expect(liveTrip({ ...own, nights })[2]!.minutesStill - days[2]!.minutesStill).toBe(gainedMinutes);
+    }
+  });
+});
+
+describe("a bag", () => {
+  const kit = known(char);
+  it("weighs what is not worn as one sets out, or all of it", () => {
+    const packed = bagOf(trip(2), kit, NO_BAG_LIMIT);
+    const all = bagOf(trip(2), kit, { ...NO_BAG_LIMIT, countsWorn: true });
+    const sum = kit.reduce((own, { massG = 0 }) => own + massG, 0);
+    expect(all.massG).toBeCloseTo(sum, 6);
+    expect(packed.massG).toBeLessThan(sum);
+    expect(all.volumeL).toBe(packed.volumeL);
+    expect(packed.lines).toHaveLength(kit.length);
+  });
+
+  it("is brought within its limit by what costs least, and no day is left bare", () => {
+    const own = trip(2);
+    const whole = bagOf(own, kit, { ...NO_BAG_LIMIT, countsWorn: true });
+    const limit = { ...NO_BAG_LIMIT, countsWorn: true, mostKg: (whole.massG - 300) / 1000 };
+    const { left, fits, each, lostMinutes } = whatToLeave(own, kit, limit);
+    expect(fits).toBe(true);
+    expect(left.length).toBeGreaterThan(0);
+    expect(left.some(({ pieceId }) => kit.find(({ id }) => id === pieceId)!.kind === "footwear")).toBe(false);
+    expect(each.length).toBeGreaterThan(left.length);
+    // Alone each costs what a trip without it gives less.
+    const [first] = left;
+    const without = own.days.map((day) => ({
+      ...day,
+      pieces: day.pieces.filter(({ id }) => !left.some(({ pieceId }) => pieceId === id)),
+      wearings: day.wearings.filter(({ pieceId }) => !left.some((leaving) => leaving.pieceId === pieceId)),
+    }));
+    const given = (days: readonly Outing[]): number =>
+      liveTrip({ ...own, days }).reduce(
+        (sum, { verdict, minutesStill, plannedMinutes }) =>
+          sum + (verdict.kind === "longerThan" ? plannedMinutes : Math.min(plannedMinutes, minutesStill)),
+        0,
+      );
+    expect(lostMinutes).toBe(given(own.days) - given(without));
+    expect(first).toBeDefined();
+  });
+
+  it("cannot be made as light as nothing: it says so", () =>
+    expect(whatToLeave(trip(1), kit, { ...NO_BAG_LIMIT, countsWorn: true, mostPieces: 1 }).fits).toBe(false));
+});
