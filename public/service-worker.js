@@ -1,11 +1,11 @@
-// Keeps what was opened for a place without network: pages of outings as they were last seen, and what they load.
+// Keeps what was opened for a place without network: pages of outings and trips as they were last seen, and what they load.
 // Pages are asked of the server first, so that nothing old is shown while it answers; built files carry their content in
 // their name and never change.
 
 const KEPT = "umiak-1";
 const MOST_KEPT = 400;
 const isBuilt = (url) => url.pathname.startsWith("/_astro/") || url.pathname === "/favicon.svg";
-const isKept = (url) => url.pathname === "/" || url.pathname === "/kit" || url.pathname.startsWith("/outings/");
+const isKept = (url) => url.pathname === "/" || url.pathname === "/kit" || /^\/(outings|trips)\//.test(url.pathname);
 /** What the build wrote: parts of a page that are loaded late are kept before they are wanted. */
 const BUILT_FILES = "/built-files.json";
 

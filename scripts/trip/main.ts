@@ -5,8 +5,8 @@ import { askedForFile, fail, readText } from "../outing/command";
 
 const USAGE = [
   "usage: npm run -s trip -- TRIP.json [--json]   (TRIP.json may be - for standard input)",
-  "  days in a row of one person: {days: [outing file], nights: [{kind, airC, relativeHumidityPercent, fireHours, hasDrier, how}]} (docs/trip.md)",
-  "  --json  an array of {name, minutesStill, plannedMinutes, nightHours, pieces: [{pieceId, isWorn, startG, endG, driedG}]}",
+  "  days in a row of one person: {days: [outing file], nights: [{kind, airC, relativeHumidityPercent, fireHours, hasDrier, hasMains, how}], supplies: {packs, powerBankWh}} (docs/trip.md)",
+  "  --json  an array of {name, minutesStill, plannedMinutes, nightHours, pieces: [{pieceId, isWorn, startG, endG, driedG}], sources}",
 ];
 
 const { path, isJson } = askedForFile(USAGE);
@@ -24,7 +24,7 @@ try {
 
 function lines(trip: Trip, names: readonly string[], days: readonly TripDay[]): string[] {
   const pieceNames = new Map(piecesOf(trip).map(({ id, name }) => [id, name]));
-  return days.flatMap(({ minutesStill, plannedMinutes, pieces, nightHours }, day) => [
+  return days.flatMap(({ minutesStill, plannedMinutes, pieces, sources, nightHours }, day) => [
     `${names[day]}: ${minutesStill} min still of ${plannedMinutes} planned`,
     ...pieces
       .filter(({ startG, endG }) => dampnessOf(Math.max(startG, endG)) !== "dry")
@@ -33,5 +33,11 @@ function lines(trip: Trip, names: readonly string[], days: readonly TripDay[]): 
           `  ${pieceNames.get(pieceId)}: ${startG.toFixed(0)} g in the morning, ${endG.toFixed(0)} g in the evening` +
           (nightHours === null ? "" : `, ${driedG.toFixed(0)} g dry in ${nightHours.toFixed(1)} h`),
       ),
+    ...sources.flatMap((own): string[] => {
+      const name = pieceNames.get(own.pieceId)!;
+      if (own.kind === "packs")
+        return own.opened < own.wanted ? [`  ${name}: ${own.opened} of ${own.wanted} packs`] : [];
+      return own.emptyAtMinute === null ? [] : [`  ${name}: empty after ${own.emptyAtMinute} min`];
+    }),
   ]);
 }

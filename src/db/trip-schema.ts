@@ -1,6 +1,8 @@
 import { foreignKey, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from "drizzle-orm/pg-core";
-import type { TripNight } from "../core/trip/index";
+import type { BagLimit, Supplies, TripNight } from "../core/trip/index";
 import { outing, owner } from "./schema";
+
+type StoredTripContent = { readonly supplies?: Supplies; readonly bag?: BagLimit };
 
 /** Outings that follow each other, with nights between. */
 export const trip = pgTable(
@@ -12,6 +14,8 @@ export const trip = pgTable(
       .references(() => owner.id),
     name: text().notNull(),
     version: integer().notNull().default(1),
+    /** Packs and power banks, what the bag may be; empty: nothing is said. */
+    content: jsonb().$type<StoredTripContent>().notNull().default({}),
     createdAt: timestamp({ withTimezone: true }).notNull().defaultNow(),
     updatedAt: timestamp({ withTimezone: true }).notNull().defaultNow(),
   },

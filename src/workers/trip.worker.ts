@@ -1,14 +1,29 @@
 import { expose } from "comlink";
 import { CoreError } from "@/core/errors";
+import type { KnownPiece } from "@/core/dressing";
 import type { Outing } from "@/core/outing";
-import { dayLived, liveTrip, type DayLived, type Trip, type TripDay } from "@/core/trip";
+import {
+  dayLived,
+  foundInTurns,
+  liveTrip,
+  weakestOf,
+  whatToLeave,
+  type BagLimit,
+  type DayLived,
+  type InTurns,
+  type LeftOut,
+  type Trip,
+  type TripDay,
+  type Weakest,
+} from "@/core/trip";
 
-export type TripReply =
-  { readonly ok: true; readonly days: readonly TripDay[] } | { readonly ok: false; readonly message: string };
+/** An answer, or why there is none: errors lose their class on the way out of a worker. */
+export type TripReply<Answer> =
+  { readonly ok: true; readonly answer: Answer } | { readonly ok: false; readonly message: string };
 
 /** Days that were simulated, by all they follow from: an edited night leaves the days before it as they are. */
 const known = new Map<string, DayLived>();
-const MOST_KNOWN = 200;
+const MOST_KNOWN = 2000;
 
 function lived(outing: Outing): DayLived {
   const key = JSON.stringify(outing);
@@ -20,15 +35,26 @@ function lived(outing: Outing): DayLived {
   return own;
 }
 
+function replied<Answer>(answer: () => Answer): TripReply<Answer> {
+  try {
+    return { ok: true, answer: answer() };
+  } catch (error) {
+    if (error instanceof CoreError) return { ok: false, message: error.message };
+    throw error;
+  }
+}
+
 const api = {
-  live: (trip: Trip): TripReply => {
-    try {
-      return { ok: true, days: liveTrip(trip, lived) };
-    } catch (error) {
-      if (error instanceof CoreError) return { ok: false, message: error.message };
-      throw error;
-    }
-  },
+  live: (trip: Trip): TripReply<readonly TripDay[]> => replied(() => liveTrip(trip, lived)),
+  weakest: (trip: Trip, days: readonly TripDay[]): TripReply<Weakest> => replied(() => weakestOf(trip, days, lived)),
+  inTurns: (trip: Trip, kit: readonly KnownPiece[]): TripReply<InTurns> =>
+    replied(() => foundInTurns(trip, kit, lived)),
+  whatToLeave: (
+    trip: Trip,
+    kit: readonly KnownPiece[],
+    limit: BagLimit,
+    onPiece: (done: number, of: number) => void,
+  ): TripReply<LeftOut> => replied(() => whatToLeave(trip, kit, limit, lived, onPiece)),
 };
 export type TripWorker = typeof api;
 

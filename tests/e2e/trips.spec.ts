@@ -31,9 +31,49 @@ test("a trip is made of one outing by keyboard; a night in a house dries what a 
   await expect(sock.getByRole("cell").nth(1)).toContainText(/morning: damp/);
   await page.getByLabel("Heavy wool sock, 3.5 mm, night 1").selectOption({ label: "in the sleeping bag" });
   await expect(sock.getByRole("cell").nth(1)).toContainText("morning: dry");
+
+  // What is brought, and what could stay at home; what is left there is missing on every day, and comes back by undo.
+  await page.getByLabel("a limit of mass").check();
+  await page.getByLabel("what one travels in counts").check();
+  const most = page.getByLabel("At most");
+  await most.fill("8");
+  await most.press("Tab");
+  await expect(page.getByTestId("trip-bag")).toContainText("Over its limit.");
+  await page.getByRole("button", { name: "What could stay at home" }).press("Enter");
+  await expect(page.getByTestId("what-to-leave")).toContainText("To be within the limit leave");
+  await page.getByRole("button", { name: "Leave them at home" }).press("Enter");
+  await expect(page.getByTestId("trip-bag")).toContainText("Within its limit.");
+  await page.getByRole("button", { name: "Undo" }).press("Enter");
+  await expect(page.getByTestId("trip-bag")).toContainText("Over its limit.");
+
+  // Packs are counted: the third day has none.
+  await page.getByLabel("count Toe packs, a pair").check();
+  const packs = page.getByLabel("Toe packs, a pair, in all");
+  await packs.fill("4");
+  await packs.press("Tab");
+  await expect(page.getByTestId("trip-sources")).toContainText("0 of 2 wanted opened");
+
+  // Another pair of socks: worn in turns.
+  await page.getByRole("button", { name: "Find what to wear when" }).press("Enter");
+  await expect(page.getByTestId("in-turns")).toContainText(/One more Heavy wool sock.* less damp|Nothing of the kit/);
+
   await page.waitForLoadState("networkidle");
   await page.reload();
   await expect(sock.getByRole("cell").nth(1)).toContainText("morning: dry"); // it was kept
+  await expect(page.getByTestId("trip-sources")).toContainText("0 of 2 wanted opened");
+
+  // One list of all days, whose ticks are those of each day's own.
+  await page.getByRole("link", { name: "Packing list" }).click();
+  await listening(page);
+  await page.getByLabel("headlamp, with a red light").check();
+  await expect(page.getByTestId("trip-packed")).toHaveText(/^1 of/);
+  await page.waitForLoadState("networkidle");
+  await page.getByRole("link", { name: "Back to the trip" }).click();
+  await expect(page.getByTestId("weakest-day")).toBeVisible();
+  await page.getByRole("link", { name: /^Sun 14 February/ }).click();
+  await page.goto(`${page.url()}/pack`);
+  await expect(page.getByLabel("headlamp, with a red light")).toBeChecked();
+
   for (const { id, name } of (await (await page.request.get("/api/outings")).json()) as { id: string; name: string }[])
     if (/, day \d$/.test(name))
       await page.request.delete(`/api/outings/${id}`, { headers: { "content-type": "application/json" } });

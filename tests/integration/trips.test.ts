@@ -1,10 +1,12 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import type { APIContext } from "astro";
 import { USUAL_NIGHT } from "@/core/trip";
+import type { Backup } from "@/formats/backup/backup-schema";
 import type { OutingLine } from "@/formats/wire/outing/outing-view";
 import type { TripLine, TripView } from "@/formats/wire/trips/trip-view";
 import { GET as listOutings } from "@/pages/api/outings/index";
-import { DELETE as removeTrip, GET as readTrip, PUT as saveTrip } from "@/pages/api/trips/[id]";
+import { DELETE as removeTrip, GET as readTrip, PUT as saveTrip } from "@/pages/api/trips/[id]/index";
+import { GET as exportTrip } from "@/pages/api/trips/[id]/export";
 import { GET as listTrips, POST as makeTrip } from "@/pages/api/trips/index";
 import { readTripsWhole } from "@/db";
 import { LOCAL_OWNER_ID } from "@/server/access";
@@ -33,6 +35,7 @@ const call = (handler: unknown, method: string, id?: string, body?: object): Pro
   } as unknown as APIContext);
 
 const TRIP = "01900000-0000-7000-8000-0000000000e1";
+const OTHER = "01900000-0000-7000-8000-0000000000e2";
 const night = { ...USUAL_NIGHT.tent, how: {} };
 const open = async (): Promise<TripView> => (await (await call(readTrip, "GET", TRIP)).json()) as TripView;
 
@@ -62,14 +65,50 @@ describe("a trip", () => {
     const { version, days } = await open();
     const own = days.map(({ outing, night: before }) => ({ outingId: outing.id, night: before }));
     const drier = own.map((day) => ({ ...day, night: { ...day.night, hasDrier: true } }));
+    const content = {
+      supplies: { packs: { [TRIP]: 6 }, powerBankWh: 20 },
+      bag: { mostKg: 12, mostL: null, mostPieces: null, countsWorn: true },
+    };
     const save = (body: object): Promise<Response> => call(saveTrip, "PUT", TRIP, body);
-    expect((await save({ version, name: "Drier", days: drier })).status).toBe(200);
+    expect((await save({ version, name: "Drier", days: drier, content })).status).toBe(200);
     expect((await save({ version, name: "Late", days: own })).status).toBe(409);
-    expect((await open()).days[0]!.night.hasDrier).toBe(true);
+    const kept = await open();
+    expect(kept.days[0]!.night.hasDrier).toBe(true);
+    expect(kept.content).toEqual(content);
     const unknown = { ...own[0]!, outingId: "01900000-0000-7000-8000-0000000000ff" };
     expect((await save({ version: version + 1, name: "Drier", days: [unknown] })).status).toBe(400);
     const cold = { ...own[0]!, night: { ...night, fireHours: 99 } };
     expect((await save({ version: version + 1, name: "Drier", days: [cold] })).status).toBe(400);
+    const heavy = { ...content, bag: { ...content.bag, mostKg: -1 } };
+    expect((await save({ version: version + 1, name: "Drier", days: own, content: heavy })).status).toBe(400);
+  });
+
+  it("is exported with its outings, which tell no place that is not ticked", async () => {
+    const file = (await (await call(exportTrip, "GET", TRIP)).json()) as Backup;
+    expect(file.trips).toHaveLength(1);
+    expect(file.outings.map(({ id }) => id).sort()).toEqual((await open()).days.map(({ outing }) => outing.id).sort());
+    expect(file.places.every(({ setting }) => setting.latitudeDeg === undefined)).toBe(true);
+    const other = await freshDatabase();
+    expect(await restoreBackup(other.database, LOCAL_OWNER_ID, file, Date.now())).toMatchObject({ kind: "restored" });
+    expect((await readTripsWhole(other.database, LOCAL_OWNER_ID)).map(({ id }) => id)).toEqual([TRIP]);
+    await other.close();
+    expect((await call(exportTrip, "GET", OTHER)).status).toBe(404);
+  });
+
+  it("is made once, however often it is asked for; twice a day from another date", async () => {
+    const [first] = outings as [OutingLine];
+    const wanted = { from: "repeated", id: OTHER, name: "Mornings and evenings", outingId: first.id, days: 2, night };
+    const asked = { ...wanted, startsAt: "2027-04-02T03:00:00Z", againAfterHours: 12 };
+    for (let turn = 0; turn < 2; turn++) expect((await call(makeTrip, "POST", undefined, asked)).status).toBe(201);
+    const { days } = (await (await call(readTrip, "GET", OTHER)).json()) as TripView;
+    expect(days.map(({ outing }) => new Date(outing.startsAt).toISOString())).toEqual([
+      "2027-04-02T03:00:00.000Z",
+      "2027-04-02T15:00:00.000Z",
+      "2027-04-03T03:00:00.000Z",
+      "2027-04-03T15:00:00.000Z",
+    ]);
+    expect((await call(makeTrip, "POST", undefined, { ...asked, id: first.id, againAfterHours: 1 })).status).toBe(400);
+    expect((await call(removeTrip, "DELETE", OTHER)).status).toBe(200);
   });
 
   it("goes along in a backup, and stays as it is where it is already", async () => {

@@ -17,5 +17,6 @@ export {
   type PackLine,
   type PackSum,
 } from "./packing-list";
+export { packingOfTrip, type TripPackLine } from "./packing-of-trip";
 export type { Planned, PlannedPiece, PlannedWearing } from "./planned";
 export { type Thing, FAR_FROM_SHELTER_MIN, HARNESS_FROM_M, SUN_UP_DEG } from "./things";

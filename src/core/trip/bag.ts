@@ -81,7 +81,7 @@ function without(outing: Outing, left: ReadonlySet<string>): Outing {
 }
 
 /** Whether no day is left with feet, legs or trunk bare by it. */
-export function canBeLeft({ days }: Pick<Trip, "days">, left: ReadonlySet<string>): boolean {
+function canBeLeft({ days }: Pick<Trip, "days">, left: ReadonlySet<string>): boolean {
   const covered = (outing: Outing): Set<Patch> =>
     new Set(
       outing.pieces
@@ -96,13 +96,15 @@ export function canBeLeft({ days }: Pick<Trip, "days">, left: ReadonlySet<string
   });
 }
 
-/** A piece that may stay at home, and the minutes of plans it costs over all days, those it gains taken off. */
-export type Leaving = { readonly pieceId: string; readonly lostMinutes: number };
+/** Minutes that leaving something costs over all days, what it gains taken off: of plans, and of what is left over them. */
+export type Loss = { readonly lostMinutes: number; readonly lostSpareMinutes: number };
+/** A piece that may stay at home. */
+export type Leaving = Loss & { readonly pieceId: string };
 export type LeftOut = {
-  /** In the order they are left, the least loss for what they take first. */
+  /** In the order they are left, each as it costs beside those before it. */
   readonly left: readonly Leaving[];
-  /** All of them together, by a simulation of the trip without any of them. */
-  readonly lostMinutes: number;
+  /** All of them together. */
+  readonly together: Loss;
   /** Whether the bag is then within its limit; else there is nothing more to leave. */
   readonly fits: boolean;
   /** What each piece that may be left costs alone. */
@@ -117,10 +119,20 @@ export const plannedMinutesGiven = (days: readonly TripDay[]): number =>
     0,
   );
 
+/** Minutes over their plans; what nothing ends has as many as were looked at. */
+const spareMinutes = (days: readonly TripDay[]): number =>
+  days.reduce((sum, { minutesStill, plannedMinutes }) => sum + Math.max(0, minutesStill - plannedMinutes), 0);
+
+/** What is left over a plan is worth something, but little (assumption). */
+const SPARE_WORTH = 0.1;
+const costOf = ({ lostMinutes, lostSpareMinutes }: Loss): number =>
+  Math.max(0, lostMinutes + SPARE_WORTH * lostSpareMinutes);
+
 /**
- * What to leave so that a bag is within its limit: every piece left out alone, all days lived again; then those that cost
- * least for what they take, until it fits. Together they may cost more than alone: that is simulated last.
- * @param onPiece told how many of how many pieces were tried
+ * What to leave so that a bag is within its limit: one piece after the other, the one that costs least for what it takes,
+ * all days lived again without it and those before it. What costs nothing alone may cost much once others are gone: only
+ * what is about to be left is tried anew, since beside fewer pieces it costs hardly less than it did.
+ * @param onPiece told how many of at least how many trials are done
  * @throws {CoreError} as `simulateOuting` does
  */
 export function whatToLeave(
@@ -130,43 +142,71 @@ export function whatToLeave(
   simulate: SimulateDay = dayLived,
   onPiece: (done: number, of: number) => void = () => undefined,
 ): LeftOut {
-  const livedWithout = (ids: readonly string[]): number => {
-    const left = new Set(ids);
-    return plannedMinutesGiven(liveTrip({ ...trip, days: trip.days.map((day) => without(day, left)) }, simulate));
+  const livedWithout = (ids: readonly string[]): readonly TripDay[] => {
+    const gone = new Set(ids);
+    return liveTrip({ ...trip, days: trip.days.map((day) => without(day, gone)) }, simulate);
   };
+  const lossBetween = (before: readonly TripDay[], after: readonly TripDay[]): Loss => ({
+    lostMinutes: plannedMinutesGiven(before) - plannedMinutesGiven(after),
+    lostSpareMinutes: spareMinutes(before) - spareMinutes(after),
+  });
   const whole = livedWithout([]);
   const bag = bagOf(trip, kit, limit);
   const may = bag.lines.filter(
     ({ pieceId, isWorn }) => (limit.countsWorn || !isWorn) && canBeLeft(trip, new Set([pieceId])),
   );
-  const each = may.map(({ pieceId }, index): Leaving => {
-    const lostMinutes = whole - livedWithout([pieceId]);
-    onPiece(index + 1, may.length);
-    return { pieceId, lostMinutes };
+  let tried = 0;
+  const each = may.map(({ pieceId }): Leaving => {
+    const loss = lossBetween(whole, livedWithout([pieceId]));
+    onPiece(++tried, may.length);
+    return { pieceId, ...loss };
   });
-  const takes = ({ pieceId }: Leaving): number => {
-    const { massG, volumeL } = bag.lines.find((line) => line.pieceId === pieceId)!;
-    const shares = [
-      limit.mostKg === null ? 0 : (massG ?? 0) / (limit.mostKg * G_PER_KG),
-      limit.mostL === null ? 0 : volumeL / limit.mostL,
-      limit.mostPieces === null ? 0 : 1 / limit.mostPieces,
-    ];
-    return Math.max(Number.EPSILON, ...shares);
-  };
-  const inOrder = [...each].sort(
-    (one, other) =>
-      Math.max(0, one.lostMinutes) / takes(one) - Math.max(0, other.lostMinutes) / takes(other) ||
-      takes(other) - takes(one),
-  );
+  const takes = takesOf(bag, limit);
   const left: Leaving[] = [];
+  let before = whole;
+  let waiting = [...each];
+  const idsLeft = (): string[] => left.map(({ pieceId }) => pieceId);
   const fitsNow = (): boolean => {
-    const gone = new Set(left.map(({ pieceId }) => pieceId));
+    const gone = new Set(idsLeft());
     return bagOf({ days: trip.days.map((day) => without(day, gone)) }, kit, limit).fits;
   };
-  for (const leaving of inOrder) {
-    if (fitsNow()) break;
-    if (canBeLeft(trip, new Set([...left, leaving].map(({ pieceId }) => pieceId)))) left.push(leaving);
+  const rate = (own: Leaving): number => costOf(own) / takes(own.pieceId);
+  const isSure = new Set(each); // as they cost beside what is left now
+  while (!fitsNow() && waiting.length > 0) {
+    waiting.sort((one, other) => rate(one) - rate(other) || takes(other.pieceId) - takes(one.pieceId));
+    const [next] = waiting as [Leaving];
+    if (!canBeLeft(trip, new Set([...idsLeft(), next.pieceId]))) {
+      waiting = waiting.slice(1);
+      continue;
+    }
+    const after = livedWithout([...idsLeft(), next.pieceId]);
+    if (!isSure.has(next)) {
+      const anew: Leaving = { pieceId: next.pieceId, ...lossBetween(before, after) };
+      onPiece(++tried, Math.max(may.length, tried));
+      isSure.add(anew);
+      waiting = [anew, ...waiting.slice(1)];
+      continue;
+    }
+    left.push(next);
+    before = after;
+    waiting = waiting.slice(1);
+    isSure.clear();
   }
-  const lostMinutes = left.length > 0 ? whole - livedWithout(left.map(({ pieceId }) => pieceId)) : 0;
-  return { left, lostMinutes, fits: fitsNow(), each };
+  return { left, together: lossBetween(whole, before), fits: fitsNow(), each };
+}
+
+/** How much of a limit a piece takes: of the one it takes most of. */
+function takesOf({ lines }: Bag, { mostKg, mostL, mostPieces }: BagLimit): (pieceId: string) => number {
+  const shares = new Map(
+    lines.map(({ pieceId, massG, volumeL, isWorn }) => [
+      pieceId,
+      Math.max(
+        Number.EPSILON,
+        mostKg === null ? 0 : (massG ?? 0) / (mostKg * G_PER_KG),
+        mostL === null || isWorn ? 0 : volumeL / mostL,
+        mostPieces === null ? 0 : 1 / mostPieces,
+      ),
+    ]),
+  );
+  return (pieceId) => shares.get(pieceId)!;
 }

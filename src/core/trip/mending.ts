@@ -1,6 +1,6 @@
 import type { KnownPiece } from "../dressing";
 import type { Piece } from "../pieces";
-import { planRotation } from "./rotation";
+import { planRotation, type RotationPlan } from "./rotation";
 import { ROTATED_KINDS } from "./stand-in";
 import { DRIED_HOW, type DriedHow } from "./night";
 import { usuallyDried } from "./overnight";
@@ -93,4 +93,27 @@ export function oneMorePair(trip: Trip, kit: readonly KnownPiece[], simulate: Si
       };
     })
     .sort((one, other) => other.gainedMinutes - one.gainedMinutes || other.drierMornings - one.drierMornings);
+}
+
+/** The weakest day, and what the night before it could do for it. */
+export type Weakest = { readonly day: number; readonly mends: readonly NightMend[] };
+
+/** @throws {CoreError} as `simulateOuting` does */
+export function weakestOf(trip: Trip, lived: readonly TripDay[], simulate: SimulateDay = dayLived): Weakest {
+  const day = weakestDay(lived);
+  return { day, mends: mendsOfNight(trip, lived, day, simulate) };
+}
+
+/** What is worn in turns, the days as they are then, and what one more pair would add. */
+export type InTurns = {
+  readonly plan: RotationPlan;
+  readonly days: readonly TripDay[];
+  readonly oneMore: readonly OneMore[];
+};
+
+/** @throws {CoreError} as `simulateOuting` does */
+export function foundInTurns(trip: Trip, kit: readonly KnownPiece[], simulate: SimulateDay = dayLived): InTurns {
+  const plan = planRotation(trip, kit, simulate);
+  const days = liveTrip({ ...trip, days: plan.days }, simulate);
+  return { plan, days, oneMore: oneMorePair(trip, kit, simulate) };
 }

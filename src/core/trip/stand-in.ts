@@ -29,14 +29,15 @@ export function standsInFor(worn: KnownPiece, other: KnownPiece): boolean {
 /** A piece worn instead of another, all day or from the seat on. */
 export type Swap = { readonly wornId: string; readonly insteadId: string; readonly fromMinute: number | null };
 
-function swappedIn(wearing: Wearing, { wornId, insteadId, fromMinute }: Swap): Wearing[] {
+/** A wearing with another piece in its place; one that is exchanged on the way becomes two. */
+export function swappedIn<Own extends Wearing>(wearing: Own, { wornId, insteadId, fromMinute }: Swap): Own[] {
   if (wearing.pieceId !== wornId) return [wearing];
-  const { withoutParts: _parts, heat: _heat, ...own } = wearing;
-  if (fromMinute === null) return [{ ...own, pieceId: insteadId }];
+  const instead = { ...wearing, pieceId: insteadId, withoutParts: [], heat: null };
+  if (fromMinute === null) return [instead];
   if (fromMinute <= wearing.fromMinute || fromMinute >= wearing.toMinute) return [wearing];
   return [
     { ...wearing, toMinute: fromMinute },
-    { ...own, pieceId: insteadId, fromMinute, whenOff: "pack" },
+    { ...instead, fromMinute, whenOff: "pack" },
   ];
 }
 

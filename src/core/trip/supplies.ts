@@ -127,6 +127,15 @@ export function suppliedOuting(outing: Outing, before: SuppliesLeft): Supplied {
   };
 }
 
+/** Single packs that all days want, by piece. */
+export function packsWanted(days: readonly Outing[]): ReadonlyMap<string, number> {
+  const wanted = new Map<string, number>();
+  for (const outing of days)
+    for (const source of suppliedOuting(outing, suppliesAtStart(NO_SUPPLIES)).sources)
+      if (source.kind === "packs") wanted.set(source.pieceId, (wanted.get(source.pieceId) ?? 0) + source.wanted);
+  return wanted;
+}
+
 /**
  * Charges in a night, the emptiest first: from mains all that was used, else from power banks what they have. Banks are
  * full again where there is mains.

@@ -1,3 +1,4 @@
+import type { Range } from "../errors";
 import { leastMinutesStill, type Verdict } from "../limits";
 import { totalMinutes, type Outing, type PieceWater } from "../outing";
 import type { Piece } from "../pieces";
@@ -18,6 +19,9 @@ import {
 
 /** A night between two days, and what is done otherwise than usual with single pieces in it. */
 export type TripNight = Night & { readonly how: Readonly<Record<string, DriedHow>> };
+
+/** A second sit of a day begins so many hours after the first. */
+export const TRIP_RANGE = { againAfterHours: [3, 20] } as const satisfies Record<string, Range>;
 
 /** Days in a row of one person out of one bag: the night after each stands at its place; that of the last day does not count. */
 export type Trip = {

@@ -8,6 +8,8 @@ import type { Replaced } from "./replace-outing";
 export type TripRow = typeof trip.$inferSelect;
 export type TripDayRow = Pick<typeof tripDay.$inferSelect, "outingId" | "night">;
 
+type TripHead = Pick<TripRow, "id" | "name" | "content">;
+
 const isTrip = (ownerId: string, id: string) => and(eq(trip.ownerId, ownerId), eq(trip.id, id));
 
 /** Every trip of an owner with its days in their order; days of removed outings are not there. */
@@ -17,6 +19,7 @@ export const listTrips = (connection: Connection, ownerId: string) =>
       id: trip.id,
       name: trip.name,
       version: trip.version,
+      content: trip.content,
       outingId: outing.id,
       startsAt: outing.startsAt,
       night: tripDay.night,
@@ -34,16 +37,17 @@ export const listTrips = (connection: Connection, ownerId: string) =>
 export async function readTripsWhole(
   connection: Connection,
   ownerId: string,
-): Promise<(Pick<TripRow, "id" | "name"> & { readonly days: readonly TripDayRow[] })[]> {
+): Promise<(TripHead & { readonly days: readonly TripDayRow[] })[]> {
   const trips = await connection.select().from(trip).where(eq(trip.ownerId, ownerId)).orderBy(asc(trip.id));
   const days = await connection
     .select()
     .from(tripDay)
     .where(eq(tripDay.ownerId, ownerId))
     .orderBy(asc(tripDay.outingId));
-  return trips.map(({ id, name }) => ({
+  return trips.map(({ id, name, content }) => ({
     id,
     name,
+    content,
     days: days.filter(({ tripId }) => tripId === id).map(({ outingId, night }) => ({ outingId, night })),
   }));
 }
@@ -52,9 +56,9 @@ export async function readTripsWhole(
 export async function addTrip(
   transaction: Connection,
   ownerId: string,
-  { id, name, days }: Pick<TripRow, "id" | "name"> & { readonly days: readonly TripDayRow[] },
+  { id, name, content, days }: TripHead & { readonly days: readonly TripDayRow[] },
 ): Promise<void> {
-  const made = await transaction.insert(trip).values({ id, name, ownerId }).onConflictDoNothing().returning();
+  const made = await transaction.insert(trip).values({ id, name, content, ownerId }).onConflictDoNothing().returning();
   if (made.length > 0) await writeDays(transaction, ownerId, id, days);
 }
 
@@ -71,23 +75,23 @@ async function writeDays(
 export async function createTrip(
   transaction: Connection,
   ownerId: string,
-  row: Pick<TripRow, "id" | "name">,
+  row: Pick<TripRow, "id" | "name"> & Partial<Pick<TripRow, "content">>,
   days: readonly TripDayRow[],
 ): Promise<void> {
   await transaction.insert(trip).values({ ...row, ownerId });
   await writeDays(transaction, ownerId, row.id, days);
 }
 
-/** Replaces a trip's name and days if it is still at the version the writer saw. */
+/** Replaces a trip's name, days and what is said of it as a whole, if it is still at the version the writer saw. */
 export async function replaceTrip(
   transaction: Connection,
   ownerId: string,
   tripId: string,
   expectedVersion: number,
-  name: string,
+  changed: Pick<TripRow, "name"> & Partial<Pick<TripRow, "content">>,
   days: readonly TripDayRow[],
 ): Promise<Replaced> {
-  const replaced = await raiseVersion(transaction, trip, ownerId, tripId, expectedVersion, { name });
+  const replaced = await raiseVersion(transaction, trip, ownerId, tripId, expectedVersion, changed);
   if (replaced.kind === "saved") await writeDays(transaction, ownerId, tripId, days);
   return replaced;
 }

@@ -10,6 +10,7 @@ import { settingSchema } from "../outing-file/schema/place-schema";
 import { acceptedSchema, bodySchema } from "../outing-file/schema/person-schema";
 import { MOST_COMMANDS } from "../sheet-commands/sheet-command";
 import { verdictLineSchema } from "../wire/answers";
+import { NO_TRIP_CONTENT, tripContentSchema } from "../trip/content-schema";
 import { nightSchema } from "../trip/night-schema";
 import { MOST_TRIP_DAYS } from "../wire/trips/trip-schema";
 import { feltSchema } from "../wire/logbook/felt-schema";
@@ -94,6 +95,7 @@ const liveSchema = z.strictObject({
 const tripSchema = z.strictObject({
   id,
   name: nameSchema,
+  content: tripContentSchema.default(NO_TRIP_CONTENT),
   days: z.array(z.strictObject({ outingId: id, night: nightSchema })).max(MOST_TRIP_DAYS),
 });
 const outingSchema = z.strictObject({

@@ -4,6 +4,7 @@ import { anyOutingFileSchema, parseJson, problemsOf } from "../outing-file/parse
 import type { FileProblem } from "../outing-file/problem";
 import { toOuting } from "../outing-file/to-outing";
 import { within } from "../within";
+import { suppliesSchema } from "./content-schema";
 import { driedHowSchema } from "./night-schema";
 
 /** More days than anybody is away for in one go. */
@@ -39,6 +40,7 @@ const tripFileSchema = z
   .strictObject({
     days: z.array(anyOutingFileSchema).min(1).max(MOST_DAYS),
     nights: z.array(nightOfFileSchema).max(MOST_DAYS),
+    supplies: suppliesSchema.optional(),
   })
   .refine(({ days, nights }) => nights.length >= days.length - 1, {
     path: ["nights"],
@@ -55,6 +57,6 @@ export function parseTripFile(text: string): ParsedTripFile {
   if (!json.ok) return json;
   const parsed = tripFileSchema.safeParse(json.value);
   if (!parsed.success) return { ok: false, problems: problemsOf(parsed.error) };
-  const { days, nights } = parsed.data;
-  return { ok: true, names: days.map(({ name }) => name), trip: { days: days.map(toOuting), nights } };
+  const { days, nights, supplies } = parsed.data;
+  return { ok: true, names: days.map(({ name }) => name), trip: { days: days.map(toOuting), nights, supplies } };
 }

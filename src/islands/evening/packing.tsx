@@ -1,47 +1,24 @@
 import * as m from "@/messages";
-import { sumOf, PACK_GROUPS, packingList, type PackGroup, type PackLine } from "@/core/evening";
+import { sumOf, PACK_GROUPS, packingList, type PackGroup, type PackLine as Line } from "@/core/evening";
 import { plainNumber } from "@/formats/display/numbers";
-import { loadText, quantityText } from "@/formats/display/quantities";
-import { PACK_GROUP_WORDS, packLineWords } from "@/formats/display/words/pack-words";
+import { loadText } from "@/formats/display/quantities";
+import { PACK_GROUP_WORDS } from "@/formats/display/words/pack-words";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { plannedOfView, type CareById } from "@/formats/wire/outing/planned-of-view";
 import { removeExtra, tick, untickAll } from "@/stores/sheet/preparation";
 import { AddThing } from "./add-thing";
+import { PackLine } from "./pack-line";
 
-function Line({ line, isPacked }: { readonly line: PackLine; readonly isPacked: boolean }) {
-  const { what, key, isCareDue } = line;
-  const words = packLineWords(line);
-  const mass =
-    what.kind === "piece" && what.piece.massG !== undefined ? quantityText("smallMass", what.piece.massG) : "";
-  return (
-    <li className="border-line flex items-start gap-3 border-b py-1">
-      <label className="flex min-h-9 grow cursor-pointer items-center gap-3">
-        <input
-          type="checkbox"
-          className="size-6 shrink-0"
-          checked={isPacked}
-          onChange={(event) => tick(key, event.target.checked)}
-        />
-        <span className={isPacked ? "text-muted line-through" : undefined}>
-          {what.kind === "missing" && <strong className="text-rust-text">{m.missing} </strong>}
-          {words}
-          {isCareDue && <span className="text-rust-text"> {m.dueForCareSeeTheKit}</span>}
-        </span>
-      </label>
-      <span className="text-muted shrink-0 self-center text-sm">{mass}</span>
-      {what.kind === "extra" && (
-        <button
-          type="button"
-          className="press press-small no-print self-center"
-          aria-label={m.takeOffTheList({ words: what.words })}
-          onClick={() => removeExtra(what.id)}
-        >
-          {m.remove}
-        </button>
-      )}
-    </li>
-  );
-}
+const Remove = ({ id, words }: { readonly id: string; readonly words: string }) => (
+  <button
+    type="button"
+    className="press press-small no-print self-center"
+    aria-label={m.takeOffTheList({ words })}
+    onClick={() => removeExtra(id)}
+  >
+    {m.remove}
+  </button>
+);
 
 function Group({
   group,
@@ -49,11 +26,11 @@ function Group({
   packed,
 }: {
   readonly group: PackGroup;
-  readonly lines: readonly PackLine[];
+  readonly lines: readonly Line[];
   readonly packed: ReadonlySet<string>;
 }) {
   const { massG, volumeL, unknownMass } = sumOf(lines);
-  const isPacked = group !== "worn";
+  const isInPack = group !== "worn";
   if (lines.length === 0 && group !== "tools") return null;
   return (
     <section className="break-inside-avoid pt-4">
@@ -62,14 +39,21 @@ function Group({
         {massG > 0 && (
           <span className="text-muted text-sm font-normal">
             {loadText(massG)}
-            {isPacked && m.aboutLPart({ volumeL: plainNumber(volumeL, 0) })}
+            {isInPack && m.aboutLPart({ volumeL: plainNumber(volumeL, 0) })}
             {unknownMass > 0 && m.ofWithoutAKnownMass({ unknownMass })}
           </span>
         )}
       </h3>
       <ul>
         {lines.map((line) => (
-          <Line key={line.key} line={line} isPacked={packed.has(line.key)} />
+          <PackLine
+            key={line.key}
+            line={line}
+            isPacked={packed.has(line.key)}
+            onTick={(isPacked) => tick(line.key, isPacked)}
+          >
+            {line.what.kind === "extra" && <Remove {...line.what} />}
+          </PackLine>
         ))}
       </ul>
       {group === "tools" && <AddThing />}

@@ -61,6 +61,11 @@ export function Nights({ trip: { days } }: { readonly trip: TripView }) {
             checked={night.hasDrier}
             onChange={(hasDrier) => changeNight(place, { hasDrier })}
           />
+          <CheckField
+            label={m.tripMains}
+            checked={night.hasMains}
+            onChange={(hasMains) => changeNight(place, { hasMains })}
+          />
         </fieldset>
       ))}
     </section>

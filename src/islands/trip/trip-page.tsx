@@ -2,22 +2,29 @@ import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
 import type { Preferences } from "@/formats/display/preferences";
+import { dateText } from "@/formats/display/time";
 import type { TripView } from "@/formats/wire/trips/trip-view";
 import { $preferences } from "@/stores/preferences";
-import { $canUndo, $lived, $saveProblem, $trip, computeTrip, undo } from "@/stores/trip/trip";
+import { $canUndo, $lived, $saveProblem, $trip, computeTrip, takeApart, takeUpTrip, undo } from "@/stores/trip/trip";
 import { guarded } from "../page/guarded";
 import { OnceAlive } from "../page/once-alive";
 import { useInitially } from "../page/use-initially";
+import { BagOfSitter } from "./bag-of-sitter";
+import { BagLimits } from "./bag-limits";
+import { InTurnsOf } from "./in-turns";
 import { Nights } from "./nights";
+import { SourcesTable } from "./sources-table";
+import { SuppliesFields } from "./supplies-fields";
 import { TripTable } from "./trip-table";
+import { WeakestDay } from "./weakest-day";
 
 type Props = { readonly initial: TripView; readonly preferences: Preferences };
 
-/** Days in a row: how long each lasts, what is still damp in the morning, and the nights that dry it. */
+/** Days in a row: how long each lasts, what is still damp in the morning, what to wear in turns and what to bring. */
 function TripPage({ initial, preferences }: Props) {
   useInitially(() => {
     $preferences.set(preferences);
-    $trip.set(initial);
+    takeUpTrip(initial);
   });
   useEffect(() => void computeTrip(), []);
   const trip = useStore($trip) ?? initial;
@@ -29,12 +36,25 @@ function TripPage({ initial, preferences }: Props) {
       <div className="flex flex-col gap-6 pt-5">
         <div className="flex flex-wrap items-end justify-between gap-3">
           <h1 className="text-2xl font-semibold">{trip.name}</h1>
-          <p className="no-print flex gap-2">
+          <p className="no-print flex flex-wrap gap-2">
             <button type="button" className="press" disabled={!canUndo} onClick={undo}>
               {m.undoTitle}
             </button>
+            <a className="press" href={`/trips/${trip.id}/pack`}>
+              {m.packingList}
+            </a>
+            <a className="press" href={`/api/trips/${trip.id}/export`} download>
+              {m.tripExport}
+            </a>
             <button type="button" className="press" onClick={() => window.print()}>
               {m.logbookPrint}
+            </button>
+            <button
+              type="button"
+              className="press"
+              onClick={() => window.confirm(m.tripTakeApartOf({ name: trip.name })) && void takeApart()}
+            >
+              {m.tripTakeApart}
             </button>
             <a className="press" href="/trips">
               {m.trips}
@@ -46,6 +66,14 @@ function TripPage({ initial, preferences }: Props) {
             {problem}
           </p>
         )}
+        <p className="no-print flex flex-wrap gap-3 text-sm">
+          {m.tripCards}
+          {trip.days.map(({ outing: { id, startsAt, place, person } }) => (
+            <a key={id} className="link" href={`/outings/${id}/card`} data-kept-along>
+              {m.tripCardOf({ day: dateText(startsAt, place.timeZone), name: person.name })}
+            </a>
+          ))}
+        </p>
         {trip.days.length === 0 && <p>{m.tripIsEmpty}</p>}
         {lived.kind === "computing" && (
           <p role="status" className="text-muted text-sm">
@@ -58,8 +86,19 @@ function TripPage({ initial, preferences }: Props) {
           </p>
         )}
         {lived.kind === "found" &&
-          lived.sitters.map((sitter) => <TripTable key={sitter.personId} trip={trip} sitter={sitter} />)}
+          lived.sitters.map((sitter) => (
+            <section key={sitter.personId} aria-label={sitter.personName} className="flex flex-col gap-4">
+              <h2 className="text-lg font-semibold">{sitter.personName}</h2>
+              <WeakestDay trip={trip} sitter={sitter} />
+              <TripTable trip={trip} sitter={sitter} />
+              <InTurnsOf trip={trip} sitter={sitter} />
+              <SourcesTable trip={trip} sitter={sitter} />
+              <BagOfSitter trip={trip} sitter={sitter} />
+            </section>
+          ))}
         <Nights trip={trip} />
+        <SuppliesFields trip={trip} />
+        <BagLimits trip={trip} />
         <p className="border-cranberry max-w-prose border-l-4 px-3 text-sm">{m.tripCaution}</p>
       </div>
     </OnceAlive>

@@ -1,12 +1,14 @@
 import * as m from "@/messages";
-import { dampnessOf, piecesOf, usuallyDried, type DriedHow, type PieceOnDay, type TripDay } from "@/core/trip";
+import { useState } from "react";
 import { LANES, laneOf } from "@/core/pieces";
-import { plainNumber } from "@/formats/display/numbers";
+import { dampnessOf, piecesOf, standsInFor, usuallyDried, type PieceOnDay, type TripDay } from "@/core/trip";
 import { dateText, durationText } from "@/formats/display/time";
-import { DAMPNESS_WORDS, HOW_WORDS } from "@/formats/display/words/trip-words";
 import type { TripView } from "@/formats/wire/trips/trip-view";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
-import { changeHow, type SitterDays } from "@/stores/trip/trip";
+import { changeHow, kitOfSitter, type SitterDays } from "@/stores/trip/trip";
+import { wearInstead } from "@/stores/trip/worn-otherwise";
+import { CheckField } from "../fields/check-field";
+import { How, Instead, OnDay } from "./piece-on-day";
 
 type Props = { readonly trip: TripView; readonly sitter: SitterDays };
 
@@ -24,22 +26,34 @@ function DayHead({ day }: { readonly day: TripDay }) {
   );
 }
 
-/** One sitter's days beside each other, and below them every piece that is ever damp. */
+const isEverDamp = ({ startG, endG }: PieceOnDay): boolean => dampnessOf(Math.max(startG, endG)) !== "dry";
+
+/** One sitter's days beside each other, and below them their pieces as lanes: worn, drying, damp, dry. */
 export function TripTable({ trip, sitter: { personName, places, days } }: Props) {
+  const [isAll, setIsAll] = useState(false);
+  /** The piece that is being drawn onto a day. */
+  const [drawn, setDrawn] = useState<string | null>(null);
   const outings = places.map((place) => trip.days[place]!.outing);
-  const all = piecesOf({ days: outings.map(viewToOuting) });
-  const placeOf = (id: string): number => LANES.indexOf(laneOf(all.find((piece) => piece.id === id)!));
-  const damp = all
-    .filter(({ id }) => days.some(({ pieces }) => isEverDamp(pieces.find((own) => own.pieceId === id)!)))
-    .sort((one, other) => placeOf(one.id) - placeOf(other.id));
-  const weakest = days.reduce((least, day, place) => (spareOf(day) < spareOf(days[least]!) ? place : least), 0);
+  const kit = kitOfSitter(trip, places);
+  const pieceOf = (id: string) => kit.find((piece) => piece.id === id);
+  const onDay = (day: number, id: string): PieceOnDay => days[day]!.pieces.find(({ pieceId }) => pieceId === id)!;
+  const all = piecesOf({ days: outings.map(viewToOuting) })
+    .filter(({ id }) => days.every((_, day) => days[day]!.pieces.some(({ pieceId }) => pieceId === id)))
+    .sort((one, other) => LANES.indexOf(laneOf(one)) - LANES.indexOf(laneOf(other)));
+  const shown = isAll ? all : all.filter(({ id }) => days.some((_, day) => isEverDamp(onDay(day, id))));
+  /** What could be worn on a day where a piece is: all of the kit like it that is not on already. */
+  const insteads = (day: number, id: string) => {
+    const worn = pieceOf(id);
+    const on = new Set(outings[day]!.wearings.map(({ pieceId }) => pieceId));
+    return worn ? kit.filter((other) => !on.has(other.id) && standsInFor(worn, other)) : [];
+  };
+  const drop = (day: number, id: string): void => {
+    if (drawn !== null && insteads(day, id).some((other) => other.id === drawn)) wearInstead(places[day]!, id, drawn);
+    setDrawn(null);
+  };
   return (
-    <section aria-label={personName} className="flex flex-col gap-2">
-      <h2 className="text-lg font-semibold">{personName}</h2>
-      <p className="max-w-prose text-sm">
-        {m.tripWeakest({ day: dateText(outings[weakest]!.startsAt, outings[weakest]!.place.timeZone) })}{" "}
-        {damp.length === 0 ? m.tripAllDry : m.tripDampSays}
-      </p>
+    <div className="flex flex-col gap-2">
+      <p className="max-w-prose text-sm">{shown.length === 0 ? m.tripAllDry : m.tripDampSays}</p>
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={m.tripDaysOf({ name: personName })}>
         <table className="text-sm" data-testid="trip-table">
           <thead>
@@ -47,31 +61,49 @@ export function TripTable({ trip, sitter: { personName, places, days } }: Props)
               <th scope="col" className="p-1">
                 {m.tripPiece}
               </th>
-              {outings.map((outing, place) => (
+              {outings.map((outing, day) => (
                 <th key={outing.id} scope="col" className="min-w-36 p-1">
                   <a className="block font-normal underline" href={`/outings/${outing.id}`}>
                     {dateText(outing.startsAt, outing.place.timeZone)}
                   </a>
-                  <DayHead day={days[place]!} />
+                  <DayHead day={days[day]!} />
                 </th>
               ))}
             </tr>
           </thead>
           <tbody>
-            {damp.map((piece) => (
-              <tr key={piece.id} className="border-line border-b align-top">
-                <th scope="row" className="p-1 text-left font-normal">
-                  {piece.name}
+            {shown.map(({ id, name, kind }) => (
+              <tr key={id} className="border-line border-b align-top">
+                <th
+                  scope="row"
+                  className="cursor-grab p-1 text-left font-normal"
+                  draggable
+                  onDragStart={() => setDrawn(id)}
+                  onDragEnd={() => setDrawn(null)}
+                >
+                  {name}
                 </th>
-                {places.map((place, own) => (
-                  <td key={place} className="p-1">
-                    <OnDay of={days[own]!.pieces.find(({ pieceId }) => pieceId === piece.id)!} />
-                    {own < places.length - 1 && (
+                {places.map((place, day) => (
+                  <td
+                    key={place}
+                    className={`p-1 ${drawn !== null && insteads(day, id).some((own) => own.id === drawn) ? "bg-shade outline-accent outline-2" : ""}`}
+                    onDragOver={(event) => event.preventDefault()}
+                    onDrop={() => drop(day, id)}
+                  >
+                    <OnDay of={onDay(day, id)} isLast={day === places.length - 1} />
+                    {day < places.length - 1 && (
                       <How
-                        label={m.tripHow({ name: piece.name, day: String(own + 1) })}
-                        value={trip.days[place]!.night.how[piece.id] ?? null}
-                        usual={usuallyDried(piece)}
-                        onChange={(how) => changeHow(place, piece.id, how)}
+                        label={m.tripHow({ name, day: String(day + 1) })}
+                        value={trip.days[place]!.night.how[id] ?? null}
+                        usual={usuallyDried({ kind })}
+                        onChange={(how) => changeHow(place, id, how)}
+                      />
+                    )}
+                    {onDay(day, id).isWorn && (
+                      <Instead
+                        label={m.tripInsteadHow({ name, day: String(day + 1) })}
+                        pieces={insteads(day, id)}
+                        onChange={(instead) => wearInstead(place, id, instead)}
                       />
                     )}
                   </td>
@@ -81,50 +113,9 @@ export function TripTable({ trip, sitter: { personName, places, days } }: Props)
           </tbody>
         </table>
       </div>
-    </section>
+      <div className="no-print">
+        <CheckField label={m.tripAllPieces} checked={isAll} onChange={setIsAll} />
+      </div>
+    </div>
   );
 }
-
-const isEverDamp = ({ startG, endG }: PieceOnDay): boolean => dampnessOf(Math.max(startG, endG)) !== "dry";
-/** Minutes a day has over its plan; what nothing ends has the most. */
-const spareOf = ({ verdict, minutesStill, plannedMinutes }: TripDay): number =>
-  verdict.kind === "longerThan" ? Infinity : minutesStill - plannedMinutes;
-
-function OnDay({ of: { isWorn, startG, endG } }: { readonly of: PieceOnDay }) {
-  const words = (grams: number): string =>
-    m.tripWater({ dampness: DAMPNESS_WORDS[dampnessOf(grams)], grams: plainNumber(grams, 0) });
-  return (
-    <>
-      <span className={dampnessOf(startG) === "dry" ? "text-muted block" : "text-rust-text block"}>
-        {m.tripMorning({ words: words(startG) })}
-      </span>
-      <span className="block">{isWorn ? m.tripEvening({ words: words(endG) }) : m.tripNotWorn}</span>
-    </>
-  );
-}
-
-type HowProps = {
-  readonly label: string;
-  readonly value: DriedHow | null;
-  readonly usual: DriedHow;
-  readonly onChange: (how: DriedHow | null) => void;
-};
-
-/** How a piece spends the night. */
-const How = ({ label, value, usual, onChange }: HowProps) => (
-  <select
-    aria-label={label}
-    className="field no-print mt-1 text-sm"
-    value={value ?? usual}
-    onChange={(event) => {
-      const how = event.target.value as DriedHow;
-      onChange(how === usual ? null : how);
-    }}
-  >
-    {(Object.keys(HOW_WORDS) as DriedHow[]).map((how) => (
-      <option key={how} value={how}>
-        {HOW_WORDS[how]}
-      </option>
-    ))}
-  </select>
-);

@@ -8,10 +8,12 @@ import {
   readTripsWhole,
   type Connection,
   type Database,
+  type WholeOuting,
 } from "@/db";
 import { batches } from "@/core/numeric";
 import { BACKUP_FORMAT, BACKUP_FORMAT_VERSION, MOST_LEFT_OUT, type Backup } from "@/formats/backup/backup-schema";
 import { oneOuting } from "@/formats/backup/one-outing";
+import { oneTrip } from "@/formats/backup/one-trip";
 import { AppError } from "../app-error";
 import { log } from "../log";
 import { isUuid } from "../uuid";
@@ -129,35 +131,65 @@ export async function exportOuting(
 ): Promise<Backup> {
   if (!isUuid(outingId)) throw missingOuting();
   const rows = new BackupRows();
-  const backup = await oneSnapshot(database, async (transaction): Promise<Backup> => {
+  const backup = await oneSnapshot(database, async (transaction) => {
     const [outing] = await readOutingsWhole(transaction, ownerId, [outingId]);
     if (!outing) throw missingOuting();
-    const { people, places, pieces } = await readBasics(transaction, ownerId);
-    const worn = new Set(outing.wearings.map(({ pieceId }) => pieceId));
-    const photos = await readPhotos(transaction, ownerId, [...worn]);
-    return {
-      ...headOf(madeAt),
-      people: people
-        .filter(({ id }) => id === outing.head.personId)
-        .map((row) => rows.person(row))
-        .filter(isThere),
-      places: places
-        .filter(({ id }) => id === outing.head.placeId)
-        .map((row) => rows.place(row))
-        .filter(isThere),
-      pieces: pieces
-        .filter(({ id }) => worn.has(id))
-        .map((row) => rows.piece(row, photos.get(row.id)))
-        .filter(isThere),
-      outfits: [],
-      outings: [rows.outing(outing)].filter(isThere),
-      trips: [],
-    };
+    return { ...headOf(madeAt), ...(await standingOn(transaction, ownerId, rows, [outing])), trips: [] };
   });
   const one = oneOuting(backup, outingId);
   if (!one) throw unreadable(rows);
-  return rows.leftOut.length > 0 ? { ...one, leftOut: rows.leftOut.slice(0, MOST_LEFT_OUT) } : one;
+  return withLeftOut(one, rows);
 }
+
+/** A trip with its outings and all they stand on. @throws {AppError} `not-found`, `stored-unreadable` */
+export async function exportTrip(database: Database, ownerId: string, tripId: string, madeAt: Date): Promise<Backup> {
+  const rows = new BackupRows();
+  const backup = await oneSnapshot(database, async (transaction) => {
+    const trip = (await readTripsWhole(transaction, ownerId)).find(({ id }) => id === tripId);
+    if (!trip) throw new AppError("not-found", m.tripIsNotThere);
+    const outings = await readOutingsWhole(
+      transaction,
+      ownerId,
+      trip.days.map(({ outingId }) => outingId),
+    );
+    const standing = await standingOn(transaction, ownerId, rows, outings);
+    return { ...headOf(madeAt), ...standing, trips: [rows.trip(trip)].filter(isThere) };
+  });
+  return withLeftOut(oneTrip(backup, tripId), rows);
+}
+
+/** Outings with the people, places and pieces they stand on. */
+async function standingOn(
+  transaction: Connection,
+  ownerId: string,
+  rows: BackupRows,
+  outings: readonly WholeOuting[],
+): Promise<Pick<Backup, "people" | "places" | "pieces" | "outfits" | "outings">> {
+  const { people, places, pieces } = await readBasics(transaction, ownerId);
+  const sitters = new Set(outings.map(({ head }) => head.personId));
+  const seats = new Set(outings.map(({ head }) => head.placeId));
+  const worn = new Set(outings.flatMap(({ wearings }) => wearings.map(({ pieceId }) => pieceId)));
+  const photos = await readPhotos(transaction, ownerId, [...worn]);
+  return {
+    people: people
+      .filter(({ id }) => sitters.has(id))
+      .map((row) => rows.person(row))
+      .filter(isThere),
+    places: places
+      .filter(({ id }) => seats.has(id))
+      .map((row) => rows.place(row))
+      .filter(isThere),
+    pieces: pieces
+      .filter(({ id }) => worn.has(id))
+      .map((row) => rows.piece(row, photos.get(row.id)))
+      .filter(isThere),
+    outfits: [],
+    outings: outings.map((outing) => rows.outing(outing)).filter(isThere),
+  };
+}
+
+const withLeftOut = (backup: Backup, { leftOut }: BackupRows): Backup =>
+  leftOut.length > 0 ? { ...backup, leftOut: leftOut.slice(0, MOST_LEFT_OUT) } : backup;
 
 const unreadable = ({ leftOut }: BackupRows): AppError =>
   new AppError(

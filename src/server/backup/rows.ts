@@ -130,10 +130,11 @@ export class BackupRows {
   }
 
   /** A trip with those of its days whose outings are in the file. */
-  trip({ id, name, days }: Awaited<ReturnType<typeof readTripsWhole>>[number]): RowOf<"trip"> | null {
+  trip({ id, name, content, days }: Awaited<ReturnType<typeof readTripsWhole>>[number]): RowOf<"trip"> | null {
     return this.written("trip", name, () => ({
       id,
       name,
+      content,
       days: days.filter(({ outingId }) => this.known.outing.has(outingId)),
     }));
   }

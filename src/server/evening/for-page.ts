@@ -1,11 +1,10 @@
-import { readKit } from "@/db";
 import type { OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
 import type { CareById } from "@/formats/wire/outing/planned-of-view";
 import { LOCAL_OWNER_ID } from "../access";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
-import { readCare } from "../stored/stored";
 import { openWithFigures } from "../outings/outings";
+import { careOfKit } from "./care-of-kit";
 
 type Found = {
   readonly kind: "found";
@@ -19,10 +18,7 @@ type Found = {
 export async function eveningForPage(outingId: string): Promise<Found | Refused> {
   try {
     const { view, verdict, isRecomputing } = await openWithFigures(database(), LOCAL_OWNER_ID, outingId);
-    const kit = await readKit(database(), LOCAL_OWNER_ID, view.person.id);
-    const careById = Object.fromEntries(
-      kit.map(({ piece, wears }) => [piece.id, { wears, care: readCare(piece.care, piece.name) }]),
-    );
+    const careById = await careOfKit(database(), LOCAL_OWNER_ID, view.person.id);
     return { kind: "found", view, verdict, isRecomputing, careById };
   } catch (error) {
     return refused(error);

@@ -1,9 +1,11 @@
 import type { OutingLine } from "@/formats/wire/outing/outing-view";
+import type { CareById } from "@/formats/wire/outing/planned-of-view";
 import type { TripLine, TripView } from "@/formats/wire/trips/trip-view";
 import { LOCAL_OWNER_ID } from "../access";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
 import { outingLines } from "../outings/outings";
+import { careOfKit } from "../evening/care-of-kit";
 import { openTrip, tripLines } from "./trips";
 
 type Trips = {
@@ -20,6 +22,20 @@ export async function tripsForPage(): Promise<Trips | Refused> {
       trips: await tripLines(database(), LOCAL_OWNER_ID),
       outings: await outingLines(database(), LOCAL_OWNER_ID),
     };
+  } catch (error) {
+    return refused(error);
+  }
+}
+
+/** A trip with what its packing list needs beside it. */
+export async function tripToPack(
+  tripId: string,
+): Promise<{ readonly kind: "found"; readonly trip: TripView; readonly careById: CareById } | Refused> {
+  try {
+    const trip = await openTrip(database(), LOCAL_OWNER_ID, tripId);
+    const sitters = new Set(trip.days.map(({ outing }) => outing.person.id));
+    const cares = await Promise.all([...sitters].map((id) => careOfKit(database(), LOCAL_OWNER_ID, id)));
+    return { kind: "found", trip, careById: Object.assign({}, ...cares) as CareById };
   } catch (error) {
     return refused(error);
   }

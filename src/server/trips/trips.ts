@@ -1,7 +1,8 @@
 import * as m from "@/messages";
 import { v7 as uuid } from "uuid";
-import { MS_PER_DAY } from "@/core/units";
+import { MS_PER_DAY, MS_PER_HOUR } from "@/core/units";
 import { createTrip, deleteTrip, inTransaction, listTrips, replaceTrip, type Database, type TripDayRow } from "@/db";
+import { tripContentSchema } from "@/formats/trip/content-schema";
 import { nightSchema } from "@/formats/trip/night-schema";
 import type { NewTrip, SavedTrip } from "@/formats/wire/trips/trip-schema";
 import type { TripLine, TripView } from "@/formats/wire/trips/trip-view";
@@ -14,6 +15,7 @@ import { reader } from "../stored/stored";
 import { isUuid } from "../uuid";
 
 const readNight = reader(m.tripNight, nightSchema);
+const readContent = reader(m.tripWhole, tripContentSchema);
 
 type Row = Awaited<ReturnType<typeof listTrips>>[number];
 
@@ -36,7 +38,7 @@ export async function tripLines(database: Database, ownerId: string): Promise<Tr
 export async function openTrip(database: Database, ownerId: string, tripId: string): Promise<TripView> {
   const rows = isUuid(tripId) ? byTrip(await listTrips(database, ownerId)).get(tripId) : undefined;
   if (!rows) throw new AppError("not-found", m.tripIsNotThere);
-  const [{ id, name, version }] = rows as [Row];
+  const [{ id, name, version, content }] = rows as [Row];
   const days = rows.flatMap(({ outingId, night }) =>
     outingId !== null && night !== null ? [{ outingId, night }] : [],
   );
@@ -44,6 +46,7 @@ export async function openTrip(database: Database, ownerId: string, tripId: stri
     id,
     name,
     version,
+    content: readContent(content, name),
     days: await Promise.all(
       days.map(async ({ outingId, night }) => ({
         outing: await openOuting(database, ownerId, outingId),
@@ -65,32 +68,44 @@ async function refuseUnknown(database: Database, ownerId: string, days: readonly
   }
 }
 
-/** One outing again and again, a day later each time. @returns ids of all, the first as it is */
+/**
+ * One outing again and again, a day later each time, or twice a day.
+ * @returns ids of all; the outing itself is the first unless another start is said
+ */
 async function repeated(
   database: Database,
   forecasts: Forecasts,
   ownerId: string,
-  { outingId, days }: Extract<NewTrip, { from: "repeated" }>,
+  { outingId, days, startsAt, againAfterHours }: Extract<NewTrip, { from: "repeated" }>,
 ): Promise<string[]> {
-  const first = await openOuting(database, ownerId, outingId);
-  const ids = [outingId];
-  for (let day = 1; day < days; day++) {
-    const id = uuid();
-    const startsAt = new Date(Date.parse(first.startsAt) + day * MS_PER_DAY).toISOString();
-    const name = m.tripDayOf({ name: first.name, day: day + 1 });
-    await makeOuting(database, forecasts, ownerId, { from: "outing", id, copyOf: outingId, name, startsAt });
+  const { startsAt: own, name: called } = await openOuting(database, ownerId, outingId);
+  const firstMs = Date.parse(startsAt ?? own);
+  const starts = Array.from({ length: days }, (_, day) => {
+    const startMs = firstMs + day * MS_PER_DAY;
+    const name = m.tripDayOf({ name: called, day: day + 1 });
+    const again = againAfterHours === undefined ? [] : [startMs + againAfterHours * MS_PER_HOUR];
+    return [{ startMs, name }, ...again.map((ms) => ({ startMs: ms, name: m.tripAgainOf({ name }) }))];
+  }).flat();
+  const ids: string[] = [];
+  for (const { startMs, name } of starts) {
+    const isItself = startMs === Date.parse(own);
+    const id = isItself ? outingId : uuid();
+    const at = new Date(startMs).toISOString();
+    if (!isItself)
+      await makeOuting(database, forecasts, ownerId, { from: "outing", id, copyOf: outingId, name, startsAt: at });
     ids.push(id);
   }
   return ids;
 }
 
-/** Makes a trip. @throws {AppError} `bad-input`, `not-found` */
+/** Makes a trip; one of that id that is there stays as it is: the answer may have been lost. @throws {AppError} `bad-input`, `not-found` */
 export async function makeTrip(
   database: Database,
   forecasts: Forecasts,
   ownerId: string,
   wanted: NewTrip,
 ): Promise<{ id: string }> {
+  if (byTrip(await listTrips(database, ownerId)).has(wanted.id)) return { id: wanted.id };
   const days: TripDayRow[] =
     wanted.from === "outings"
       ? wanted.days
@@ -106,12 +121,14 @@ export async function saveTrip(
   database: Database,
   ownerId: string,
   tripId: string,
-  { version, name, days }: SavedTrip,
+  { version, name, days, content }: SavedTrip,
 ): Promise<{ version: number }> {
   await openTrip(database, ownerId, tripId);
   await refuseUnknown(database, ownerId, days);
   return savedOrRefused("trip", tripId, () =>
-    inTransaction(database, (transaction) => replaceTrip(transaction, ownerId, tripId, version, name, days)),
+    inTransaction(database, (transaction) =>
+      replaceTrip(transaction, ownerId, tripId, version, { name, ...(content && { content }) }, days),
+    ),
   );
 }
 

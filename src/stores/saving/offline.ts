@@ -31,6 +31,10 @@ export async function keepOffline(): Promise<void> {
   }
 }
 
+/** After a save of what is no outing: kept pages below a path are fetched again. */
+export const renewKeptBelow = (path: string): void =>
+  globalThis.navigator?.serviceWorker?.controller?.postMessage({ kind: "renew", path });
+
 const waiting = new Map<string, AbortController>();
 
 /**
@@ -38,9 +42,8 @@ const waiting = new Map<string, AbortController>();
  * of what was saved stand.
  */
 export function renewKept(outingId: string): void {
-  const controller = globalThis.navigator?.serviceWorker?.controller;
-  if (!controller) return;
-  const renew = (): void => controller.postMessage({ kind: "renew", path: `/outings/${outingId}` });
+  if (!globalThis.navigator?.serviceWorker?.controller) return;
+  const renew = (): void => renewKeptBelow(`/outings/${outingId}`);
   renew();
   waiting.get(outingId)?.abort();
   const wait = new AbortController();

@@ -1,11 +1,16 @@
-import { wrap, type Remote } from "comlink";
+import * as m from "@/messages";
+import { proxy, wrap, type Remote } from "comlink";
 import { atom, computed } from "nanostores";
-import type { DriedHow, TripDay, TripNight } from "@/core/trip";
+import type { KnownPiece } from "@/core/dressing";
+import type { BagLimit, DriedHow, InTurns, LeftOut, Supplies, Trip, TripDay, TripNight, Weakest } from "@/core/trip";
+import type { OutingView } from "@/formats/wire/outing/outing-view";
 import type { TripView } from "@/formats/wire/trips/trip-view";
-import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
-import type { TripWorker } from "@/workers/trip.worker";
+import { kitOf, viewToOuting } from "@/formats/wire/outing/view-to-outing";
+import type { TripReply, TripWorker } from "@/workers/trip.worker";
 import { ask } from "../ask";
 import { messageOf } from "../message-of";
+import { renewKept, renewKeptBelow } from "../saving/offline";
+import { saveDay } from "./save-day";
 
 /** The trip on screen. */
 export const $trip = atom<TripView | null>(null);
@@ -16,6 +21,7 @@ export type SitterDays = {
   readonly personName: string;
   readonly places: readonly number[];
   readonly days: readonly TripDay[];
+  readonly weakest: Weakest;
 };
 export type LivedState =
   | { readonly kind: "computing" }
@@ -34,6 +40,30 @@ const tripWorker = (): Remote<TripWorker> =>
     new Worker(new URL("../../workers/trip.worker.ts", import.meta.url), { type: "module" }),
   ));
 
+/** Whoever sits, and the places of their days in the trip. */
+export const sittersOf = ({ days }: TripView): { personId: string; personName: string; places: number[] }[] => {
+  const people = new Map(days.map(({ outing }) => [outing.person.id, outing.person.name]));
+  return [...people].map(([personId, personName]) => ({
+    personId,
+    personName,
+    places: [...days.keys()].filter((place) => days[place]!.outing.person.id === personId),
+  }));
+};
+
+/** One sitter's trip as the core takes it. */
+export const tripOf = ({ days, content }: TripView, places: readonly number[]): Trip => ({
+  days: places.map((place) => viewToOuting(days[place]!.outing)),
+  nights: places.map((place) => days[place]!.night),
+  supplies: content.supplies,
+});
+
+/** All that a sitter may take along. */
+export function kitOfSitter({ days }: TripView, places: readonly number[]): KnownPiece[] {
+  const { outing } = days[places[0]!]!;
+  const traits = new Map(outing.kit.map((piece) => [piece.id, piece.traits]));
+  return kitOf(outing).map((piece) => ({ ...piece, traits: traits.get(piece.id) ?? {} }));
+}
+
 let turn = 0;
 
 /** Lives through the trip on screen: each sitter's days out of their own bag. */
@@ -41,34 +71,83 @@ export async function computeTrip(): Promise<void> {
   const trip = $trip.get();
   if (!trip) return;
   const own = ++turn;
-  const people = new Map(trip.days.map(({ outing }) => [outing.person.id, outing.person.name]));
   const sitters: SitterDays[] = [];
-  for (const [personId, personName] of people) {
-    const places = [...trip.days.keys()].filter((place) => trip.days[place]!.outing.person.id === personId);
-    const days = places.map((place) => viewToOuting(trip.days[place]!.outing));
-    const nights = places.map((place) => trip.days[place]!.night);
-    const reply = await tripWorker().live({ days, nights });
-    if (own !== turn) return;
-    if (!reply.ok) return $lived.set({ kind: "failed", message: reply.message });
-    sitters.push({ personId, personName, places, days: reply.days });
+  const failed = (reply: TripReply<unknown>): boolean => {
+    if (own !== turn || reply.ok) return own !== turn;
+    $lived.set({ kind: "failed", message: reply.message });
+    return true;
+  };
+  for (const sitter of sittersOf(trip)) {
+    const input = tripOf(trip, sitter.places);
+    const days = await tripWorker().live(input);
+    if (failed(days) || !days.ok) return;
+    const weakest = await tripWorker().weakest(input, days.answer);
+    if (failed(weakest) || !weakest.ok) return;
+    sitters.push({ ...sitter, days: days.answer, weakest: weakest.answer });
   }
   $lived.set({ kind: "found", sitters });
 }
 
-let saving: Promise<void> = Promise.resolve();
+/** Asks what to wear in turns. @throws {Error} with a message to show */
+export async function askInTurns(places: readonly number[]): Promise<InTurns | null> {
+  const trip = $trip.get();
+  if (!trip) return null;
+  return answerOf(await tripWorker().inTurns(tripOf(trip, places), kitOfSitter(trip, places)));
+}
 
-/** Saves the trip on screen after whatever is being saved. */
+/** Asks what to leave at home. @throws {Error} with a message to show */
+export async function askWhatToLeave(
+  places: readonly number[],
+  onPiece: (done: number, of: number) => void,
+): Promise<LeftOut | null> {
+  const trip = $trip.get();
+  if (!trip) return null;
+  const [input, kit] = [tripOf(trip, places), kitOfSitter(trip, places)];
+  return answerOf(await tripWorker().whatToLeave(input, kit, trip.content.bag, proxy(onPiece)));
+}
+
+function answerOf<Answer>(reply: TripReply<Answer>): Answer {
+  if (!reply.ok) throw new Error(reply.message);
+  return reply.answer;
+}
+
+let saving: Promise<void> = Promise.resolve();
+/** Outings as they were last saved. */
+const saved = new Map<string, OutingView>();
+
+/** Takes a trip up as the server gave it. */
+export function takeUpTrip(trip: TripView): void {
+  $trip.set(trip);
+  for (const { outing } of trip.days) saved.set(outing.id, outing);
+}
+
+/** Saves the trip on screen, and days that are dressed otherwise, after whatever is being saved. */
 function save(): void {
   saving = saving.then(async () => {
     const trip = $trip.get();
     if (!trip) return;
-    const { id, version, name, days } = trip;
+    const { id, version, name, days, content } = trip;
     try {
-      const body = { version, name, days: days.map(({ outing, night }) => ({ outingId: outing.id, night })) };
-      const saved = await ask<{ version: number }>(`/api/trips/${id}`, "PUT", body);
+      for (const { outing } of days) {
+        const was = saved.get(outing.id);
+        if (!was || (was.wearings === outing.wearings && was.plan === outing.plan)) continue;
+        const after = { ...outing, version: was.version };
+        const label = was.wearings === outing.wearings ? m.tripPackedFor({ name }) : m.tripWornOtherwise({ name });
+        const outingVersion = await saveDay(was, after, label);
+        saved.set(outing.id, { ...after, version: outingVersion });
+        renewKept(outing.id);
+      }
+      const body = {
+        version,
+        name,
+        content,
+        days: days.map(({ outing, night }) => ({ outingId: outing.id, night })),
+      };
+      const kept = await ask<{ version: number }>(`/api/trips/${id}`, "PUT", body);
       const now = $trip.get();
-      if (now?.id === id) $trip.set({ ...now, version: saved.version });
+      if (now?.id === id) $trip.set({ ...now, version: kept.version });
       $saveProblem.set(null);
+      renewKeptBelow(`/trips/${id}`);
     } catch (error) {
       $saveProblem.set(messageOf(error));
     }
@@ -76,9 +155,15 @@ function save(): void {
 }
 
 function show(next: TripView): void {
+  const before = $trip.get();
   $trip.set(next);
   save();
-  void computeTrip();
+  // What was only packed lasts as long as before.
+  const isPackedOnly = before?.days.every(
+    ({ outing, night }, place) =>
+      outing.wearings === next.days[place]?.outing.wearings && night === next.days[place].night,
+  );
+  if (!isPackedOnly || before?.content.supplies !== next.content.supplies) void computeTrip();
 }
 
 function edit(next: TripView): void {
@@ -94,6 +179,19 @@ export function undo(): void {
   if (!last || !now) return;
   $before.set(before.slice(0, -1));
   show({ ...last, version: now.version });
+}
+
+/** Takes the trip apart and shows the others; its outings stay. */
+export async function takeApart(): Promise<void> {
+  const trip = $trip.get();
+  if (!trip) return;
+  try {
+    await saving;
+    await ask(`/api/trips/${trip.id}`, "DELETE");
+    window.location.assign("/trips");
+  } catch (error) {
+    $saveProblem.set(messageOf(error));
+  }
 }
 
 /** Changes the night after a day. @param place of the day */
@@ -112,4 +210,27 @@ export function changeHow(place: number, pieceId: string, how: DriedHow | null):
   if (!night) return;
   const { [pieceId]: _before, ...others } = night.how;
   changeNight(place, { how: how === null ? others : { ...others, [pieceId]: how } });
+}
+
+export function changeSupplies(change: Partial<Supplies>): void {
+  const trip = $trip.get();
+  if (trip) edit({ ...trip, content: { ...trip.content, supplies: { ...trip.content.supplies, ...change } } });
+}
+
+export function changeBag(change: Partial<BagLimit>): void {
+  const trip = $trip.get();
+  if (trip) edit({ ...trip, content: { ...trip.content, bag: { ...trip.content.bag, ...change } } });
+}
+
+/** Changes days, all in one edit. @param change of a day's outing; the same one where nothing changes */
+export function changeOutings(change: (outing: OutingView, place: number) => OutingView): void {
+  const trip = $trip.get();
+  if (!trip) return;
+  edit({
+    ...trip,
+    days: trip.days.map((day, place) => {
+      const outing = change(day.outing, place);
+      return outing === day.outing ? day : { ...day, outing };
+    }),
+  });
 }

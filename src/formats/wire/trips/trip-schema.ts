@@ -1,7 +1,9 @@
 import { z } from "zod";
+import { TRIP_RANGE } from "@/core/trip";
 import { nameSchema } from "../../outing-file/schema/common-schema";
 import { nightSchema } from "../../trip/night-schema";
-import { wholeWithin } from "../../within";
+import { tripContentSchema } from "../../trip/content-schema";
+import { instantSchema, wholeWithin, within } from "../../within";
 
 const id = z.uuid();
 /** More days than anybody is away for in one go. */
@@ -21,11 +23,21 @@ export const newTripSchema = z.discriminatedUnion("from", [
     name: nameSchema,
     outingId: id,
     days: wholeWithin([2, MOST_TRIP_DAYS]),
+    /** When the first day begins; not said: with the outing itself. */
+    startsAt: instantSchema.optional(),
+    /** Twice a day: the second so many hours after the first, as evenings after mornings. */
+    againAfterHours: within(TRIP_RANGE.againAfterHours).optional(),
     night: nightSchema,
   }),
 ]);
 export type NewTrip = z.output<typeof newTripSchema>;
 
 /** A trip as it was edited. */
-export const savedTripSchema = z.strictObject({ version: z.int().min(1), name: nameSchema, days });
+export const savedTripSchema = z.strictObject({
+  version: z.int().min(1),
+  name: nameSchema,
+  days,
+  /** Not said: as it is. */
+  content: tripContentSchema.optional(),
+});
 export type SavedTrip = z.output<typeof savedTripSchema>;

@@ -1,4 +1,5 @@
 import type { TripNight } from "@/core/trip";
+import type { TripContent } from "../../trip/content-schema";
 import type { OutingView } from "../outing/outing-view";
 
 /** A trip in a list. */
@@ -14,5 +15,6 @@ export type TripView = {
   readonly id: string;
   readonly name: string;
   readonly version: number;
+  readonly content: TripContent;
   readonly days: readonly { readonly outing: OutingView; readonly night: TripNight }[];
 };

@@ -1,0 +1,1 @@
+ALTER TABLE "trip" ADD COLUMN "content" jsonb DEFAULT '{}'::jsonb NOT NULL;
