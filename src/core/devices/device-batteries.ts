@@ -54,6 +54,14 @@ export function devicePlan({ batteryWh, drawW, batteries }: Device, airTemperatu
   };
 }
 
+/**
+ * What can be drawn of batteries kept against the body, Wh: the cold withholds a share of all they hold, and the last of it
+ * no device takes.
+ * @param leftWh what is in them, of `holdsWh`
+ */
+export const drawableWh = (leftWh: number, holdsWh: number, airTemperatureC: number): number =>
+  Math.max(0, leftWh - holdsWh * (1 - Math.max(0, capacityShare(pocketC(airTemperatureC)) - CUT_OFF_SHARE)));
+
 const coldAfter = (minutes: number, warmC: number, airTemperatureC: number): number =>
   airTemperatureC + (warmC - airTemperatureC) * Math.exp(-minutes / COOLS_WITHIN_MIN);
 

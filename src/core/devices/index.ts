@@ -1,1 +1,1 @@
-export { DEVICE_RANGE, devicePlan, type Device, type DevicePlan } from "./device-batteries";
+export { DEVICE_RANGE, devicePlan, drawableWh, type Device, type DevicePlan } from "./device-batteries";

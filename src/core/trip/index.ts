@@ -14,7 +14,15 @@ export { DRIED_HOW, NIGHT_KINDS, NIGHT_RANGE, USUAL_NIGHT, type DriedHow, type N
 export { usuallyDried } from "./overnight";
 export { planRotation, type DaySwap, type RotationPlan } from "./rotation";
 export { standsInFor, swappedIn, type Swap } from "./stand-in";
-export { NO_SUPPLIES, packsWanted, SUPPLIES_RANGE, type SourceOnDay, type Supplies } from "./supplies";
+export {
+  NO_SUPPLIES,
+  packsWanted,
+  SUPPLIES_RANGE,
+  type DeviceAlong,
+  type DeviceOnDay,
+  type SourceOnDay,
+  type Supplies,
+} from "./supplies";
 export {
   dayLived,
   liveTrip,

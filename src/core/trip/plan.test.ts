@@ -40,7 +40,7 @@ describe("packs", () => {
     expect(after).toBe(outing); // enough: as it is
     const next = suppliedOuting(outing, left);
     expect(next.sources).toEqual([{ kind: "packs", pieceId: "packs", wanted: 3, opened: 2, left: 0 }]);
-    expect(next.outing.wearings[1]!.heat).toEqual([]);
+    expect(next.outing.wearings).toHaveLength(1); // none on the left then: an empty one would only fill the boot
     expect(suppliedOuting(outing, next.left).sources[0]).toMatchObject({ wanted: 3, opened: 0, left: 0 });
   });
 
@@ -75,6 +75,21 @@ describe("batteries", () => {
     expect(night.left.powerBankWh).toBeCloseTo(0, 9);
     const mains = chargedOvernight({ ...evening, powerBankWh: 0 }, { hasMains: true }, [heated], bank).left;
     expect([mains.batteriesWh.get("vest"), mains.powerBankWh]).toEqual([20, 10]);
+  });
+
+  it("of devices, by hand: 3 h at 5 W are 15 of 40 Wh a day; in the cold the third day finds too little, mains mend it", () => {
+    const devices = [{ id: "camera", name: "camera", batteryWh: 20, batteries: 2, drawW: 5, hoursADay: 3 }];
+    const own: Trip = { ...trip(4), supplies: { ...NO_SUPPLIES, devices } };
+    const used = liveTrip(own).map((day) => day.devices[0]!);
+    // 40 Wh less what the cold withholds (a pocket a little above freezing gives some nine tenths) and the last tenth.
+    expect(used.slice(0, 2)).toEqual(
+      [0, 1].map(() => ({ deviceId: "camera", wantedWh: 15, usedWh: 15, chargedWh: 0 })),
+    );
+    expect(used[2]!.usedWh).toBeLessThan(10);
+    expect(used[3]!.usedWh).toBeCloseTo(0, 9);
+    const charged = liveTrip({ ...own, nights: own.nights.map((night) => ({ ...night, hasMains: true })) });
+    expect(charged.every(({ devices: [device] }) => device!.usedWh === 15)).toBe(true);
+    expect(charged[0]!.devices[0]!.chargedWh).toBe(15);
   });
 
   it("that were not charged run out on the second day, before they would have", () => {

@@ -1,3 +1,4 @@
+import { drawableWh, type Device } from "../devices";
 import { heatSpansOf } from "../dressing";
 import { HEAT_RANGE, heatCourse, type HeatSpan } from "../heat";
 import { totalMinutes, type Outing, type Wearing } from "../outing";
@@ -14,9 +15,17 @@ export type Supplies = {
   readonly packs: Readonly<Record<string, number>>;
   /** All power banks together, as printed, Wh. */
   readonly powerBankWh: number;
+  /** What else runs from batteries, and so many hours of each day. */
+  readonly devices?: readonly DeviceAlong[] | undefined;
 };
+export type DeviceAlong = Device & { readonly id: string; readonly name: string; readonly hoursADay: number };
 export const NO_SUPPLIES: Supplies = { packs: {}, powerBankWh: 0 };
-export const SUPPLIES_RANGE = { packs: [0, 400], powerBankWh: [0, 2000] } as const satisfies Record<string, Range>;
+export const SUPPLIES_RANGE = {
+  packs: [0, 400],
+  powerBankWh: [0, 2000],
+  devices: [0, 12],
+  hoursADay: [0.1, 24],
+} as const satisfies Record<string, Range>;
 
 /** Of what a power bank gives, so much arrives in a battery (assumption). */
 const CHARGED_SHARE = 0.85;
@@ -42,6 +51,14 @@ export type SourceOnDay =
       readonly emptyAtMinute: number | null;
     };
 
+/** A device on one day: what it was wanted for and could give, and what is charged in the night after, Wh. */
+export type DeviceOnDay = {
+  readonly deviceId: string;
+  readonly wantedWh: number;
+  readonly usedWh: number;
+  readonly chargedWh: number;
+};
+
 /** What is left of it all between two days. */
 export type SuppliesLeft = {
   readonly packs: ReadonlyMap<string, number>;
@@ -63,7 +80,7 @@ type Supplied = {
   readonly left: SuppliesLeft;
 };
 
-/** Opens packs one span after the other for as long as there are any. */
+/** Opens packs one span after the other for as long as there are any; none to open is not worn: it would fill the boot. */
 function packsOpened(
   wearings: readonly Wearing[],
   piece: Piece,
@@ -71,15 +88,16 @@ function packsOpened(
   there: number | null,
 ): { readonly wearings: Wearing[]; readonly wanted: number; readonly opened: number } {
   let [wanted, opened] = [0, 0];
-  const after = wearings.map((wearing): Wearing => {
-    if (wearing.pieceId !== piece.id) return wearing;
-    const spans = heatSpansOf(wearing, heat).filter((): boolean => {
+  const after = wearings.flatMap((wearing): Wearing[] => {
+    if (wearing.pieceId !== piece.id) return [wearing];
+    const asked = heatSpansOf(wearing, heat);
+    const spans = asked.filter((): boolean => {
       wanted += packsOf(wearing);
       if (there !== null && opened + packsOf(wearing) > there) return false;
       opened += packsOf(wearing);
       return true;
     });
-    return { ...wearing, heat: spans };
+    return asked.length > 0 && spans.length === 0 ? [] : [{ ...wearing, heat: spans }];
   });
   return { wearings: after, wanted, opened };
 }
@@ -127,6 +145,24 @@ export function suppliedOuting(outing: Outing, before: SuppliesLeft): Supplied {
   };
 }
 
+/** What devices draw in a day, as far as their batteries give it. */
+export function devicesUsed(
+  outing: Outing,
+  before: SuppliesLeft,
+  devices: readonly DeviceAlong[],
+): { readonly used: readonly DeviceOnDay[]; readonly left: SuppliesLeft } {
+  const charges = new Map(before.batteriesWh);
+  const used = devices.map((device): DeviceOnDay => {
+    const holdsWh = device.batteries * device.batteryWh;
+    const leftWh = charges.get(device.id) ?? holdsWh;
+    const wantedWh = device.drawW * device.hoursADay;
+    const usedWh = Math.min(wantedWh, drawableWh(leftWh, holdsWh, meanAirC(outing)));
+    charges.set(device.id, leftWh - usedWh);
+    return { deviceId: device.id, wantedWh, usedWh, chargedWh: 0 };
+  });
+  return { used, left: { ...before, batteriesWh: charges } };
+}
+
 /** Single packs that all days want, by piece. */
 export function packsWanted(days: readonly Outing[]): ReadonlyMap<string, number> {
   const wanted = new Map<string, number>();
@@ -145,15 +181,18 @@ export function chargedOvernight(
   left: SuppliesLeft,
   { hasMains }: Pick<Night, "hasMains">,
   pieces: readonly Piece[],
-  { powerBankWh: bankHoldsWh }: Pick<Supplies, "powerBankWh">,
+  { powerBankWh: bankHoldsWh, devices = [] }: Pick<Supplies, "powerBankWh" | "devices">,
 ): { readonly left: SuppliesLeft; readonly chargedWh: ReadonlyMap<string, number> } {
   const charges = new Map(left.batteriesWh);
   const chargedWh = new Map<string, number>();
   let bankWh = hasMains ? bankHoldsWh : left.powerBankWh;
-  const wanting = pieces
-    .flatMap(({ id, heat }) => {
+  const wanting = [
+    ...pieces.map(({ id, heat }) => ({ id, holdsWh: heat?.kind === "electric" ? heat.batteryWh : 0 })),
+    ...devices.map(({ id, batteries, batteryWh }) => ({ id, holdsWh: batteries * batteryWh })),
+  ]
+    .flatMap(({ id, holdsWh }) => {
       const has = charges.get(id);
-      return heat?.kind === "electric" && has !== undefined ? [{ id, has, wantsWh: heat.batteryWh - has }] : [];
+      return has === undefined ? [] : [{ id, has, wantsWh: Math.max(0, holdsWh - has) }];
     })
     .sort((one, other) => one.has - other.has);
   for (const { id, has, wantsWh } of wanting) {

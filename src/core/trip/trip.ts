@@ -9,9 +9,11 @@ import { dryOvernight, usuallyDried } from "./overnight";
 import type { DriedHow, Night } from "./night";
 import {
   chargedOvernight,
+  devicesUsed,
   NO_SUPPLIES,
   suppliedOuting,
   suppliesAtStart,
+  type DeviceOnDay,
   type SourceOnDay,
   type Supplies,
   type SuppliesLeft,
@@ -49,6 +51,7 @@ export type TripDay = {
   readonly pieces: readonly PieceOnDay[];
   /** Packs opened and batteries used. */
   readonly sources: readonly SourceOnDay[];
+  readonly devices: readonly DeviceOnDay[];
   /** From coming in to stepping out again; `null` after the last day. */
   readonly nightHours: number | null;
 };
@@ -143,7 +146,9 @@ export function liveTrip(trip: Trip, simulate: SimulateDay = dayLived): TripDay[
   const pieces = piecesOf(trip);
   let before = stateAtStart(trip);
   return days.map((outing, day): TripDay => {
-    const { lived, sources, evening } = liveDay(before, outing, simulate);
+    const { lived, sources, evening: worn } = liveDay(before, outing, simulate);
+    const { used, left } = devicesUsed(outing, worn.supplies, supplies.devices ?? []);
+    const evening = { ...worn, supplies: left };
     const next = days[day + 1];
     const nightHours = next ? hoursBetween(outing, next) : null;
     const night = nights[day];
@@ -161,6 +166,7 @@ export function liveTrip(trip: Trip, simulate: SimulateDay = dayLived): TripDay[
       sources: sources.map((own) =>
         own.kind === "battery" ? { ...own, chargedWh: chargedWh.get(own.pieceId) ?? 0 } : own,
       ),
+      devices: used.map((own) => ({ ...own, chargedWh: chargedWh.get(own.deviceId) ?? 0 })),
       pieces: pieces.map(({ id }) => ({
         pieceId: id,
         isWorn: outing.wearings.some(({ pieceId }) => pieceId === id),

@@ -1,5 +1,5 @@
 import * as m from "@/messages";
-import type { SourceOnDay } from "@/core/trip";
+import type { DeviceOnDay, SourceOnDay } from "@/core/trip";
 import { plainNumber } from "@/formats/display/numbers";
 import { dateText, durationText } from "@/formats/display/time";
 import type { TripView } from "@/formats/wire/trips/trip-view";
@@ -17,7 +17,10 @@ export function SourcesTable({
   readonly sitter: SitterDays;
 }) {
   const ids = [...new Set(days.flatMap(({ sources }) => sources.map(({ pieceId }) => pieceId)))];
-  if (ids.length === 0) return null;
+  const devices = (trip.content.supplies.devices ?? []).filter(({ id }) =>
+    days.some((day) => day.devices.some(({ deviceId }) => deviceId === id)),
+  );
+  if (ids.length === 0 && devices.length === 0) return null;
   return (
     <div className="flex flex-col gap-2">
       <h3 className="font-semibold">{m.tripHeatAlong}</h3>
@@ -56,6 +59,21 @@ export function SourcesTable({
                 })}
               </tr>
             ))}
+            {devices.map(({ id, name }) => (
+              <tr key={id} className="border-line border-b align-top">
+                <th scope="row" className="p-1 text-left font-normal">
+                  {name}
+                </th>
+                {days.map((day, place) => {
+                  const own = day.devices.find(({ deviceId }) => deviceId === id);
+                  return (
+                    <td key={places[place]} className="p-1">
+                      {own && <Drawn of={own} />}
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
           </tbody>
         </table>
       </div>
@@ -74,15 +92,29 @@ function Packs({ of: { wanted, opened, left } }: { readonly of: Source<"packs"> 
   );
 }
 
+const wh = (value: number): string => plainNumber(value, 0);
+const Charged = ({ chargedWh }: { readonly chargedWh: number }) =>
+  chargedWh > 0 && <span className="text-muted block">{m.tripBatteryCharged({ charged: wh(chargedWh) })}</span>;
+
+function Drawn({ of: { wantedWh, usedWh, chargedWh } }: { readonly of: DeviceOnDay }) {
+  return (
+    <>
+      <span className={usedWh < wantedWh ? "text-rust-text block" : "block"}>
+        {m.tripDeviceGiven({ used: wh(usedWh), wanted: wh(wantedWh) })}
+      </span>
+      <Charged chargedWh={chargedWh} />
+    </>
+  );
+}
+
 function Battery({ of: { startWh, usedWh, chargedWh, emptyAtMinute } }: { readonly of: Source<"battery"> }) {
-  const wh = (value: number): string => plainNumber(value, 0);
   return (
     <>
       <span className="block">{m.tripBatteryUsed({ start: wh(startWh), used: wh(usedWh) })}</span>
       {emptyAtMinute !== null && (
         <span className="text-rust-text block">{m.tripBatteryEmpty({ after: durationText(emptyAtMinute) })}</span>
       )}
-      {chargedWh > 0 && <span className="text-muted block">{m.tripBatteryCharged({ charged: wh(chargedWh) })}</span>}
+      <Charged chargedWh={chargedWh} />
     </>
   );
 }

@@ -4,6 +4,7 @@ import type { TripView } from "@/formats/wire/trips/trip-view";
 import { changeSupplies } from "@/stores/trip/trip";
 import { CheckField } from "../fields/check-field";
 import { NumberField } from "../fields/number-field";
+import { DevicesFields } from "./devices-fields";
 
 /** What is brought first of packs that are counted (assumption). */
 const USUAL_PACKS = 10;
@@ -12,7 +13,8 @@ const without = (packs: Readonly<Record<string, number>>, id: string): Record<st
   Object.fromEntries(Object.entries(packs).filter(([own]) => own !== id));
 
 /** How many packs there are, and what power banks hold. */
-export function SuppliesFields({ trip: { days, content } }: { readonly trip: TripView }) {
+export function SuppliesFields({ trip }: { readonly trip: TripView }) {
+  const { days, content } = trip;
   const { packs, powerBankWh } = content.supplies;
   const worn = new Set(days.flatMap(({ outing }) => outing.wearings.map(({ pieceId }) => pieceId)));
   const heats = [
@@ -22,7 +24,6 @@ export function SuppliesFields({ trip: { days, content } }: { readonly trip: Tri
       ),
     ).values(),
   ];
-  if (heats.length === 0) return null;
   return (
     <section aria-labelledby="supplies" className="flex flex-col gap-3">
       <h2 id="supplies" className="text-lg font-semibold">
@@ -65,6 +66,7 @@ export function SuppliesFields({ trip: { days, content } }: { readonly trip: Tri
           onChange={(wh) => changeSupplies({ powerBankWh: wh })}
         />
       </div>
+      <DevicesFields trip={trip} />
       <p className="text-muted max-w-prose text-sm">{m.tripSuppliesSay}</p>
     </section>
   );

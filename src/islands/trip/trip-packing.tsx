@@ -11,11 +11,12 @@ import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import type { TripView } from "@/formats/wire/trips/trip-view";
 import { $preferences } from "@/stores/preferences";
 import { tickOnDays } from "@/stores/trip/packing";
-import { $saveProblem, $trip, sittersOf, takeUpTrip } from "@/stores/trip/trip";
+import { $trip, sittersOf, takeUpTrip } from "@/stores/trip/trip";
 import { PackLine } from "../evening/pack-line";
 import { guarded } from "../page/guarded";
 import { OnceAlive } from "../page/once-alive";
 import { useInitially } from "../page/use-initially";
+import { TripSaved } from "./trip-saved";
 
 type Props = { readonly initial: TripView; readonly careById: CareById; readonly preferences: Preferences };
 
@@ -29,7 +30,6 @@ function TripPacking({ initial, careById, preferences }: Props) {
     takeUpTrip(initial);
   });
   const trip = useStore($trip) ?? initial;
-  const problem = useStore($saveProblem);
   const sitters = sittersOf(trip);
   return (
     <OnceAlive>
@@ -46,11 +46,7 @@ function TripPacking({ initial, careById, preferences }: Props) {
           </p>
         </div>
         <p className="text-muted max-w-prose text-sm">{m.tripPackSay}</p>
-        {problem !== null && (
-          <p role="alert" className="text-cranberry">
-            {problem}
-          </p>
-        )}
+        <TripSaved />
         {sitters.map(({ personId, personName, places }) => {
           const days = places.map((place) => trip.days[place]!.outing);
           const lines = packingOfTrip(

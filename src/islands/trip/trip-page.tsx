@@ -5,7 +5,7 @@ import type { Preferences } from "@/formats/display/preferences";
 import { dateText } from "@/formats/display/time";
 import type { TripView } from "@/formats/wire/trips/trip-view";
 import { $preferences } from "@/stores/preferences";
-import { $canUndo, $lived, $saveProblem, $trip, computeTrip, takeApart, takeUpTrip, undo } from "@/stores/trip/trip";
+import { $canUndo, $lived, $trip, computeTrip, takeApart, takeUpTrip, undo } from "@/stores/trip/trip";
 import { guarded } from "../page/guarded";
 import { OnceAlive } from "../page/once-alive";
 import { useInitially } from "../page/use-initially";
@@ -15,6 +15,7 @@ import { InTurnsOf } from "./in-turns";
 import { Nights } from "./nights";
 import { SourcesTable } from "./sources-table";
 import { SuppliesFields } from "./supplies-fields";
+import { TripSaved } from "./trip-saved";
 import { TripTable } from "./trip-table";
 import { WeakestDay } from "./weakest-day";
 
@@ -30,7 +31,6 @@ function TripPage({ initial, preferences }: Props) {
   const trip = useStore($trip) ?? initial;
   const lived = useStore($lived);
   const canUndo = useStore($canUndo);
-  const problem = useStore($saveProblem);
   return (
     <OnceAlive>
       <div className="flex flex-col gap-6 pt-5">
@@ -61,11 +61,7 @@ function TripPage({ initial, preferences }: Props) {
             </a>
           </p>
         </div>
-        {problem !== null && (
-          <p role="alert" className="text-cranberry">
-            {problem}
-          </p>
-        )}
+        <TripSaved />
         <p className="no-print flex flex-wrap gap-3 text-sm">
           {m.tripCards}
           {trip.days.map(({ outing: { id, startsAt, place, person } }) => (

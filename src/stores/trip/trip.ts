@@ -51,11 +51,19 @@ export const sittersOf = ({ days }: TripView): { personId: string; personName: s
 };
 
 /** One sitter's trip as the core takes it. */
-export const tripOf = ({ days, content }: TripView, places: readonly number[]): Trip => ({
-  days: places.map((place) => viewToOuting(days[place]!.outing)),
-  nights: places.map((place) => days[place]!.night),
-  supplies: content.supplies,
-});
+export function tripOf(trip: TripView, places: readonly number[]): Trip {
+  const { supplies } = trip.content;
+  return {
+    days: places.map((place) => viewToOuting(trip.days[place]!.outing)),
+    nights: places.map((place) => trip.days[place]!.night),
+    // Power banks are shared evenly; devices are looked after by whoever goes first.
+    supplies: {
+      ...supplies,
+      powerBankWh: supplies.powerBankWh / sittersOf(trip).length,
+      devices: places.includes(0) ? supplies.devices : [],
+    },
+  };
+}
 
 /** All that a sitter may take along. */
 export function kitOfSitter({ days }: TripView, places: readonly number[]): KnownPiece[] {
@@ -112,8 +120,19 @@ function answerOf<Answer>(reply: TripReply<Answer>): Answer {
 }
 
 let saving: Promise<void> = Promise.resolve();
+/** Edits that are not on the server yet: who leaves now is asked first. */
+export const $unsaved = atom(0);
 /** Outings as they were last saved. */
 const saved = new Map<string, OutingView>();
+
+/** Asks who leaves while something is not saved. @returns stops asking */
+export function guardUnsaved(): () => void {
+  const warn = (event: BeforeUnloadEvent): void => {
+    if ($unsaved.get() > 0) event.preventDefault();
+  };
+  window.addEventListener("beforeunload", warn);
+  return () => window.removeEventListener("beforeunload", warn);
+}
 
 /** Takes a trip up as the server gave it. */
 export function takeUpTrip(trip: TripView): void {
@@ -123,35 +142,38 @@ export function takeUpTrip(trip: TripView): void {
 
 /** Saves the trip on screen, and days that are dressed otherwise, after whatever is being saved. */
 function save(): void {
-  saving = saving.then(async () => {
-    const trip = $trip.get();
-    if (!trip) return;
-    const { id, version, name, days, content } = trip;
-    try {
-      for (const { outing } of days) {
-        const was = saved.get(outing.id);
-        if (!was || (was.wearings === outing.wearings && was.plan === outing.plan)) continue;
-        const after = { ...outing, version: was.version };
-        const label = was.wearings === outing.wearings ? m.tripPackedFor({ name }) : m.tripWornOtherwise({ name });
-        const outingVersion = await saveDay(was, after, label);
-        saved.set(outing.id, { ...after, version: outingVersion });
-        renewKept(outing.id);
-      }
-      const body = {
-        version,
-        name,
-        content,
-        days: days.map(({ outing, night }) => ({ outingId: outing.id, night })),
-      };
-      const kept = await ask<{ version: number }>(`/api/trips/${id}`, "PUT", body);
-      const now = $trip.get();
-      if (now?.id === id) $trip.set({ ...now, version: kept.version });
-      $saveProblem.set(null);
-      renewKeptBelow(`/trips/${id}`);
-    } catch (error) {
-      $saveProblem.set(messageOf(error));
+  $unsaved.set($unsaved.get() + 1);
+  saving = saving.then(saveNow).finally(() => $unsaved.set($unsaved.get() - 1));
+}
+
+async function saveNow(): Promise<void> {
+  const trip = $trip.get();
+  if (!trip) return;
+  const { id, version, name, days, content } = trip;
+  try {
+    for (const { outing } of days) {
+      const was = saved.get(outing.id);
+      if (!was || (was.wearings === outing.wearings && was.plan === outing.plan)) continue;
+      const after = { ...outing, version: was.version };
+      const label = was.wearings === outing.wearings ? m.tripPackedFor({ name }) : m.tripWornOtherwise({ name });
+      const outingVersion = await saveDay(was, after, label);
+      saved.set(outing.id, { ...after, version: outingVersion });
+      renewKept(outing.id);
     }
-  });
+    const body = {
+      version,
+      name,
+      content,
+      days: days.map(({ outing, night }) => ({ outingId: outing.id, night })),
+    };
+    const kept = await ask<{ version: number }>(`/api/trips/${id}`, "PUT", body);
+    const now = $trip.get();
+    if (now?.id === id) $trip.set({ ...now, version: kept.version });
+    $saveProblem.set(null);
+    renewKeptBelow(`/trips/${id}`);
+  } catch (error) {
+    $saveProblem.set(messageOf(error));
+  }
 }
 
 function show(next: TripView): void {
