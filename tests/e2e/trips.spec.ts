@@ -1,4 +1,5 @@
 import { expect } from "@playwright/test";
+import { violations } from "./accessibility";
 import { listening } from "./sheet";
 import { test } from "./test";
 
@@ -65,6 +66,8 @@ test("a trip is made of one outing by keyboard; a night in a house dries what a 
   await page.reload();
   await expect(sock.getByRole("cell").nth(1)).toContainText("morning: dry"); // it was kept
   await expect(page.getByTestId("trip-sources")).toContainText("0 of 2 wanted opened");
+
+  expect(await violations(page)).toEqual([]);
 
   // One list of all days, whose ticks are those of each day's own.
   await page.getByRole("link", { name: "Packing list" }).click();
