@@ -140,11 +140,16 @@ test.describe("without a network", () => {
     await page.getByLabel("Sat for").fill("80");
     await page.getByRole("button", { name: "Keep", exact: true }).click();
     await expect(page.getByText("Kept in this browser; it is sent when the server answers again.")).toBeVisible();
+    await page
+      .getByLabel("A photo, if you like")
+      .setInputFiles({ name: "ice.png", mimeType: "image/png", buffer: readFileSync("public/icon-192.png") });
+    await expect(page.getByRole("img", { name: "Photo of this sit" })).toBeVisible();
     await context.setOffline(false);
     const id = /outings\/([^/]+)\//.exec(page.url())![1]!;
     await expect
       .poll(async () => (await (await page.request.get(`/api/outings/${id}/note`)).json()) as object | null)
       .toMatchObject({ minutes: 80 });
+    await expect.poll(async () => (await page.request.get(`/api/outings/${id}/note/photo`)).status()).toBe(200);
     await forgetNote(page, id);
   });
 });

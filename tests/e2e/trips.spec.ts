@@ -1,7 +1,28 @@
-import { expect } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { violations } from "./accessibility";
 import { listening } from "./sheet";
+import { openKit, ownCopy } from "./kit";
 import { test } from "./test";
+
+/** A trip of three days on the ice, in a tent; its further days are taken away again by `forgetDays`. */
+async function makeTrip(page: Page, name: string): Promise<void> {
+  await page.goto("/trips");
+  await listening(page);
+  await page.getByLabel("Name").fill(name);
+  const days = page.getByLabel("First day");
+  await days.selectOption({
+    label: (await days.locator("option").allTextContents()).find((own) => /^Char through/.test(own))!,
+  });
+  await page.getByLabel("Where one sleeps").selectOption({ label: "a tent" });
+  await page.getByRole("button", { name: "Make the trip" }).press("Enter");
+  await expect(page.getByRole("heading", { name })).toBeVisible();
+}
+
+async function forgetDays(page: Page): Promise<void> {
+  for (const { id, name } of (await (await page.request.get("/api/outings")).json()) as { id: string; name: string }[])
+    if (/, day \d$/.test(name))
+      await page.request.delete(`/api/outings/${id}`, { headers: { "content-type": "application/json" } });
+}
 
 test("a trip is made of one outing by keyboard; a night in a house dries what a tent does not, and is taken back", async ({
   page,
@@ -10,15 +31,7 @@ test("a trip is made of one outing by keyboard; a night in a house dries what a 
   await listening(page);
   await page.getByRole("button", { name: "Make the trip" }).press("Enter");
   await expect(page.getByRole("alert")).toHaveText("Give the trip a name.");
-  await page.getByLabel("Name").fill("Three days on the ice");
-  const days = page.getByLabel("First day");
-  await days.selectOption({
-    label: (await days.locator("option").allTextContents()).find((own) => /^Char through/.test(own))!,
-  });
-  await page.getByLabel("Where one sleeps").selectOption({ label: "a tent" });
-  await page.getByRole("button", { name: "Make the trip" }).press("Enter");
-
-  await expect(page.getByRole("heading", { name: "Three days on the ice" })).toBeVisible();
+  await makeTrip(page, "Three days on the ice");
   const table = page.getByTestId("trip-table");
   const sock = table.getByRole("row", { name: /wool sock/ });
   await expect(sock.getByRole("cell").nth(1)).toContainText(/morning: damp, \d+ g/);
@@ -56,7 +69,9 @@ test("a trip is made of one outing by keyboard; a night in a house dries what a 
 
   // A camera with two batteries draws on them until there is mains.
   await page.getByRole("button", { name: "Add a device" }).press("Enter");
-  await expect(page.getByTestId("trip-sources").getByRole("row", { name: /^Camera/ })).toContainText("8 of 8 Wh wanted");
+  await expect(page.getByTestId("trip-sources").getByRole("row", { name: /^Camera/ })).toContainText(
+    "8 of 8 Wh wanted",
+  );
 
   // Another pair of socks: worn in turns.
   await page.getByRole("button", { name: "Find what to wear when" }).press("Enter");
@@ -84,7 +99,28 @@ test("a trip is made of one outing by keyboard; a night in a house dries what a 
   await page.goto(`${sunday}/pack`);
   await expect(page.getByLabel("headlamp, with a red light")).toBeChecked();
 
-  for (const { id, name } of (await (await page.request.get("/api/outings")).json()) as { id: string; name: string }[])
-    if (/, day \d$/.test(name))
-      await page.request.delete(`/api/outings/${id}`, { headers: { "content-type": "application/json" } });
+  await forgetDays(page);
+});
+
+test("a spare pair is worn in turns: by the plan, from a list, and drawn onto a day", async ({ page }) => {
+  await openKit(page, "Eskil");
+  const spare = await ownCopy(page, "Heavy wool sock, 3.5 mm");
+  await makeTrip(page, "Two pairs of socks");
+  await page.getByRole("button", { name: "Find what to wear when" }).press("Enter");
+  const turns = page.getByTestId("in-turns");
+  await expect(turns).toContainText(`${spare} instead of Heavy wool sock, 3.5 mm`);
+  await turns.getByRole("button", { name: "Wear it so" }).press("Enter");
+  const own = page.getByTestId("trip-table").getByRole("row", { name: spare });
+  await expect(own.getByRole("cell").nth(1)).toContainText("evening: damp");
+  await page.getByRole("button", { name: "Undo" }).press("Enter");
+  await expect(own).toHaveCount(0);
+
+  const sock = page.getByTestId("trip-table").getByRole("row", { name: /^Heavy wool sock/ });
+  await sock.getByLabel("Instead of Heavy wool sock, 3.5 mm, day 2").selectOption({ label: spare });
+  await expect(own.getByRole("cell").nth(1)).toContainText("evening: damp");
+  await expect(own.getByRole("cell").nth(2)).toContainText("not worn");
+  await own.getByRole("rowheader").dragTo(sock.getByRole("cell").nth(2));
+  await expect(own.getByRole("cell").nth(2)).toContainText("evening: damp");
+  await expect(page.getByTestId("trip-saved")).toHaveText("saved");
+  await forgetDays(page);
 });

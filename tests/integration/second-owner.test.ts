@@ -113,7 +113,8 @@ function bodiesFor(path: string, method: string): unknown[] {
     const told = { airTemperatureC: 0, windMPerS: 1, pieceIds: [piece!.id], felt: { minutes: 5 } };
     return [{ personId: person.id, sits: [{ ...sit, ...told }] }];
   }
-  if (path.endsWith("trips/[id].ts")) return [{ version: 1, name: "mine", days: [{ outingId: theirs.id, night }] }];
+  if (path.endsWith("trips/[id]/index.ts"))
+    return [{ version: 1, name: "mine", days: [{ outingId: theirs.id, night }] }];
   if (path.endsWith("trips/index.ts")) {
     const trip = { id: randomUUID(), name: "mine" };
     return [

@@ -4,7 +4,7 @@ import { USUAL_NIGHT } from "@/core/trip";
 import type { Backup } from "@/formats/backup/backup-schema";
 import type { OutingLine } from "@/formats/wire/outing/outing-view";
 import type { TripLine, TripView } from "@/formats/wire/trips/trip-view";
-import { GET as listOutings } from "@/pages/api/outings/index";
+import { GET as listOutings, POST as makeOuting } from "@/pages/api/outings/index";
 import { DELETE as removeTrip, GET as readTrip, PUT as saveTrip } from "@/pages/api/trips/[id]/index";
 import { GET as exportTrip } from "@/pages/api/trips/[id]/export";
 import { GET as listTrips, POST as makeTrip } from "@/pages/api/trips/index";
@@ -36,6 +36,7 @@ const call = (handler: unknown, method: string, id?: string, body?: object): Pro
 
 const TRIP = "01900000-0000-7000-8000-0000000000e1";
 const OTHER = "01900000-0000-7000-8000-0000000000e2";
+const ALONG = "01900000-0000-7000-8000-0000000000e3";
 const night = { ...USUAL_NIGHT.tent, how: {} };
 const open = async (): Promise<TripView> => (await (await call(readTrip, "GET", TRIP)).json()) as TripView;
 
@@ -108,6 +109,26 @@ describe("a trip", () => {
       "2027-04-03T15:00:00.000Z",
     ]);
     expect((await call(makeTrip, "POST", undefined, { ...asked, id: first.id, againAfterHours: 1 })).status).toBe(400);
+    expect((await call(removeTrip, "DELETE", OTHER)).status).toBe(200);
+  });
+
+  it("takes everybody along who goes on the outing, each day by its forecast", async () => {
+    const [first] = outings as [OutingLine];
+    const other = outings.find(({ personId }) => personId !== first.personId)!;
+    const along = { from: "party", id: ALONG, besides: first.id, person: { kind: "known", id: other.personId } };
+    expect((await call(makeOuting, "POST", undefined, along)).status).toBe(201);
+    const asked = { from: "repeated", id: OTHER, name: "Two", outingId: first.id, days: 2, byForecast: true, night };
+    expect((await call(makeTrip, "POST", undefined, asked)).status).toBe(201);
+    const { days } = (await (await call(readTrip, "GET", OTHER)).json()) as TripView;
+    expect(days).toHaveLength(4);
+    expect(new Set(days.map(({ outing }) => outing.person.id)).size).toBe(2);
+    const [one, two, three] = days.map(({ outing }) => outing);
+    expect(one!.plan.forecast).toBeUndefined(); // the outing itself stays as it is
+    expect(three!.plan.forecast).toMatchObject({ invented: true });
+    const firstHourMs = (view: typeof three): number => Date.parse(view!.weather[0]!.at);
+    expect(firstHourMs(three)).toBeLessThanOrEqual(Date.parse(three!.startsAt));
+    expect(Date.parse(three!.startsAt) - firstHourMs(three)).toBeLessThan(3_600_000);
+    expect(two!.startsAt).toBe(one!.startsAt);
     expect((await call(removeTrip, "DELETE", OTHER)).status).toBe(200);
   });
 

@@ -51,15 +51,26 @@ function NoteForm({ view, verdict, told: toldBefore, preferences }: Props) {
   const [minutes, setMinutes] = useState<number | null>(before?.minutes ?? null);
   const [felt, setFelt] = useState<Omit<Felt, "minutes">>(before ?? NOTHING_SAID);
   const [told, setTold] = useState<Told | null>(null);
+  /** Whether the server has it, or the browser until then. */
   const [isKept, setIsKept] = useState(before !== null);
+  const [isHere, setIsHere] = useState(false);
   useEffect(() => {
     const unsent = unsentNotes(window.localStorage)[view.id];
     if (unsent) {
       setMinutes(unsent.minutes);
       setFelt(unsent);
+      setIsHere(true);
       setTold({ words: m.logbookKeptHere, isProblem: false });
     }
-    const send = (): void => void sendUnsent(window.localStorage);
+    const send = (): void => {
+      const isWaiting = (): boolean => unsentNotes(window.localStorage)[view.id] !== undefined;
+      const waited = isWaiting();
+      void sendUnsent(window.localStorage).then(() => {
+        if (!waited || isWaiting()) return;
+        setIsHere(false);
+        setIsKept(true);
+      });
+    };
     window.addEventListener("online", send);
     send();
     return () => window.removeEventListener("online", send);
@@ -73,6 +84,7 @@ function NoteForm({ view, verdict, told: toldBefore, preferences }: Props) {
     try {
       const how = await tellNote(view.id, { ...NOTHING_SAID, ...felt, minutes }, window.localStorage);
       setIsKept(how === "sent");
+      setIsHere(how === "kept");
       setTold({ words: how === "sent" ? m.logbookKept : m.logbookKeptHere, isProblem: false });
     } catch (error) {
       setTold({ words: messageOf(error), isProblem: true });
@@ -206,7 +218,9 @@ function NoteForm({ view, verdict, told: toldBefore, preferences }: Props) {
           </p>
         </div>
       </form>
-      {isKept && <NotePhoto outingId={view.id} hasPhoto={toldBefore?.entry.hasPhoto ?? false} />}
+      {(isKept || isHere) && (
+        <NotePhoto outingId={view.id} isNoteSent={isKept} hasPhoto={toldBefore?.entry.hasPhoto ?? false} />
+      )}
       {isKept && toldBefore && <PastSit {...toldBefore} />}
     </OnceAlive>
   );

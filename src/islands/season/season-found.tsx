@@ -2,7 +2,7 @@ import * as m from "@/messages";
 import { useState } from "react";
 import { dayKind, DAY_KINDS, daysOf, summaryOf, type DayKind, type SeasonDay } from "@/core/season";
 import { MINUTES_PER_HOUR } from "@/core/units";
-import { calendarDateText, monthOfYear } from "@/formats/display/calendar-words";
+import { monthOfYear } from "@/formats/display/calendar-words";
 import { plainNumber } from "@/formats/display/numbers";
 import { quantityText } from "@/formats/display/quantities";
 import { limitName } from "@/formats/display/words/limit-words";
@@ -10,11 +10,10 @@ import { seasonCsv } from "@/formats/season/season-csv";
 import { lostBy, monthsOf } from "@/formats/season/season-tables";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
-import { planDay } from "@/stores/season/plan-day";
 import type { Found } from "@/stores/season/season";
-import { Problem } from "../fields/problem";
 import { saveFile } from "../page/save-file";
-import { dayWords, SeasonCalendar } from "./season-calendar";
+import { ChosenDay } from "./chosen-day";
+import { SeasonCalendar } from "./season-calendar";
 import { SeasonOfKitFound } from "./season-of-kit";
 
 /** Whole hours: of what is not quite all, all is not said. */
@@ -68,39 +67,6 @@ function kindsOf(view: OutingView, { weather, habit }: Found): Readonly<Record<D
     DayKind,
     number
   >;
-}
-
-type ChosenProps = Props & { readonly day: SeasonDay | null };
-
-function ChosenDay({ view, found, day }: ChosenProps) {
-  const [problem, setProblem] = useState<string | null>(null);
-  const plan = async (chosen: SeasonDay): Promise<void> => {
-    setProblem(null);
-    try {
-      window.location.assign(`/outings/${await planDay(view, chosen, found, outfitOn(found, chosen))}`);
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
-    }
-  };
-  return (
-    <div className="flex min-h-11 flex-wrap items-center gap-3">
-      <p role="status" className="font-semibold">
-        {day ? `${calendarDateText(day.date)}: ${dayWords(day)}` : m.seasonChooseDay}
-      </p>
-      {day && (
-        <button type="button" className="press border-accent no-print" onClick={() => void plan(day)}>
-          {m.seasonPlanDay}
-        </button>
-      )}
-      <Problem words={problem} />
-    </div>
-  );
-}
-
-/** What a day of a kit is best for. */
-function outfitOn({ ofKit, days }: Found, day: SeasonDay) {
-  const outfit = ofKit?.season.days[days.indexOf(day)]?.outfit ?? null;
-  return ofKit && outfit !== null ? { kit: ofKit.kit, outfit: ofKit.season.outfits[outfit]! } : null;
 }
 
 const MonthTable = ({

@@ -37,6 +37,7 @@ function NewTrip({ outings, mostDays }: Props) {
   const [others, setOthers] = useState<ReadonlySet<string>>(new Set());
   const [startsAt, setStartsAt] = useState<string | null>(null);
   const [againAfterHours, setAgainAfterHours] = useState<number | null>(null);
+  const [byForecast, setByForecast] = useState(false);
   const [kind, setKind] = useState<NightKind>("heatedHut");
   const [problem, setProblem] = useState<string | null>(null);
   const outing = outings.find(({ id }) => id === outingId)!;
@@ -57,6 +58,7 @@ function NewTrip({ outings, mostDays }: Props) {
             outingId,
             days,
             night,
+            byForecast,
             ...(instant !== null && { startsAt: instant }),
             ...(againAfterHours !== null && { againAfterHours }),
           };
@@ -102,6 +104,7 @@ function NewTrip({ outings, mostDays }: Props) {
           {startsAt !== null && (
             <TimeInput label={m.tripStartsOn} type="datetime-local" value={startsAt} onChange={setStartsAt} />
           )}
+          <CheckField label={m.tripByForecast} checked={byForecast} onChange={setByForecast} />
           <CheckField
             label={m.tripTwiceADay}
             checked={againAfterHours !== null}

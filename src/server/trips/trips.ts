@@ -1,18 +1,16 @@
 import * as m from "@/messages";
-import { v7 as uuid } from "uuid";
-import { MS_PER_DAY, MS_PER_HOUR } from "@/core/units";
 import { createTrip, deleteTrip, inTransaction, listTrips, replaceTrip, type Database, type TripDayRow } from "@/db";
 import { tripContentSchema } from "@/formats/trip/content-schema";
 import { nightSchema } from "@/formats/trip/night-schema";
 import type { NewTrip, SavedTrip } from "@/formats/wire/trips/trip-schema";
 import type { TripLine, TripView } from "@/formats/wire/trips/trip-view";
 import { AppError } from "../app-error";
-import { makeOuting } from "../outings/make-outing";
 import { openOuting } from "../outings/open-outing";
 import type { Forecasts } from "../ports/forecasts";
 import { savedOrRefused } from "../saved-or-refused";
 import { reader } from "../stored/stored";
 import { isUuid } from "../uuid";
+import { repeatedOutings } from "./repeated-outings";
 
 const readNight = reader(m.tripNight, nightSchema);
 const readContent = reader(m.tripWhole, tripContentSchema);
@@ -68,36 +66,6 @@ async function refuseUnknown(database: Database, ownerId: string, days: readonly
   }
 }
 
-/**
- * One outing again and again, a day later each time, or twice a day.
- * @returns ids of all; the outing itself is the first unless another start is said
- */
-async function repeated(
-  database: Database,
-  forecasts: Forecasts,
-  ownerId: string,
-  { outingId, days, startsAt, againAfterHours }: Extract<NewTrip, { from: "repeated" }>,
-): Promise<string[]> {
-  const { startsAt: own, name: called } = await openOuting(database, ownerId, outingId);
-  const firstMs = Date.parse(startsAt ?? own);
-  const starts = Array.from({ length: days }, (_, day) => {
-    const startMs = firstMs + day * MS_PER_DAY;
-    const name = m.tripDayOf({ name: called, day: day + 1 });
-    const again = againAfterHours === undefined ? [] : [startMs + againAfterHours * MS_PER_HOUR];
-    return [{ startMs, name }, ...again.map((ms) => ({ startMs: ms, name: m.tripAgainOf({ name }) }))];
-  }).flat();
-  const ids: string[] = [];
-  for (const { startMs, name } of starts) {
-    const isItself = startMs === Date.parse(own);
-    const id = isItself ? outingId : uuid();
-    const at = new Date(startMs).toISOString();
-    if (!isItself)
-      await makeOuting(database, forecasts, ownerId, { from: "outing", id, copyOf: outingId, name, startsAt: at });
-    ids.push(id);
-  }
-  return ids;
-}
-
 /** Makes a trip; one of that id that is there stays as it is: the answer may have been lost. @throws {AppError} `bad-input`, `not-found` */
 export async function makeTrip(
   database: Database,
@@ -109,7 +77,10 @@ export async function makeTrip(
   const days: TripDayRow[] =
     wanted.from === "outings"
       ? wanted.days
-      : (await repeated(database, forecasts, ownerId, wanted)).map((outingId) => ({ outingId, night: wanted.night }));
+      : (await repeatedOutings(database, forecasts, ownerId, wanted)).map((outingId) => ({
+          outingId,
+          night: wanted.night,
+        }));
   await refuseUnknown(database, ownerId, days);
   const { id, name } = wanted;
   await inTransaction(database, (transaction) => createTrip(transaction, ownerId, { id, name }, days));

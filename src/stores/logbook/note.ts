@@ -2,6 +2,8 @@ import { z } from "zod";
 import type { Felt } from "@/core/logbook";
 import { feltSchema } from "@/formats/wire/logbook/felt-schema";
 import { ask } from "../ask";
+import { isServerReached } from "../is-server-reached";
+import { sendUnsentPhotos } from "./note-photo";
 
 // What was felt is told where there is often no network: it is kept in the browser until the server has it.
 
@@ -34,12 +36,6 @@ function forget(storage: Store, outingId: string, sent: Felt): void {
   if (own && JSON.stringify(own) === JSON.stringify(sent)) write(storage, others);
 }
 
-const isReached = (): Promise<boolean> =>
-  fetch("/api/health").then(
-    ({ ok }) => ok,
-    () => false,
-  );
-
 /**
  * Tells what was felt. Without a network it is kept and sent later.
  * @throws {Error} with a message to show, where the server refuses it
@@ -51,16 +47,17 @@ export async function tellNote(outingId: string, felt: Felt, storage: Store): Pr
     forget(storage, outingId, felt);
     return "sent";
   } catch (error) {
-    if (!(await isReached())) return "kept";
+    if (!(await isServerReached())) return "kept";
     forget(storage, outingId, felt); // it would be refused again: it stands in the form
     throw error;
   }
 }
 
-/** Sends what was told without a network. @returns how many the server has now */
+/** Sends what was told without a network, and its pictures. @returns how many the server has now */
 export async function sendUnsent(storage: Store): Promise<number> {
   const notes = Object.entries(unsentNotes(storage));
   const sent = await Promise.allSettled(notes.map(([outingId, felt]) => tellNote(outingId, felt, storage)));
+  await sendUnsentPhotos(Object.keys(unsentNotes(storage)));
   return sent.filter((own) => own.status === "fulfilled" && own.value === "sent").length;
 }
 

@@ -27,6 +27,8 @@ export const newTripSchema = z.discriminatedUnion("from", [
     startsAt: instantSchema.optional(),
     /** Twice a day: the second so many hours after the first, as evenings after mornings. */
     againAfterHours: within(TRIP_RANGE.againAfterHours).optional(),
+    /** Each day by the forecast of its place; else hours of weather move with the day. */
+    byForecast: z.boolean().default(false),
     night: nightSchema,
   }),
 ]);
