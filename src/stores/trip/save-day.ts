@@ -13,6 +13,7 @@ import { ask } from "../ask";
 export async function saveDay(before: OutingView, after: OutingView, label: string): Promise<number> {
   const url = `/api/outings/${after.id}`;
   const changes = sheetChanges(contentOfView(before), contentOfView(after));
+  if (changes.length === 0) return before.version; // changed and changed back meanwhile
   const history = await ask<History>(`${url}/history`);
   const command = { id: uuid(), label, changes };
   const { version } = await ask<{ version: number }>(url, "PUT", {
