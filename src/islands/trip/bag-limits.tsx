@@ -15,7 +15,7 @@ const USUAL_PIECES = 25;
 export function BagLimits({ trip }: { readonly trip: TripView }) {
   const { mostKg, mostL, mostPieces, countsWorn } = trip.content.bag;
   return (
-    <section aria-labelledby="bag-limits" className="flex flex-col gap-3">
+    <section aria-labelledby="bag-limits" className="no-print flex flex-col gap-3">
       <h2 id="bag-limits" className="text-lg font-semibold">
         {m.tripBagLimits}
       </h2>

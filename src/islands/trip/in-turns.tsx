@@ -31,7 +31,7 @@ export function InTurnsOf({ trip, sitter }: Props) {
   // A plan of a trip that was edited since says nothing any more.
   const now = found?.of === trip.days ? found.inTurns : null;
   return (
-    <div className="flex flex-col gap-2">
+    <div className={`flex flex-col gap-2 ${now ? "" : "no-print"}`}>
       <h3 className="font-semibold">{m.tripInTurns}</h3>
       <p className="text-muted max-w-prose text-sm">{m.tripInTurnsSay}</p>
       <p className="no-print flex flex-wrap items-center gap-3">

@@ -66,7 +66,7 @@ export const Instead = ({ label, pieces, onChange }: InsteadProps) =>
   pieces.length > 0 && (
     <select
       aria-label={label}
-      className="field no-print mt-1 text-sm"
+      className="field no-print mt-1 max-w-36 text-sm"
       value=""
       onChange={(event) => event.target.value !== "" && onChange(event.target.value)}
     >

@@ -216,13 +216,13 @@ export async function takeApart(): Promise<void> {
   }
 }
 
-/** Changes the night after a day. @param place of the day */
-export function changeNight(place: number, change: Partial<TripNight>): void {
+/** Changes the night after days that end together. @param places of the days */
+export function changeNights(places: readonly number[], change: Partial<TripNight>): void {
   const trip = $trip.get();
   if (!trip) return;
   edit({
     ...trip,
-    days: trip.days.map((day, own) => (own === place ? { ...day, night: { ...day.night, ...change } } : day)),
+    days: trip.days.map((day, own) => (places.includes(own) ? { ...day, night: { ...day.night, ...change } } : day)),
   });
 }
 
@@ -231,7 +231,7 @@ export function changeHow(place: number, pieceId: string, how: DriedHow | null):
   const night = $trip.get()?.days[place]?.night;
   if (!night) return;
   const { [pieceId]: _before, ...others } = night.how;
-  changeNight(place, { how: how === null ? others : { ...others, [pieceId]: how } });
+  changeNights([place], { how: how === null ? others : { ...others, [pieceId]: how } });
 }
 
 export function changeSupplies(change: Partial<Supplies>): void {
