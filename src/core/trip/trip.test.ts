@@ -31,6 +31,21 @@ describe("a night", () => {
     expect(1000 - later!).toBeCloseTo(2 * (1000 - left!), 6);
   });
 
+  it("in a hut with a stove, by hand: 5 h of fire at 24 °C and 35 %, the rest at 5 °C and 70 %", () => {
+    // Fire: at 17.35 °C 8.3 W/(m²·K) over 6.65 K is 57.8 W/(m²·kPa) over 1.981 − 1.045 kPa: 54 W/m², at 2454 J/g 80 g/(m²·h).
+    // Cold: at 3.7 °C 8.3 over 1.3 K is 57.8 over 0.798 − 0.611 kPa: 10.8 W/m², at 2492 J/g 15.6 g/(m²·h) (steam table).
+    expect(driesFromOneSideGPerM2H(24, 35)).toBeGreaterThan(77);
+    expect(driesFromOneSideGPerM2H(24, 35)).toBeLessThan(83);
+    expect(driesFromOneSideGPerM2H(5, 70)).toBeGreaterThan(14.5);
+    expect(driesFromOneSideGPerM2H(5, 70)).toBeLessThan(16.7);
+    // A night of 14 h is 5 h of the one and 9 h of the other, in whatever is as thick.
+    const dried = (night: Night, hours: number): number => 5000 - dryOvernight(sock, [5000], "hung", night, hours)[0]!;
+    const cold = { ...USUAL_NIGHT.heatedHut, fireHours: 0 };
+    expect(dried(USUAL_NIGHT.heatedHut, 14)).toBeCloseTo(dried(USUAL_NIGHT.heatedHut, 5) + dried(cold, 9), 6);
+    expect(dried(USUAL_NIGHT.heatedHut, 5) / dried(cold, 5)).toBeGreaterThan(4.5);
+    expect(dried(USUAL_NIGHT.heatedHut, 5) / dried(cold, 5)).toBeLessThan(5.7);
+  });
+
   it("dries a pulled liner at room temperature, and one left in the boot not (common practice, no source)", () => {
     const soaked = [250]; // a wet sock's worth
     expect(dryOvernight(liner, soaked, "pulledOut", USUAL_NIGHT.house, 10)).toEqual([0]);
