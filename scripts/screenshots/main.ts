@@ -65,9 +65,16 @@ await picture("day-sheet-dark", WIDE, "dark", async (page) => {
   await openLek(page);
   await page.getByRole("button", { name: /^Feet: Heavy boot/ }).click();
 });
-await picture("why", WIDE, "light", async (page) => {
-  await openLek(page);
-  await page.getByRole("button", { name: "Why this number" }).click();
+await picture("trip", WIDE, "light", async (page) => {
+  await page.goto(`${ADDRESS}/trips`);
+  await page.waitForLoadState("networkidle");
+  await page.getByLabel("Name").fill("Three days on Tarn Halla");
+  const first = page.getByLabel("First day");
+  const char = (await first.locator("option").allTextContents()).find((own) => own.startsWith("Char"))!;
+  await first.selectOption({ label: char });
+  await page.getByLabel("Where one sleeps").selectOption({ label: "a tent" });
+  await page.getByRole("button", { name: "Make the trip" }).click();
+  await page.getByTestId("weakest-day").waitFor();
 });
 await picture("packing", WIDE, "light", async (page) => {
   await openLek(page);
