@@ -1,13 +1,12 @@
 import { lastingOf } from "../limits";
 import { sitSpans, type Outing } from "../outing";
-import type { RestedPerson } from "../sitter";
-import { decidingMinutes, restedFor, simulateOneSit } from "../simulation";
+import { decidingMinutes, outfitResolverOf, restedFor, simulateOneSit, type SimulationOptions } from "../simulation";
 import { inWeather } from "./in-weather";
 import type { ReachCell, ReachWeather, WindPlace } from "./reach-grid";
 
-/** Asks how long one lasts in other weather; who steps out is the same in all of it. */
+/** Asks how long one lasts in other weather; who steps out, and in which clothes, is the same in all of it. */
 export class Reach {
-  private readonly rested: RestedPerson;
+  private readonly options: SimulationOptions;
   private readonly hasOneSit: boolean;
 
   /** @throws {CoreError} as `simulateOuting` does */
@@ -15,7 +14,7 @@ export class Reach {
     private readonly outing: Outing,
     private readonly windPlace: WindPlace,
   ) {
-    this.rested = restedFor(outing);
+    this.options = { rested: restedFor(outing), labelErrors: { resolver: outfitResolverOf(outing) } };
     this.hasOneSit = sitSpans(outing.phases).length === 1;
   }
 
@@ -25,7 +24,7 @@ export class Reach {
    */
   cell({ airTemperatureC, windMPerS }: ReachWeather): ReachCell {
     const outing = inWeather(this.outing, { airTemperatureC, windMPerS }, this.windPlace);
-    const options = { rested: this.rested };
+    const { options } = this;
     const verdict = this.hasOneSit ? simulateOneSit(outing, 0, options) : decidingMinutes(outing, options)!.verdict;
     return { airTemperatureC, windMPerS, ...lastingOf(verdict) };
   }

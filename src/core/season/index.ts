@@ -3,6 +3,7 @@ export { datesOf, type MonthDay, type SeasonDate, type SeasonHabit } from "./hab
 export {
   dayOf,
   daysOf,
+  sameOnAllDays,
   seasonOf,
   summaryOf,
   weatherAtSeat,

@@ -1,7 +1,6 @@
 import { lastingOf, type Lasting, type Limit } from "../limits";
 import { sitSpans, withSitMinutes, type Outing } from "../outing";
-import type { RestedPerson } from "../sitter";
-import { restedFor, simulateOneSit } from "../simulation";
+import { outfitResolverOf, restedFor, simulateOneSit, type SimulationOptions } from "../simulation";
 import { WeatherCourse } from "../weather";
 import { datesOf, type SeasonDate, type SeasonHabit } from "./habit";
 import { outingOn } from "./outing-on";
@@ -62,15 +61,21 @@ export function weatherAtSeat({ outing }: SeasonOuting): Pick<SeasonDay, "airTem
 
 /** The days of a season, each simulated. @throws {CoreError} as `simulateOuting` does */
 export function seasonOf(outing: Outing, weather: SeasonWeather, habit: SeasonHabit): Season {
-  const rested = restedFor(outing);
   const { days, withoutWeather } = daysOf(outing, weather, habit);
-  return { days: days.map((day) => dayOf(day, habit, rested)), withoutWeather };
+  const same = sameOnAllDays(outing, habit);
+  return { days: days.map((day) => dayOf(day, habit, same)), withoutWeather };
 }
 
-/** A day simulated. @throws {CoreError} as `simulateOuting` does */
-export function dayOf(day: SeasonOuting, { wantedMinutes }: SeasonHabit, rested: RestedPerson): SeasonDay {
+/** What is the same on all days of a season: who steps out, and in which clothes. */
+export function sameOnAllDays(outing: Outing, { wantedMinutes }: SeasonHabit): SimulationOptions {
+  const plan = withSitMinutes(outing, wantedMinutes);
+  return { rested: restedFor(plan), labelErrors: { resolver: outfitResolverOf(plan) } };
+}
+
+/** A day simulated. @param same of all days: `sameOnAllDays` @throws {CoreError} as `simulateOuting` does */
+export function dayOf(day: SeasonOuting, { wantedMinutes }: SeasonHabit, same: SimulationOptions): SeasonDay {
   const { outing, ...date } = day;
-  const lasting = lastingOf(simulateOneSit(outing, 0, { rested }));
+  const lasting = lastingOf(simulateOneSit(outing, 0, same));
   return {
     ...date,
     ...weatherAtSeat(day),

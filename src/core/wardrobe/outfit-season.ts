@@ -1,6 +1,13 @@
 import type { Outing } from "../outing";
-import { dayOf, daysOf, type Season, type SeasonDay, type SeasonHabit, type SeasonWeather } from "../season";
-import { restedFor } from "../simulation";
+import {
+  dayOf,
+  daysOf,
+  sameOnAllDays,
+  type Season,
+  type SeasonDay,
+  type SeasonHabit,
+  type SeasonWeather,
+} from "../season";
 import { inParts, type ChunkedWork } from "./chunked-work";
 
 /** A season in one outfit: what is worn is the outing's. */
@@ -26,7 +33,7 @@ export function* outfitSeasonWork(
 
 /** @throws {CoreError} as `simulateOuting` does */
 export function outfitSeasonAnswer(input: OutfitSeasonInput, chunk: OutfitSeasonChunk): SeasonDay[] {
-  const rested = restedFor(input.outing);
+  const same = sameOnAllDays(input.outing, input.habit);
   const { days } = daysFor(input);
-  return chunk.days.map((day) => dayOf(days[day]!, input.habit, rested));
+  return chunk.days.map((day) => dayOf(days[day]!, input.habit, same));
 }
