@@ -1,10 +1,13 @@
 import { AFTER, provedOn } from "./calibration/calibration-proof";
-import { largeKits, longerSearches, piecesMore, smallKits } from "./dresser/dresser-proof";
+import { largeKits, longerSearches, type LargeKit, piecesMore, smallKits } from "./dresser/dresser-proof";
 import { provedLive } from "./live/live-proof";
 import { proofLines, proveOddFiles } from "./odd-files";
 
 // `npm run -s proof -- live 40` what loggers tell of a sit as it goes on, `-- calibration 40` what notes teach of so many simulated people; `-- 5000` tries odd files; `npm run -s proof -- dresser 100 20 20000 20` the dresser: so many small kits
 // against all their outfits, so many large ones against so many outfits by chance, so many with a piece more; `dresser 0 0 0 0 0 10` the search against longer ones. `--json` prints figures.
+
+const largeLine = ({ seed, tried, worstShare, worst, ms }: LargeKit): string =>
+  `large kit ${seed}: ${(ms / 1000).toFixed(1)} s; of ${tried} by chance the best is better by ${(100 * worstShare).toFixed(1)} % ${worst}`;
 
 const isJson = process.argv.includes("--json");
 const words = process.argv.slice(2).filter((word) => word !== "--json");
@@ -36,7 +39,8 @@ if (words[0] === "calibration") {
 } else if (words[0] === "dresser") {
   const [small = 100, large = 20, tries = 20_000, mores = 20, mostOutfits, longerOnes = 0] = words.slice(1).map(Number);
   const smalls = await smallKits(small, mostOutfits);
-  const larges = await largeKits(large, tries);
+  // On standard error, as they come: what ends early has shown something.
+  const larges = await largeKits(large, tries, (kit) => console.error(largeLine(kit)));
   const pieces = await piecesMore(mores);
   const longer = await longerSearches(longerOnes);
   print({ smalls, larges, pieces, longer }, [
@@ -44,10 +48,7 @@ if (words[0] === "calibration") {
       ({ seed, pieces, outfits, simulated, missed, worstMinutes }) =>
         `small kit ${seed}: ${pieces} pieces, ${outfits} outfits, ${simulated} simulated; missed ${missed}, worst by ${worstMinutes} min`,
     ),
-    ...larges.map(
-      ({ seed, tried, worstShare, worst, ms }) =>
-        `large kit ${seed}: ${(ms / 1000).toFixed(1)} s; of ${tried} by chance the best is better by ${(100 * worstShare).toFixed(1)} % ${worst}`,
-    ),
+    ...larges.map(largeLine),
     ...pieces.map(
       ({ seed, pieces, lostMinutes, beforeMinutes }) =>
         `piece more ${seed}: ${pieces} pieces; lost ${lostMinutes} of ${beforeMinutes} min at the same mass`,

@@ -63,8 +63,12 @@ export async function smallKits(count: number, mostOutfits: number = MOST_TRIED_
   return shown;
 }
 
-/** Kits of sixty pieces against outfits by chance. */
-export async function largeKits(count: number, tries: number): Promise<LargeKit[]> {
+/** Kits of sixty pieces against outfits by chance. @param onKit told of each as it is done: all of them take hours */
+export async function largeKits(
+  count: number,
+  tries: number,
+  onKit: (kit: LargeKit) => void = () => undefined,
+): Promise<LargeKit[]> {
   const shown: LargeKit[] = [];
   for (let seed = 1; seed <= count; seed++) {
     const problem = new DresserProblem(seededDay(seed), seededKit(LARGE_KIT, seed), USUAL_WISHES);
@@ -84,7 +88,9 @@ export async function largeKits(count: number, tries: number): Promise<LargeKit[
       const share = minutes > known ? (minutes - known) / Math.max(1, minutes) : 0;
       if (share > worstShare) [worstShare, worst] = [share, `${massG} g: ${minutes} min by chance, ${known} found`];
     }
-    shown.push({ seed, tried, worstShare, worst, ms });
+    const kit = { seed, tried, worstShare, worst, ms };
+    shown.push(kit);
+    onKit(kit);
   }
   return shown;
 }
