@@ -1,14 +1,4 @@
-export {
-  BAG_RANGE,
-  bagOf,
-  NO_BAG_LIMIT,
-  whatToLeave,
-  type Bag,
-  type BagLimit,
-  type BagLine,
-  type Loss,
-  type LeftOut,
-} from "./bag";
+export { BAG_RANGE, bagOf, NO_BAG_LIMIT, type Bag, type BagLimit, type BagLine } from "./bag";
 export { foundInTurns, weakestOf, type InTurns, type NightMend, type OneMore, type Weakest } from "./mending";
 export { DRIED_HOW, NIGHT_KINDS, NIGHT_RANGE, USUAL_NIGHT, type DriedHow, type Night, type NightKind } from "./night";
 export { usuallyDried } from "./overnight";
@@ -36,3 +26,4 @@ export {
   type TripNight,
 } from "./trip";
 export { dampnessOf, type Dampness } from "./water-in-piece";
+export { whatToLeave, type LeftOut, type Loss } from "./what-to-leave";

@@ -4,7 +4,7 @@ import { planRotation, type RotationPlan } from "./rotation";
 import { ROTATED_KINDS } from "./stand-in";
 import { DRIED_HOW, type DriedHow } from "./night";
 import { usuallyDried } from "./overnight";
-import { plannedMinutesGiven } from "./bag";
+import { plannedMinutesGiven } from "./what-to-leave";
 import { dayLived, liveTrip, type SimulateDay, type Trip, type TripDay } from "./trip";
 import { dampnessOf } from "./water-in-piece";
 
