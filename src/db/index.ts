@@ -71,6 +71,7 @@ export {
   createTrip,
   deleteTrip,
   listTrips,
+  readTripPast,
   readTripsWhole,
   replaceTrip,
   type TripDayRow,

@@ -22,6 +22,28 @@ export const trip = pgTable(
   (table) => [primaryKey({ columns: [table.ownerId, table.id] })],
 );
 
+type StoredPastDay = { readonly outingId: string; readonly night: TripNight };
+
+/** A trip as it was before it was saved again: the newest of them are kept. */
+export const tripPast = pgTable(
+  "trip_past",
+  {
+    ownerId: uuid().notNull(),
+    tripId: uuid().notNull(),
+    /** The version it had. */
+    version: integer().notNull(),
+    name: text().notNull(),
+    content: jsonb().$type<StoredTripContent>().notNull(),
+    days: jsonb().$type<readonly StoredPastDay[]>().notNull(),
+    /** When it was saved. */
+    savedAt: timestamp({ withTimezone: true }).notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.ownerId, table.tripId, table.version] }),
+    foreignKey({ columns: [table.ownerId, table.tripId], foreignColumns: [trip.ownerId, trip.id] }).onDelete("cascade"),
+  ],
+);
+
 /** A day of a trip: an outing, and the night after it. Their order is that of their starts. */
 export const tripDay = pgTable(
   "trip_day",

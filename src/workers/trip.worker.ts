@@ -1,17 +1,20 @@
 import { expose } from "comlink";
 import { CoreError } from "@/core/errors";
+import type { DresserPiece } from "@/core/dresser";
 import type { KnownPiece } from "@/core/dressing";
 import type { Outing } from "@/core/outing";
 import {
   dayLived,
   foundInTurns,
   liveTrip,
+  readyOnDay,
   weakestOf,
   whatToLeave,
   type BagLimit,
   type DayLived,
   type InTurns,
   type LeftOut,
+  type ReadyOnDay,
   type Trip,
   type TripDay,
   type Weakest,
@@ -49,6 +52,8 @@ const api = {
   weakest: (trip: Trip, days: readonly TripDay[]): TripReply<Weakest> => replied(() => weakestOf(trip, days, lived)),
   inTurns: (trip: Trip, kit: readonly KnownPiece[]): TripReply<InTurns> =>
     replied(() => foundInTurns(trip, kit, lived)),
+  readyOnDay: (trip: Trip, day: number, kit: readonly DresserPiece[]): TripReply<ReadyOnDay<DresserPiece>> =>
+    replied(() => readyOnDay(trip, day, kit, lived)),
   whatToLeave: (
     trip: Trip,
     kit: readonly KnownPiece[],

@@ -18,6 +18,13 @@ async function makeTrip(page: Page, name: string): Promise<void> {
   await expect(page.getByRole("heading", { name })).toBeVisible();
 }
 
+/** Opens the trip that the demo has. */
+async function openDemoTrip(page: Page): Promise<void> {
+  await page.goto("/trips");
+  await page.getByRole("link", { name: "Three days at Tarn Halla" }).click();
+  await expect(page.getByTestId("weakest-day")).toBeVisible();
+}
+
 async function forgetDays(page: Page): Promise<void> {
   for (const { id, name } of (await (await page.request.get("/api/outings")).json()) as { id: string; name: string }[])
     if (/, day \d$/.test(name))
@@ -123,4 +130,63 @@ test("a spare pair is worn in turns: by the plan, from a list, and drawn onto a 
   await expect(own.getByRole("cell").nth(2)).toContainText("evening: damp");
   await expect(page.getByTestId("trip-saved")).toHaveText("saved");
   await forgetDays(page);
+});
+
+test("the demo trip: a sock is washed, a day is dressed as its days before leave the bag, an earlier state comes back", async ({
+  page,
+}) => {
+  await openDemoTrip(page);
+  const table = page.getByTestId("trip-table");
+  const sock = table.getByRole("row", { name: /^Heavy wool sock/ });
+  await expect(sock.getByRole("cell").nth(1)).toContainText(/morning: (damp|wet)/);
+  const night = page.getByRole("group", { name: /^after Sat/ });
+  await expect(table.getByLabel("Wash Heavy wool sock, 3.5 mm, night 1")).toHaveCount(0);
+  await night.getByLabel("washing").check();
+  await table.getByLabel("Wash Heavy wool sock, 3.5 mm, night 1").check();
+  await expect(sock.getByRole("cell").first()).toContainText(/washed: \d+ g/);
+  await expect(page.getByTestId("trip-saved")).toHaveText("saved");
+
+  await page.getByText("Earlier states").click();
+  const past = page.getByTestId("trip-past").getByRole("listitem");
+  await expect(past.last()).toContainText("before a change of: Nights");
+  await past.last().getByRole("button").press("Enter");
+  await expect(table.getByLabel("Wash Heavy wool sock, 3.5 mm, night 1")).toHaveCount(0);
+  await expect(page.getByTestId("trip-saved")).toHaveText("saved");
+
+  await page.getByRole("link", { name: "Dress me: Sun 14 February" }).click();
+  await listening(page);
+  await page.getByRole("button", { name: "Dress me" }).press("Enter");
+  await expect(page.getByTestId("ready-of-trip")).toContainText(/Heavy wool sock, 3.5 mm: \d+ g of water in it/);
+  await page.getByRole("button", { name: "That is enough" }).press("Enter");
+});
+
+test.describe("without a network", () => {
+  test.use({ serviceWorkers: "allow" });
+  test("the trip and the card of each day are there, and what is edited meanwhile is saved later", async ({
+    page,
+    context,
+  }) => {
+    await openDemoTrip(page);
+    await expect(page.locator("html[data-offline=kept]")).toHaveCount(1);
+    const url = page.url();
+    const card = page.getByRole("link", { name: /^Sun 14 February.*Eskil/ });
+    await context.setOffline(true);
+    const group = page.getByRole("group", { name: /^after Sat/ });
+    await group.getByLabel("a drier for boots").check();
+    await expect(page.getByRole("alert")).toContainText("The server cannot be reached");
+    await page.reload();
+    await listening(page);
+    await expect(group.getByLabel("a drier for boots")).toBeChecked(); // kept in the browser
+    await expect(page.getByTestId("weakest-day")).toBeVisible();
+    await card.click();
+    await expect(page.getByTestId("turn-back")).toHaveText(/Turn back \d\d:\d\d/);
+    await page.goto(url);
+    await expect(group.getByLabel("a drier for boots")).toBeChecked();
+    await context.setOffline(false);
+    await expect(page.getByTestId("trip-saved")).toHaveText("saved");
+    await page.reload();
+    await expect(group.getByLabel("a drier for boots")).toBeChecked();
+    await group.getByLabel("a drier for boots").uncheck();
+    await expect(page.getByTestId("trip-saved")).toHaveText("saved");
+  });
 });

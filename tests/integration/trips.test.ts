@@ -3,15 +3,18 @@ import type { APIContext } from "astro";
 import { USUAL_NIGHT } from "@/core/trip";
 import type { Backup } from "@/formats/backup/backup-schema";
 import type { OutingLine } from "@/formats/wire/outing/outing-view";
-import type { TripLine, TripView } from "@/formats/wire/trips/trip-view";
+import { NO_TRIP_CONTENT } from "@/formats/trip/content-schema";
+import type { TripLine, TripPast, TripView } from "@/formats/wire/trips/trip-view";
 import { GET as listOutings, POST as makeOuting } from "@/pages/api/outings/index";
 import { DELETE as removeTrip, GET as readTrip, PUT as saveTrip } from "@/pages/api/trips/[id]/index";
 import { GET as exportTrip } from "@/pages/api/trips/[id]/export";
+import { GET as readPast } from "@/pages/api/trips/[id]/past";
 import { GET as listTrips, POST as makeTrip } from "@/pages/api/trips/index";
 import { readTripsWhole } from "@/db";
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { backupStream } from "@/server/backup/backup";
 import { restoreBackup } from "@/server/backup/restore";
+import { DEMO_TRIP } from "@/server/demo/scenario";
 import { seedDemo } from "@/server/demo/seed";
 import { freshDatabase, type FreshDatabase } from "./fresh-database";
 
@@ -59,7 +62,8 @@ describe("a trip", () => {
     expect(new Set(trip.days.map(({ outing }) => outing.id)).size).toBe(3);
     expect(trip.days.every((day) => day.night.kind === "tent")).toBe(true);
     const lines = (await (await call(listTrips, "GET")).json()) as TripLine[];
-    expect(lines).toEqual([{ id: TRIP, name: "Three days", days: 3, startsAt: first.startsAt }]);
+    const own = { id: TRIP, name: "Three days", days: 3, startsAt: first.startsAt };
+    expect(lines.filter(({ name }) => name !== DEMO_TRIP.name)).toEqual([own]);
   });
 
   it("is saved under its version, and names what is not there", async () => {
@@ -82,6 +86,14 @@ describe("a trip", () => {
     expect((await save({ version: version + 1, name: "Drier", days: [cold] })).status).toBe(400);
     const heavy = { ...content, bag: { ...content.bag, mostKg: -1 } };
     expect((await save({ version: version + 1, name: "Drier", days: own, content: heavy })).status).toBe(400);
+  });
+
+  it("remembers what it was before each save, the newest first", async () => {
+    const past = (await (await call(readPast, "GET", TRIP)).json()) as TripPast[];
+    expect(past.map(({ version }) => version)).toEqual([1]);
+    expect(past[0]).toMatchObject({ name: "Three days", content: NO_TRIP_CONTENT });
+    expect(past[0]!.days.map((day) => day.night.hasDrier)).toEqual([false, false, false]);
+    expect((await call(readPast, "GET", ALONG)).status).toBe(404);
   });
 
   it("is exported with its outings, which tell no place that is not ticked", async () => {

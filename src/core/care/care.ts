@@ -39,13 +39,17 @@ const LOFTY = ["down", "garmentBatting"];
 const isLofty = (materials: MaterialKinds): boolean => LOFTY.some((kind) => materials.has(kind));
 const PROOFED_FACES = ["membrane", "coated", "denseWeave"];
 
-function washEvery({ kind, label }: Cared, materials: MaterialKinds): number | null {
+function washEvery({ kind, label }: Pick<Cared, "kind" | "label">, materials: MaterialKinds): number | null {
   const byKind = KIND_TABLE[kind].washEveryWears;
   if (byKind !== null) return byKind || null;
   if (label.kind === "explicit") return null;
   if (label.face === "knit" && (label.fit === "close" || label.fit === "tight")) return WASH_NEXT_TO_SKIN_EVERY;
   return isLofty(materials) ? WASH_LOFTY_EVERY : WASH_GARMENT_EVERY;
 }
+
+/** Whether a piece is washed at all: boots, pads and packs are not. */
+export const isEverWashed = (piece: Pick<Cared, "kind" | "label">): boolean =>
+  washEvery(piece, materialsOf(piece.label)) !== null;
 
 function everyWears(piece: Cared): Partial<Record<CareTask, number>> {
   const { kind, label } = piece;

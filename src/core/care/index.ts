@@ -1,3 +1,3 @@
 export { CLOTH_PER_SKIN, DRYING_ROOM, hoursToDrySoaked } from "./soaked";
 export { DRYING_SIDES, hoursToDry, type DryingWay } from "./drying";
-export { careOf, isCareDue, newThicknessMm, wearByPinch, type CareDone, type CareNeed, type CareTask } from "./care";
+export { careOf, isCareDue, isEverWashed, newThicknessMm, wearByPinch, type CareDone, type CareNeed, type CareTask } from "./care";

@@ -18,6 +18,8 @@ export type Night = {
   readonly hasDrier: boolean;
   /** Batteries can be charged. */
   readonly hasMains: boolean;
+  /** There is warm water to wash in. */
+  readonly hasWashing: boolean;
 };
 
 /** What a night is like until somebody says otherwise (assumptions). */
@@ -34,9 +36,16 @@ function night(
   airC: number,
   relativeHumidityPercent: number,
   fireHours: number,
-  hasMains: boolean,
+  isModern: boolean,
 ): Night {
-  return { kind, air: { airC, relativeHumidityPercent }, fireHours, hasDrier: false, hasMains };
+  return {
+    kind,
+    air: { airC, relativeHumidityPercent },
+    fireHours,
+    hasDrier: false,
+    hasMains: isModern,
+    hasWashing: isModern,
+  };
 }
 
 /** Under the roof while the stove burns (assumption); the air holds what water it held cold, and what dries into it. */

@@ -8,9 +8,11 @@ import { bagOf, NO_BAG_LIMIT } from "./bag";
 import { whatToLeave } from "./what-to-leave";
 import { mendsOfNight, oneMorePair, weakestDay } from "./mending";
 import { USUAL_NIGHT } from "./night";
+import { readyOnDay } from "./ready-on-day";
 import { planRotation } from "./rotation";
 import { chargedOvernight, NO_SUPPLIES, suppliedOuting, suppliesAtStart } from "./supplies";
-import { liveTrip, type Trip } from "./trip";
+import { dayLived, liveTrip, type Trip } from "./trip";
+import { waterG } from "./water-in-piece";
 
 const char = demoOuting("Char through the ice");
 const inARow = (outing: Outing, count: number): Outing[] =>
@@ -183,4 +185,24 @@ describe("a bag", () => {
 
   it("cannot be made as light as nothing: it says so", () =>
     expect(whatToLeave(trip(1), kit, { ...NO_BAG_LIMIT, countsWorn: true, mostPieces: 1 }).fits).toBe(false));
+});
+
+describe("a day that is dressed otherwise", () => {
+  it("begins with what the days before it leave: water as it is lived, no packs that are used up", () => {
+    const counted: Trip = { ...trip(3), supplies: { ...NO_SUPPLIES, packs: { toePacks: 2 } } };
+    const [, , third] = liveTrip(counted);
+    const { outing, kit, water, usedUp } = readyOnDay(counted, 2, [...known(char), spare]);
+    expect(usedUp).toEqual(["toePacks"]);
+    expect(kit.some(({ id }) => id === "toePacks")).toBe(false);
+    expect(water.length).toBeGreaterThan(0);
+    for (const { pieceId, gPerM2 } of water) {
+      const { startG } = third!.pieces.find((own) => own.pieceId === pieceId)!;
+      expect(waterG(char.person.body, gPerM2)).toBeCloseTo(startG, 6);
+    }
+    // Worn as it is, but without its packs, it is the third day of the trip.
+    const worn = { ...outing, wearings: outing.wearings.filter(({ pieceId }) => pieceId !== "toePacks") };
+    expect(dayLived(worn).verdict).toEqual(third!.verdict);
+    // The first day begins with nothing.
+    expect(readyOnDay(counted, 0, known(char))).toMatchObject({ outing: counted.days[0], water: [], usedUp: [] });
+  });
 });

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { demoOuting, sampleOuting } from "../../../tests/sample-outing";
+import { readLabel } from "../labels";
 import { seededRandom } from "../numeric";
 import type { Outing } from "../outing";
 import { starterPiece } from "../starter-kit";
@@ -8,8 +9,9 @@ import { MS_PER_DAY } from "../units";
 import { driesFromOneSideGPerM2H } from "../water";
 import { dryOvernight } from "./overnight";
 import { DRIED_HOW, USUAL_NIGHT, type Night } from "./night";
-import { liveTrip, type TripNight } from "./trip";
+import { liveTrip, type PieceOnDay, type TripNight } from "./trip";
 import { dampnessOf } from "./water-in-piece";
+import { wrungOutGPerM2 } from "./wrung-out";
 
 const sock = starterPiece("heavySock");
 const liner = { kind: "liner", label: sock.label } as const;
@@ -44,6 +46,33 @@ describe("a night", () => {
     expect(dried(USUAL_NIGHT.heatedHut, 14)).toBeCloseTo(dried(USUAL_NIGHT.heatedHut, 5) + dried(cold, 9), 6);
     expect(dried(USUAL_NIGHT.heatedHut, 5) / dried(cold, 5)).toBeGreaterThan(4.5);
     expect(dried(USUAL_NIGHT.heatedHut, 5) / dried(cold, 5)).toBeLessThan(5.7);
+  });
+
+  it("takes from wet cloth what still water gives to still air, between a pool at rest and one in use (ASHRAE)", () => {
+    // ASHRAE Applications, natatoriums (from memory): 0.089 kg·kJ/(s·m²·kPa) over the heat of evaporation in still air for a
+    // pool in public use; a pool at rest gives half of that (activity factor 0.5). Here from cloth at its own temperature.
+    const atWaterKPa = { 14.8: 1.684, 17.35: 1.981, 3.7: 0.798 } as const; // steam table
+    for (const [airC, humidity, clothC, airKPa] of [
+      [20, 40, 14.8, 0.936],
+      [24, 35, 17.35, 1.045],
+      [5, 70, 3.7, 0.611],
+    ] as const) {
+      const poolGPerM2H = ((0.089 * (atWaterKPa[clothC] - airKPa)) / 2.47e3) * 3600 * 1000;
+      const ours = driesFromOneSideGPerM2H(airC, humidity);
+      expect(ours).toBeGreaterThan(0.5 * poolGPerM2H);
+      expect(ours).toBeLessThan(poolGPerM2H);
+    }
+  });
+
+  it("takes as long for each further gram of the same cloth (constant rate, as measured on fabrics of any fibre)", () => {
+    // Fourt, Sookne, Frishman & Harris, The rate of drying of fabrics, Textile Research Journal 21 (1951), from memory: while
+    // there is water enough the rate is that of the air, whatever the fibre, so the time goes with the water.
+    const hoursFor = (gPerM2: number): number => {
+      let hours = 0;
+      while (dryOvernight(sock, [gPerM2], "hung", USUAL_NIGHT.house, hours)[0]! > 0) hours += 0.01;
+      return hours;
+    };
+    expect(hoursFor(300) / hoursFor(100)).toBeCloseTo(3, 1);
   });
 
   it("dries a pulled liner at room temperature, and one left in the boot not (common practice, no source)", () => {
@@ -104,6 +133,34 @@ describe("days in a row", () => {
       }
     });
     expect(carried).toBeGreaterThan(5); // a tent in frost dries no sock
+  });
+
+  it("wash socks where there is water for it: they hold their own mass, and dry by the house until they are worn", () => {
+    const days = inARow(demoOuting("Char through the ice"), 2);
+    const heavy = days[0]!.pieces.find(({ name }) => name.startsWith("Heavy wool sock"))!;
+    const washedIn = (night: Night): PieceOnDay =>
+      liveTrip({ days, nights: [{ ...night, how: {}, washed: [heavy.id] }] })[0]!.pieces.find(
+        ({ pieceId }) => pieceId === heavy.id,
+      )!;
+    const inHouse = washedIn(USUAL_NIGHT.house);
+    const cloth = readLabel(heavy.label).find(({ patch }) => patch === "sole")!.layers;
+    const ownGPerM2 = cloth.reduce((sum, { absorbingGPerM2 = 0 }) => sum + absorbingGPerM2, 0);
+    expect(Math.max(...wrungOutGPerM2(heavy.label))).toBeCloseTo(ownGPerM2, 6);
+    expect(inHouse.washedG).toBeGreaterThan(30);
+    expect(inHouse.driedG).toBeGreaterThan(0.9 * inHouse.washedG);
+    // A tent has no water for it; with a pot of it the sock is still wet in the morning.
+    expect(washedIn(USUAL_NIGHT.tent).washedG).toBe(0);
+    const inTent = washedIn({ ...USUAL_NIGHT.tent, hasWashing: true });
+    expect(inTent.washedG).toBeGreaterThan(0);
+    expect(inTent.driedG).toBeLessThan(inTent.washedG);
+    // What is washed closes the balance of water too.
+    const tent: TripNight = { ...USUAL_NIGHT.tent, hasWashing: true, how: {}, washed: [heavy.id] };
+    const second = liveTrip({ days, nights: [tent] })[1]!.pieces.find(({ pieceId }) => pieceId === heavy.id)!;
+    expect(second.startG).toBeCloseTo(inTent.endG + inTent.washedG - inTent.driedG, 6);
+    // Boots are never washed.
+    const boot = days[0]!.pieces.find(({ kind }) => kind === "footwear")!;
+    const night: TripNight = { ...USUAL_NIGHT.house, how: {}, washed: [boot.id] };
+    expect(liveTrip({ days, nights: [night] })[0]!.pieces.find(({ pieceId }) => pieceId === boot.id)!.washedG).toBe(0);
   });
 
   it("are shorter in what is still wet: toes on day two after a night in the pack and after one at the fire", () => {

@@ -1,3 +1,4 @@
+import { isEverWashed } from "../care";
 import type { Range } from "../errors";
 import { leastMinutesStill, type Verdict } from "../limits";
 import { totalMinutes, type Outing, type PieceWater } from "../outing";
@@ -6,6 +7,7 @@ import { simulateWithWater } from "../simulation";
 import { MS_PER_HOUR, MS_PER_MINUTE } from "../units";
 import { waterG } from "./water-in-piece";
 import { dryOvernight, usuallyDried } from "./overnight";
+import { wrungOutGPerM2 } from "./wrung-out";
 import type { DriedHow, Night } from "./night";
 import {
   chargedOvernight,
@@ -20,7 +22,11 @@ import {
 } from "./supplies";
 
 /** A night between two days, and what is done otherwise than usual with single pieces in it. */
-export type TripNight = Night & { readonly how: Readonly<Record<string, DriedHow>> };
+export type TripNight = Night & {
+  readonly how: Readonly<Record<string, DriedHow>>;
+  /** Pieces washed as the night begins, where that can be. */
+  readonly washed?: readonly string[] | undefined;
+};
 
 /** A second sit of a day begins so many hours after the first. */
 export const TRIP_RANGE = { againAfterHours: [3, 20] } as const satisfies Record<string, Range>;
@@ -40,6 +46,8 @@ export type PieceOnDay = {
   /** Water as one steps out, as one comes in, and what dries in the night after, g. */
   readonly startG: number;
   readonly endG: number;
+  /** What washing brings in over what it held, g; 0 where it is not washed. */
+  readonly washedG: number;
   readonly driedG: number;
 };
 
@@ -119,6 +127,13 @@ export function liveDay(state: TripState, outing: Outing, simulate: SimulateDay)
   return { lived, sources, evening: { water, supplies: left } };
 }
 
+/** Water in every piece once what is washed was wrung out. */
+export function waterOnceWashed(water: Water, { hasWashing, washed = [] }: TripNight, pieces: readonly Piece[]): Water {
+  if (!hasWashing || washed.length === 0) return water;
+  const fresh = pieces.filter((piece) => washed.includes(piece.id) && isEverWashed(piece));
+  return new Map([...water, ...fresh.map((piece) => [piece.id, wrungOutGPerM2(piece.label)] as const)]);
+}
+
 /** The morning after a night of some hours. @param pieces all that are along */
 export function morningAfter(
   { water, supplies: left }: TripState,
@@ -127,9 +142,10 @@ export function morningAfter(
   pieces: readonly Piece[],
   supplies: Supplies,
 ): { readonly morning: TripState; readonly chargedWh: ReadonlyMap<string, number> } {
+  const hung = waterOnceWashed(water, night, pieces);
   const dried = pieces.map((piece) => {
     const how = night.how[piece.id] ?? usuallyDried(piece);
-    return [piece.id, dryOvernight(piece, water.get(piece.id) ?? [], how, night, hours)] as const;
+    return [piece.id, dryOvernight(piece, hung.get(piece.id) ?? [], how, night, hours)] as const;
   });
   const charged = chargedOvernight(left, night, pieces, supplies);
   return { morning: { water: new Map(dried), supplies: charged.left }, chargedWh: charged.chargedWh };
@@ -157,6 +173,8 @@ export function liveTrip(trip: Trip, simulate: SimulateDay = dayLived): TripDay[
         ? { morning: evening, chargedWh: new Map<string, number>() }
         : morningAfter(evening, night, nightHours, pieces, supplies);
     const start = before;
+    const hung =
+      nightHours === null || !night ? evening : { ...evening, water: waterOnceWashed(evening.water, night, pieces) };
     before = morning;
     return {
       verdict: lived.verdict,
@@ -172,7 +190,8 @@ export function liveTrip(trip: Trip, simulate: SimulateDay = dayLived): TripDay[
         isWorn: outing.wearings.some(({ pieceId }) => pieceId === id),
         startG: waterInG(start, outing, id),
         endG: waterInG(evening, outing, id),
-        driedG: waterInG(evening, outing, id) - waterInG(morning, outing, id),
+        washedG: waterInG(hung, outing, id) - waterInG(evening, outing, id),
+        driedG: waterInG(hung, outing, id) - waterInG(morning, outing, id),
       })),
     };
   });

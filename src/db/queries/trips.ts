@@ -1,7 +1,7 @@
-import { and, asc, eq, isNull } from "drizzle-orm";
+import { and, asc, desc, eq, isNull, lte } from "drizzle-orm";
 import type { Connection } from "../connect";
 import { outing } from "../schema";
-import { trip, tripDay } from "../trip-schema";
+import { trip, tripDay, tripPast } from "../trip-schema";
 import { raiseVersion } from "./raise-version";
 import type { Replaced } from "./replace-outing";
 
@@ -82,6 +82,38 @@ export async function createTrip(
   await writeDays(transaction, ownerId, row.id, days);
 }
 
+/** So many earlier states of a trip are kept. */
+const MOST_PAST = 100;
+
+/** Keeps a trip as it is now, before it is replaced. */
+async function rememberTrip(transaction: Connection, ownerId: string, tripId: string, version: number): Promise<void> {
+  const [now] = await transaction.select().from(trip).where(isTrip(ownerId, tripId));
+  if (now?.version !== version) return; // it will not be replaced
+  const days = await transaction
+    .select({ outingId: tripDay.outingId, night: tripDay.night })
+    .from(tripDay)
+    .where(and(eq(tripDay.ownerId, ownerId), eq(tripDay.tripId, tripId)));
+  const { name, content, updatedAt: savedAt } = now;
+  // Two who save at once remember the same.
+  await transaction
+    .insert(tripPast)
+    .values({ ownerId, tripId, version, name, content, days, savedAt })
+    .onConflictDoNothing();
+  await transaction
+    .delete(tripPast)
+    .where(
+      and(eq(tripPast.ownerId, ownerId), eq(tripPast.tripId, tripId), lte(tripPast.version, version - MOST_PAST)),
+    );
+}
+
+/** Earlier states of a trip, the newest first. */
+export const readTripPast = (connection: Connection, ownerId: string, tripId: string) =>
+  connection
+    .select()
+    .from(tripPast)
+    .where(and(eq(tripPast.ownerId, ownerId), eq(tripPast.tripId, tripId)))
+    .orderBy(desc(tripPast.version));
+
 /** Replaces a trip's name, days and what is said of it as a whole, if it is still at the version the writer saw. */
 export async function replaceTrip(
   transaction: Connection,
@@ -91,6 +123,7 @@ export async function replaceTrip(
   changed: Pick<TripRow, "name"> & Partial<Pick<TripRow, "content">>,
   days: readonly TripDayRow[],
 ): Promise<Replaced> {
+  await rememberTrip(transaction, ownerId, tripId, expectedVersion);
   const replaced = await raiseVersion(transaction, trip, ownerId, tripId, expectedVersion, changed);
   if (replaced.kind === "saved") await writeDays(transaction, ownerId, tripId, days);
   return replaced;

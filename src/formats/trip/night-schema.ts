@@ -9,6 +9,9 @@ export const driedHowSchema = z
   .record(z.string().max(100), z.enum(DRIED_HOW))
   .refine((how) => Object.keys(how).length <= MOST_PIECES);
 
+/** Pieces washed in a night, by their ids. */
+export const washedSchema = z.array(z.string().max(100)).max(MOST_PIECES);
+
 /** A whole night, as it is kept. */
 export const nightSchema = z.strictObject({
   kind: z.enum(NIGHT_KINDS),
@@ -19,5 +22,8 @@ export const nightSchema = z.strictObject({
   fireHours: within(NIGHT_RANGE.fireHours),
   hasDrier: z.boolean(),
   hasMains: z.boolean(),
+  /** What was kept before washing could be said had none. */
+  hasWashing: z.boolean().default(false),
   how: driedHowSchema,
+  washed: washedSchema.optional(),
 });

@@ -5,7 +5,7 @@ import type { FileProblem } from "../outing-file/problem";
 import { toOuting } from "../outing-file/to-outing";
 import { within } from "../within";
 import { suppliesSchema } from "./content-schema";
-import { driedHowSchema } from "./night-schema";
+import { driedHowSchema, washedSchema } from "./night-schema";
 
 /** More days than anybody is away for in one go. */
 const MOST_DAYS = 60;
@@ -19,9 +19,11 @@ const nightOfFileSchema = z
     fireHours: within(NIGHT_RANGE.fireHours).optional(),
     hasDrier: z.boolean().optional(),
     hasMains: z.boolean().optional(),
+    hasWashing: z.boolean().optional(),
     how: driedHowSchema.default({}),
+    washed: washedSchema.optional(),
   })
-  .transform(({ kind, airC, relativeHumidityPercent, how, ...own }): TripNight => {
+  .transform(({ kind, airC, relativeHumidityPercent, how, washed, ...own }): TripNight => {
     const usual = USUAL_NIGHT[kind];
     return {
       kind,
@@ -32,7 +34,9 @@ const nightOfFileSchema = z
       fireHours: own.fireHours ?? usual.fireHours,
       hasDrier: own.hasDrier ?? usual.hasDrier,
       hasMains: own.hasMains ?? usual.hasMains,
+      hasWashing: own.hasWashing ?? usual.hasWashing,
       how,
+      ...(washed && { washed }),
     };
   });
 

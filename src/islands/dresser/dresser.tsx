@@ -2,6 +2,7 @@ import * as m from "@/messages";
 import { useStore } from "@nanostores/react";
 import { useEffect } from "react";
 import type { Preferences } from "@/formats/display/preferences";
+import type { TripView } from "@/formats/wire/trips/trip-view";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import {
   $chosen,
@@ -22,6 +23,7 @@ import { guarded } from "../page/guarded";
 import { OnceAlive } from "../page/once-alive";
 import { useInitially } from "../page/use-initially";
 import { CannotBeDone } from "./cannot-be-done";
+import { ReadyOfTrip } from "./ready-of-trip";
 import { FrontPicture } from "./front-picture";
 import { FrontTable } from "./front-table";
 import { OutfitDetail } from "./outfit-detail";
@@ -34,15 +36,17 @@ type Props = {
   readonly initial: OutingView;
   /** Others who sit at the same outing, each with a kit of their own. */
   readonly others: readonly Companion[];
+  /** The trip it is dressed as a day of. */
+  readonly trip: TripView | null;
   readonly preferences: Preferences;
 };
 
 /** What to wear: wishes, the few outfits that last longest for what they weigh, and the one looked at. */
-function Dresser({ initial, others, preferences: fromCookie }: Props) {
+function Dresser({ initial, others, trip, preferences: fromCookie }: Props) {
   useInitially(() => {
     $preferences.set(fromCookie);
     $view.set(initial);
-    beginDressing(initial);
+    beginDressing(initial, trip);
   });
   useEffect(() => {
     openSheet(initial);
@@ -70,6 +74,7 @@ function Dresser({ initial, others, preferences: fromCookie }: Props) {
             <h2 id="wishes" className="font-semibold">
               {m.dresserWishes}
             </h2>
+            {trip && <ReadyOfTrip trip={trip} view={view} />}
             <WishesForm view={view} companions={others} />
             <div className="flex flex-wrap gap-3">
               <button

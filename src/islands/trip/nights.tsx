@@ -83,6 +83,11 @@ export function Nights({ trip: { days } }: { readonly trip: TripView }) {
             checked={night.hasMains}
             onChange={(hasMains) => changeNights(places, { hasMains })}
           />
+          <CheckField
+            label={m.tripWashing}
+            checked={night.hasWashing}
+            onChange={(hasWashing) => changeNights(places, { hasWashing })}
+          />
         </fieldset>
       ))}
     </section>

@@ -15,13 +15,14 @@ const words = (grams: number): string =>
 
 /** A piece on one day: as it is in the morning, worn or not, and what dries of it in the night after. */
 export function OnDay({ of, isLast }: { readonly of: PieceOnDay; readonly isLast: boolean }) {
-  const { isWorn, startG, endG, driedG } = of;
+  const { isWorn, startG, endG, washedG, driedG } = of;
   return (
     <div className={`pl-1.5 ${MARK[dampnessOf(startG)]}`}>
       <span className={dampnessOf(startG) === "dry" ? "text-muted block" : "text-rust-text block"}>
         {m.tripMorning({ words: words(startG) })}
       </span>
       <span className="block">{isWorn ? m.tripEvening({ words: words(endG) }) : m.tripNotWorn}</span>
+      {washedG > 0 && <span className="block">{m.tripWashedHolds({ grams: plainNumber(endG + washedG, 0) })}</span>}
       {!isLast && dampnessOf(driedG) !== "dry" && (
         <span className="text-muted block">{m.tripDries({ grams: plainNumber(driedG, 0) })}</span>
       )}

@@ -5,7 +5,7 @@ import type { Preferences } from "@/formats/display/preferences";
 import { dateText } from "@/formats/display/time";
 import type { TripView } from "@/formats/wire/trips/trip-view";
 import { $preferences } from "@/stores/preferences";
-import { $canUndo, $lived, $trip, computeTrip, takeApart, takeUpTrip, undo } from "@/stores/trip/trip";
+import { $canUndo, $lived, $trip, continueTrip, takeApart, takeUpTrip, undo } from "@/stores/trip/trip";
 import { guarded } from "../page/guarded";
 import { OnceAlive } from "../page/once-alive";
 import { useInitially } from "../page/use-initially";
@@ -15,6 +15,7 @@ import { InTurnsOf } from "./in-turns";
 import { Nights } from "./nights";
 import { SourcesTable } from "./sources-table";
 import { SuppliesFields } from "./supplies-fields";
+import { TripPastList } from "./trip-past";
 import { TripSaved } from "./trip-saved";
 import { TripTable } from "./trip-table";
 import { WeakestDay } from "./weakest-day";
@@ -27,7 +28,7 @@ function TripPage({ initial, preferences }: Props) {
     $preferences.set(preferences);
     takeUpTrip(initial);
   });
-  useEffect(() => void computeTrip(), []);
+  useEffect(() => void continueTrip(), []);
   const trip = useStore($trip) ?? initial;
   const lived = useStore($lived);
   const canUndo = useStore($canUndo);
@@ -95,6 +96,7 @@ function TripPage({ initial, preferences }: Props) {
         <Nights trip={trip} />
         <SuppliesFields trip={trip} />
         <BagLimits trip={trip} />
+        <TripPastList trip={trip} />
         <p className="border-cranberry max-w-prose border-l-4 px-3 text-sm">{m.tripCaution}</p>
       </div>
     </OnceAlive>

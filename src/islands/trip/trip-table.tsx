@@ -1,11 +1,12 @@
 import * as m from "@/messages";
 import { useState } from "react";
+import { isEverWashed } from "@/core/care";
 import { LANES, laneOf } from "@/core/pieces";
 import { dampnessOf, piecesOf, standsInFor, usuallyDried, type PieceOnDay, type TripDay } from "@/core/trip";
 import { dateText, durationText } from "@/formats/display/time";
 import type { TripView } from "@/formats/wire/trips/trip-view";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
-import { changeHow, kitOfSitter, type SitterDays } from "@/stores/trip/trip";
+import { changeHow, kitOfSitter, washPiece, type SitterDays } from "@/stores/trip/trip";
 import { wearInstead } from "@/stores/trip/worn-otherwise";
 import { CheckField } from "../fields/check-field";
 import { How, Instead, OnDay } from "./piece-on-day";
@@ -67,12 +68,19 @@ export function TripTable({ trip, sitter: { personName, places, days } }: Props)
                     {dateText(outing.startsAt, outing.place.timeZone)}
                   </a>
                   <DayHead day={days[day]!} />
+                  <a
+                    className="link no-print block font-normal"
+                    href={`/outings/${outing.id}/dress?trip=${trip.id}`}
+                    aria-label={m.tripDressDay({ day: dateText(outing.startsAt, outing.place.timeZone) })}
+                  >
+                    {m.dressMe}
+                  </a>
                 </th>
               ))}
             </tr>
           </thead>
           <tbody>
-            {shown.map(({ id, name, kind }) => (
+            {shown.map(({ id, name, kind, label }) => (
               <tr key={id} className="border-line border-b align-top">
                 <th
                   scope="row"
@@ -98,6 +106,16 @@ export function TripTable({ trip, sitter: { personName, places, days } }: Props)
                         usual={usuallyDried({ kind })}
                         onChange={(how) => changeHow(place, id, how)}
                       />
+                    )}
+                    {day < places.length - 1 && trip.days[place]!.night.hasWashing && isEverWashed({ kind, label }) && (
+                      <span className="no-print block">
+                        <CheckField
+                          label={m.tripWash}
+                          name={m.tripWashOf({ name, day: String(day + 1) })}
+                          checked={trip.days[place]!.night.washed?.includes(id) ?? false}
+                          onChange={(isWashed) => washPiece(place, id, isWashed)}
+                        />
+                      </span>
                     )}
                     {onDay(day, id).isWorn && (
                       <Instead

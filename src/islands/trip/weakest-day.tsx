@@ -51,7 +51,7 @@ export function WeakestDay({
           <a className="link" href={`/outings/${outing.id}`}>
             {m.tripWhatBuys}
           </a>
-          <a className="link" href={`/outings/${outing.id}/dress`}>
+          <a className="link" href={`/outings/${outing.id}/dress?trip=${trip.id}`}>
             {m.dressMe}
           </a>
         </p>

@@ -2,6 +2,7 @@ import { levelEverywhere } from "@/core/limits";
 import type { Phase, PlaceSetting, WearingSide } from "@/core/outing";
 import type { BodyPerson } from "@/core/body";
 import type { InventedDay } from "./invented-weather";
+import { USUAL_NIGHT, type TripNight } from "@/core/trip";
 import type { StarterPieceKey } from "@/core/starter-kit";
 
 // Invented people, places and days. Nothing here is a measurement.
@@ -305,3 +306,34 @@ const seaBirdCount: DemoOuting = {
 };
 
 export const DEMO_OUTINGS: readonly DemoOuting[] = [grouseLek, charOnIce, seaBirdCount];
+
+export type DemoTrip = {
+  readonly name: string;
+  readonly days: readonly DemoOuting[];
+  /** After each day but the last. */
+  readonly nights: readonly TripNight[];
+};
+
+/** The char again, colder from day to day, from a hut that is cold the first night and heated the second. */
+export const DEMO_TRIP: DemoTrip = {
+  name: "Three days at Tarn Halla",
+  days: [
+    charOnIce,
+    {
+      ...charOnIce,
+      name: "Tarn Halla, second day",
+      startsAt: "2027-02-14T07:30:00Z",
+      weather: { ...charOnIce.weather, seed: 14, from: "2027-02-14T07:00:00Z", lowestC: -13, highestC: -7 },
+    },
+    {
+      ...charOnIce,
+      name: "Tarn Halla, third day",
+      startsAt: "2027-02-15T07:30:00Z",
+      weather: { ...charOnIce.weather, seed: 15, from: "2027-02-15T07:00:00Z", lowestC: -16, highestC: -9 },
+    },
+  ],
+  nights: [
+    { ...USUAL_NIGHT.unheatedHut, how: {} },
+    { ...USUAL_NIGHT.heatedHut, how: {} },
+  ],
+};

@@ -1,10 +1,10 @@
 import { totalMinutes } from "@/core/outing";
 import { v7 as uuid } from "uuid";
-import { createOuting, createPerson, createPieces, createPlace, ensureOwner, type Database } from "@/db";
+import { createOuting, createPerson, createPieces, createPlace, createTrip, ensureOwner, type Database } from "@/db";
 import { LOCAL_OWNER_ID } from "../access";
 import { inventedHours } from "./invented-weather";
 import { starterPiece, type StarterPieceKey } from "@/core/starter-kit";
-import { DEMO_ACCEPTED, DEMO_OUTINGS, DEMO_PEOPLE, DEMO_PLACES, type DemoOuting } from "./scenario";
+import { DEMO_ACCEPTED, DEMO_OUTINGS, DEMO_PEOPLE, DEMO_PLACES, DEMO_TRIP, type DemoOuting } from "./scenario";
 
 const CURRENCY = "EUR";
 
@@ -56,10 +56,11 @@ export const seedDemo = (database: Database): Promise<boolean> =>
       places.set(key, id);
       await createPlace(transaction, LOCAL_OWNER_ID, { id, ...place });
     }
-    for (const demo of DEMO_OUTINGS) {
+    const addOuting = async (demo: DemoOuting): Promise<string> => {
       const { id: personId, pieces } = people.get(demo.person)!;
+      const id = uuid();
       const row = {
-        id: uuid(),
+        id,
         name: demo.name,
         personId,
         placeId: places.get(demo.place)!,
@@ -68,6 +69,12 @@ export const seedDemo = (database: Database): Promise<boolean> =>
         invented: true,
       };
       await createOuting(transaction, LOCAL_OWNER_ID, row, demoContent(demo, pieces));
-    }
+      return id;
+    };
+    const outingIds = new Map<DemoOuting, string>();
+    for (const demo of new Set([...DEMO_OUTINGS, ...DEMO_TRIP.days])) outingIds.set(demo, await addOuting(demo));
+    const nights = [...DEMO_TRIP.nights, DEMO_TRIP.nights.at(-1)!]; // that of the last day does not count
+    const days = DEMO_TRIP.days.map((demo, day) => ({ outingId: outingIds.get(demo)!, night: nights[day]! }));
+    await createTrip(transaction, LOCAL_OWNER_ID, { id: uuid(), name: DEMO_TRIP.name }, days);
     return true;
   });

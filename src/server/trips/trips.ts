@@ -1,9 +1,9 @@
 import * as m from "@/messages";
-import { createTrip, deleteTrip, inTransaction, listTrips, replaceTrip, type Database, type TripDayRow } from "@/db";
+import { createTrip, deleteTrip, inTransaction, listTrips, readTripPast, replaceTrip, type Database, type TripDayRow } from "@/db";
 import { tripContentSchema } from "@/formats/trip/content-schema";
 import { nightSchema } from "@/formats/trip/night-schema";
 import type { NewTrip, SavedTrip } from "@/formats/wire/trips/trip-schema";
-import type { TripLine, TripView } from "@/formats/wire/trips/trip-view";
+import type { TripLine, TripPast, TripView } from "@/formats/wire/trips/trip-view";
 import { AppError } from "../app-error";
 import { openOuting } from "../outings/open-outing";
 import type { Forecasts } from "../ports/forecasts";
@@ -52,6 +52,18 @@ export async function openTrip(database: Database, ownerId: string, tripId: stri
       })),
     ),
   };
+}
+
+/** Earlier states of a trip, the newest first. @throws {AppError} `not-found` */
+export async function pastOfTrip(database: Database, ownerId: string, tripId: string): Promise<TripPast[]> {
+  const { name } = await openTrip(database, ownerId, tripId);
+  return (await readTripPast(database, ownerId, tripId)).map((row) => ({
+    version: row.version,
+    savedAt: row.savedAt.toISOString(),
+    name: row.name,
+    content: readContent(row.content, name),
+    days: row.days.map(({ outingId, night }) => ({ outingId, night: readNight(night, name) })),
+  }));
 }
 
 /** @throws {AppError} `bad-input` where an outing is not there */

@@ -15,6 +15,8 @@ import {
   type Relaxation,
   type Wishes,
 } from "@/core/dresser";
+import type { ReadyOnDay } from "@/core/trip";
+import type { TripView } from "@/formats/wire/trips/trip-view";
 import { dresserPieces, genericsFor, wearingsFound } from "@/formats/wire/kit/dresser-kit";
 import { outfitOf } from "@/formats/wire/kit/outfit";
 import type { OutingView, PieceView, WearingView } from "@/formats/wire/outing/outing-view";
@@ -22,6 +24,7 @@ import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import { dresserWorker } from "@/workers/dresser-client";
 import { ask } from "../ask";
 import { $save } from "../saving/saving";
+import { readyFor } from "../trip/dressed-for";
 import { $view } from "../sheet/day-sheet";
 import { editContent } from "../sheet/edits";
 import { addToKit } from "../sheet/kit";
@@ -50,8 +53,17 @@ let generics: readonly PieceView[] = [];
 /** What others of the party lend; empty where it is not asked for. */
 export const $lent = atom<readonly PieceView[]>([]);
 
-/** Begins for an outing: wishes as they usually are, and as the person's preferences say. */
-export function beginDressing(view: OutingView): void {
+/** The trip the outing is a day of, if it is dressed as such; and what its days before leave in the bag. */
+let trip: TripView | null = null;
+export const $ready = atom<ReadyOnDay<DresserPiece> | null>(null);
+
+/**
+ * Begins for an outing: wishes as they usually are, and as the person's preferences say.
+ * @param ofTrip the trip it is dressed as a day of
+ */
+export function beginDressing(view: OutingView, ofTrip: TripView | null = null): void {
+  trip = ofTrip;
+  $ready.set(null);
   const { practicePreferences } = view.person;
   generics = genericsFor(view);
   $wishes.set({
@@ -89,8 +101,9 @@ export async function startDressing(): Promise<void> {
   $relaxations.set(null);
   $dressing.set({ kind: "searching", progress: null });
   await borrowing;
-  const [outing, kit, wishes] = [viewToOuting(view), piecesChosenFrom(view), $wishes.get()] as const;
+  const wishes = $wishes.get();
   try {
+    const { outing, kit } = await whatThereIs(view);
     const onProgress = proxy((progress: DresserProgress) => $dressing.set({ kind: "searching", progress }));
     const reply = await dresserWorker().dress(outing, kit, wishes, onProgress);
     if (!reply.ok) return $dressing.set({ kind: "impossible", message: reply.message });
@@ -103,6 +116,14 @@ export async function startDressing(): Promise<void> {
   } catch {
     $dressing.set({ kind: "impossible", message: m.theComputationStoppedReloadThePage });
   }
+}
+
+/** The outing and what there is to wear on it: on a day of a trip damp as the nights leave it. @throws {Error} with a message to show */
+async function whatThereIs(view: OutingView): Promise<Pick<ReadyOnDay<DresserPiece>, "outing" | "kit">> {
+  const kit = piecesChosenFrom(view);
+  const ready = trip && (await readyFor(trip, view.id, kit));
+  $ready.set(ready);
+  return ready ?? { outing: viewToOuting(view), kit };
 }
 
 /** The search ends; what is known by then is answered. */

@@ -4,13 +4,14 @@ import { atom, computed } from "nanostores";
 import type { KnownPiece } from "@/core/dressing";
 import type { BagLimit, DriedHow, InTurns, LeftOut, Supplies, Trip, TripDay, TripNight, Weakest } from "@/core/trip";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
-import type { TripView } from "@/formats/wire/trips/trip-view";
+import type { TripPast, TripView } from "@/formats/wire/trips/trip-view";
 import { kitOf, viewToOuting } from "@/formats/wire/outing/view-to-outing";
 import type { TripReply, TripWorker } from "@/workers/trip.worker";
 import { ask } from "../ask";
 import { messageOf } from "../message-of";
 import { renewKept, renewKeptBelow } from "../saving/offline";
 import { saveDay } from "./save-day";
+import { forgetUnsavedTrip, keepUnsavedTrip, unsavedTrip } from "./unsaved-trip";
 
 /** The trip on screen. */
 export const $trip = atom<TripView | null>(null);
@@ -35,7 +36,7 @@ export const $canUndo = computed($before, (before) => before.length > 0);
 export const $saveProblem = atom<string | null>(null);
 
 let worker: Remote<TripWorker> | null = null;
-const tripWorker = (): Remote<TripWorker> =>
+export const tripWorker = (): Remote<TripWorker> =>
   (worker ??= wrap<TripWorker>(
     new Worker(new URL("../../workers/trip.worker.ts", import.meta.url), { type: "module" }),
   ));
@@ -114,7 +115,8 @@ export async function askWhatToLeave(
   return answerOf(await tripWorker().whatToLeave(input, kit, trip.content.bag, proxy(onPiece)));
 }
 
-function answerOf<Answer>(reply: TripReply<Answer>): Answer {
+/** @throws {Error} with a message to show */
+export function answerOf<Answer>(reply: TripReply<Answer>): Answer {
   if (!reply.ok) throw new Error(reply.message);
   return reply.answer;
 }
@@ -125,13 +127,20 @@ export const $unsaved = atom(0);
 /** Outings as they were last saved. */
 const saved = new Map<string, OutingView>();
 
-/** Asks who leaves while something is not saved. @returns stops asking */
+/** Asks who leaves while something is not saved, and saves again once there is a network. @returns stops both */
 export function guardUnsaved(): () => void {
   const warn = (event: BeforeUnloadEvent): void => {
     if ($unsaved.get() > 0) event.preventDefault();
   };
+  const again = (): void => {
+    if ($saveProblem.get() !== null) save();
+  };
   window.addEventListener("beforeunload", warn);
-  return () => window.removeEventListener("beforeunload", warn);
+  window.addEventListener("online", again);
+  return () => {
+    window.removeEventListener("beforeunload", warn);
+    window.removeEventListener("online", again);
+  };
 }
 
 /** Takes a trip up as the server gave it. */
@@ -139,6 +148,19 @@ export function takeUpTrip(trip: TripView): void {
   $trip.set(trip);
   for (const { outing } of trip.days) saved.set(outing.id, outing);
 }
+
+/** Shows what was edited here and did not reach the server, where nobody changed the trip meanwhile; computes what is shown. */
+export async function continueTrip(): Promise<void> {
+  const trip = $trip.get();
+  const kept = trip && (await unsavedTrip(trip.id));
+  if (!kept) return computeTrip();
+  if (kept.version === trip.version && versionsOf(kept) === versionsOf(trip)) return edit(kept);
+  await forgetUnsavedTrip(trip.id);
+  $saveProblem.set(m.tripUnsavedIsOld);
+  return computeTrip();
+}
+
+const versionsOf = ({ days }: TripView): string => days.map(({ outing }) => `${outing.id} ${outing.version}`).join();
 
 /** Saves the trip on screen, and days that are dressed otherwise, after whatever is being saved. */
 function save(): void {
@@ -150,6 +172,7 @@ async function saveNow(): Promise<void> {
   const trip = $trip.get();
   if (!trip) return;
   const { id, version, name, days, content } = trip;
+  await keepUnsavedTrip(trip);
   try {
     for (const { outing } of days) {
       const was = saved.get(outing.id);
@@ -170,6 +193,7 @@ async function saveNow(): Promise<void> {
     const now = $trip.get();
     if (now?.id === id) $trip.set({ ...now, version: kept.version });
     $saveProblem.set(null);
+    await forgetUnsavedTrip(id);
     renewKeptBelow(`/trips/${id}`);
   } catch (error) {
     $saveProblem.set(messageOf(error));
@@ -203,6 +227,19 @@ export function undo(): void {
   show({ ...last, version: now.version });
 }
 
+/** Makes the trip what it was: its name, nights, supplies and bag; its outings stay as they are. Undo takes that back too. */
+export function backTo({ name, content, days }: TripPast): void {
+  const trip = $trip.get();
+  if (!trip) return;
+  const nights = new Map(days.map(({ outingId, night }) => [outingId, night]));
+  edit({
+    ...trip,
+    name,
+    content,
+    days: trip.days.map((day) => ({ ...day, night: nights.get(day.outing.id) ?? day.night })),
+  });
+}
+
 /** Takes the trip apart and shows the others; its outings stay. */
 export async function takeApart(): Promise<void> {
   const trip = $trip.get();
@@ -232,6 +269,14 @@ export function changeHow(place: number, pieceId: string, how: DriedHow | null):
   if (!night) return;
   const { [pieceId]: _before, ...others } = night.how;
   changeNights([place], { how: how === null ? others : { ...others, [pieceId]: how } });
+}
+
+/** Says that a piece is washed as a night begins, or not. */
+export function washPiece(place: number, pieceId: string, isWashed: boolean): void {
+  const night = $trip.get()?.days[place]?.night;
+  if (!night) return;
+  const others = (night.washed ?? []).filter((own) => own !== pieceId);
+  changeNights([place], { washed: isWashed ? [...others, pieceId] : others });
 }
 
 export function changeSupplies(change: Partial<Supplies>): void {

@@ -18,3 +18,12 @@ export type TripView = {
   readonly content: TripContent;
   readonly days: readonly { readonly outing: OutingView; readonly night: TripNight }[];
 };
+
+/** A trip as it was before it was saved again. */
+export type TripPast = {
+  readonly version: number;
+  readonly savedAt: string;
+  readonly name: string;
+  readonly content: TripContent;
+  readonly days: readonly { readonly outingId: string; readonly night: TripNight }[];
+};
