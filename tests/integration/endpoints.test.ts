@@ -61,7 +61,7 @@ const LEK = "Grouse lek before dawn";
 describe("reading", () => {
   it("lists every outing with its verdict", async () => {
     const found = await lines();
-    expect(found).toHaveLength(3);
+    expect(found).toHaveLength(5);
     for (const { verdict } of found) expect(verdict?.minutesStill).toBeGreaterThan(0);
   });
 
@@ -82,7 +82,7 @@ describe("reading", () => {
   });
 
   it("tells that it is well", async () => {
-    expect(await call(health)).toMatchObject({ status: 200, body: { ok: true, outings: 3 } });
+    expect(await call(health)).toMatchObject({ status: 200, body: { ok: true, outings: 5 } });
   });
 
   it.each(["nonsense", "01900000-0000-7000-8000-0000000000aa", "'; drop table outing; --"])(

@@ -15,10 +15,10 @@ afterAll(() => fresh.close());
 
 describe("demo data", () => {
   it("is made once and never again, whatever was changed since", async () => {
-    expect(await countOutings(fresh.database, LOCAL_OWNER_ID)).toBe(3);
+    expect(await countOutings(fresh.database, LOCAL_OWNER_ID)).toBe(5);
     await fresh.sql`update outing set name = 'mine now' where name = 'Sea-bird count'`;
     expect(await seedDemo(fresh.database)).toBe(false);
-    expect(await countOutings(fresh.database, LOCAL_OWNER_ID)).toBe(3);
+    expect(await countOutings(fresh.database, LOCAL_OWNER_ID)).toBe(5);
     const names = (await listOutings(fresh.database, LOCAL_OWNER_ID)).map(({ outing }) => outing.name);
     expect(names).toContain("mine now");
   });

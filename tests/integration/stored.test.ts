@@ -141,6 +141,7 @@ describe("a file to restore", () => {
         return {
           ...backup,
           outings: [{ ...first, wearings: [{ ...first!.wearings[0]!, pieceId: other.id }] }],
+          trips: [],
         };
       }),
     ).toMatch(/somebody else's kit/);

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { isEverWashed } from "@/core/care";
 import { LANES, laneOf } from "@/core/pieces";
 import { dampnessOf, piecesOf, standsInFor, usuallyDried, type PieceOnDay, type TripDay } from "@/core/trip";
+import { endsItWords } from "@/formats/display/words/limit-words";
 import { dateText, durationText } from "@/formats/display/time";
 import type { TripView } from "@/formats/wire/trips/trip-view";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
@@ -22,6 +23,9 @@ function DayHead({ day }: { readonly day: TripDay }) {
       <span className={`block text-lg font-semibold ${lasts ? "text-moss-text" : "text-rust-text"}`}>
         {verdict.kind === "longerThan" ? m.tripLonger : durationText(minutesStill)}
       </span>
+      {verdict.kind !== "longerThan" && (
+        <span className="block font-normal">{endsItWords(verdict.crossing.limit, verdict.crossing.place)}</span>
+      )}
       <span className="text-muted block font-normal">{m.tripOfPlanned({ planned: durationText(plannedMinutes) })}</span>
     </>
   );

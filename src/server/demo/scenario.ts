@@ -314,7 +314,7 @@ export type DemoTrip = {
   readonly nights: readonly TripNight[];
 };
 
-/** The char again, colder from day to day, from a hut that is cold the first night and heated the second. */
+/** The char again, colder from day to day, from a tent the first night and a heated hut the second. */
 export const DEMO_TRIP: DemoTrip = {
   name: "Three days at Tarn Halla",
   days: [
@@ -333,7 +333,7 @@ export const DEMO_TRIP: DemoTrip = {
     },
   ],
   nights: [
-    { ...USUAL_NIGHT.unheatedHut, how: {} },
+    { ...USUAL_NIGHT.tent, how: {} },
     { ...USUAL_NIGHT.heatedHut, how: {} },
   ],
 };

@@ -2,6 +2,7 @@ import { totalMinutes } from "@/core/outing";
 import { v7 as uuid } from "uuid";
 import { createOuting, createPerson, createPieces, createPlace, createTrip, ensureOwner, type Database } from "@/db";
 import { LOCAL_OWNER_ID } from "../access";
+import { NO_TRIP_CONTENT } from "@/formats/trip/content-schema";
 import { inventedHours } from "./invented-weather";
 import { starterPiece, type StarterPieceKey } from "@/core/starter-kit";
 import { DEMO_ACCEPTED, DEMO_OUTINGS, DEMO_PEOPLE, DEMO_PLACES, DEMO_TRIP, type DemoOuting } from "./scenario";
@@ -75,6 +76,6 @@ export const seedDemo = (database: Database): Promise<boolean> =>
     for (const demo of new Set([...DEMO_OUTINGS, ...DEMO_TRIP.days])) outingIds.set(demo, await addOuting(demo));
     const nights = [...DEMO_TRIP.nights, DEMO_TRIP.nights.at(-1)!]; // that of the last day does not count
     const days = DEMO_TRIP.days.map((demo, day) => ({ outingId: outingIds.get(demo)!, night: nights[day]! }));
-    await createTrip(transaction, LOCAL_OWNER_ID, { id: uuid(), name: DEMO_TRIP.name }, days);
+    await createTrip(transaction, LOCAL_OWNER_ID, { id: uuid(), name: DEMO_TRIP.name, content: NO_TRIP_CONTENT }, days);
     return true;
   });
