@@ -2,7 +2,16 @@ import type { KnownPiece } from "../dressing";
 import { HEAT_RANGE } from "../heat";
 import type { Outing, PieceWater } from "../outing";
 import { NO_SUPPLIES } from "./supplies";
-import { dayLived, hoursBetween, liveDay, morningAfter, piecesOf, stateAtStart, type SimulateDay, type Trip } from "./trip";
+import {
+  dayLived,
+  hoursBetween,
+  liveDay,
+  morningAfter,
+  piecesOf,
+  stateAtStart,
+  type SimulateDay,
+  type Trip,
+} from "./trip";
 
 /** A kit on the morning of a day of a trip, for whoever dresses that day otherwise. */
 export type ReadyOnDay<Own extends KnownPiece> = {

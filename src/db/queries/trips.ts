@@ -101,9 +101,7 @@ async function rememberTrip(transaction: Connection, ownerId: string, tripId: st
     .onConflictDoNothing();
   await transaction
     .delete(tripPast)
-    .where(
-      and(eq(tripPast.ownerId, ownerId), eq(tripPast.tripId, tripId), lte(tripPast.version, version - MOST_PAST)),
-    );
+    .where(and(eq(tripPast.ownerId, ownerId), eq(tripPast.tripId, tripId), lte(tripPast.version, version - MOST_PAST)));
 }
 
 /** Earlier states of a trip, the newest first. */

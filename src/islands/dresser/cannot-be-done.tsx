@@ -4,7 +4,7 @@ import type { DresserAnswer } from "@/core/dresser";
 import { countedOn } from "@/core/dresser";
 import { durationText } from "@/formats/display/time";
 import { relaxationWords } from "@/formats/display/words/dresser-words";
-import { limitWords } from "@/formats/display/words/limit-words";
+import { endsItWords } from "@/formats/display/words/limit-words";
 import { $relaxations, $wishes } from "@/stores/dresser/dresser";
 
 /** No outfit does what is wanted: which limit binds, how far one gets, and what would do. */
@@ -18,7 +18,7 @@ export function CannotBeDone({ answer }: { readonly answer: DresserAnswer }) {
     <div role="status" className="border-rust border-l-4 pl-3" data-testid="cannot">
       <p>
         {m.cannotBeDone({
-          limit: limitWords(endedBy.limit, endedBy.place),
+          ends: endsItWords(endedBy.limit, endedBy.place),
           duration: durationText(countedOn(warmest, sureShare).minutes),
         })}
       </p>

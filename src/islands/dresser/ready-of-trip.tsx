@@ -18,8 +18,8 @@ export function ReadyOfTrip({ trip, view }: { readonly trip: TripView; readonly 
       <p>
         <a className="link" href={`/trips/${trip.id}`}>
           {trip.name}
-        </a>{" "}
-        {m.dresserOfTrip}
+        </a>
+        . {m.dresserOfTrip}
       </p>
       {ready && damp.length === 0 && ready.usedUp.length === 0 && <p>{m.tripAllReady}</p>}
       <ul>

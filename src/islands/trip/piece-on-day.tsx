@@ -41,7 +41,7 @@ type HowProps = {
 export const How = ({ label, value, usual, onChange }: HowProps) => (
   <select
     aria-label={label}
-    className="field no-print mt-1 text-sm"
+    className="field no-print mt-1 block w-full text-sm"
     value={value ?? usual}
     onChange={(event) => {
       const how = event.target.value as DriedHow;
@@ -67,7 +67,7 @@ export const Instead = ({ label, pieces, onChange }: InsteadProps) =>
   pieces.length > 0 && (
     <select
       aria-label={label}
-      className="field no-print mt-1 max-w-36 text-sm"
+      className="field no-print mt-1 block w-full max-w-44 text-sm"
       value=""
       onChange={(event) => event.target.value !== "" && onChange(event.target.value)}
     >

@@ -1,5 +1,14 @@
 import * as m from "@/messages";
-import { createTrip, deleteTrip, inTransaction, listTrips, readTripPast, replaceTrip, type Database, type TripDayRow } from "@/db";
+import {
+  createTrip,
+  deleteTrip,
+  inTransaction,
+  listTrips,
+  readTripPast,
+  replaceTrip,
+  type Database,
+  type TripDayRow,
+} from "@/db";
 import { tripContentSchema } from "@/formats/trip/content-schema";
 import { nightSchema } from "@/formats/trip/night-schema";
 import type { NewTrip, SavedTrip } from "@/formats/wire/trips/trip-schema";

@@ -4,7 +4,7 @@ import type { MinutesBound } from "@/core/range";
 import { durationText } from "../time";
 import { quantityText } from "../quantities";
 import { PRACTICE_WORDS } from "./change-words";
-import { limitWords } from "./limit-words";
+import { endsItWords, limitWords } from "./limit-words";
 
 export const PICK_WORDS: Readonly<Record<Pick, string>> = {
   lightestThatDoes: m.pickLightest,
@@ -31,7 +31,7 @@ export function endsSentences({ verdict }: DressedOutfit): string[] {
   if (verdict.kind === "longerThan") return [m.nothingEndsOutfit];
   const { crossing, runnerUp } = verdict;
   const ends = m.endsOutfit({
-    limit: capital(limitWords(crossing.limit, crossing.place)),
+    ends: capital(endsItWords(crossing.limit, crossing.place)),
     duration: durationText(crossing.minute),
   });
   if (!runnerUp) return [ends];
