@@ -4,11 +4,12 @@ import { readLabel } from "../labels";
 import { seededRandom } from "../numeric";
 import type { Outing } from "../outing";
 import { starterPiece } from "../starter-kit";
-import { simulateOuting } from "../simulation";
+import { simulateOuting, simulateWithWater } from "../simulation";
 import { MS_PER_DAY } from "../units";
 import { driesFromOneSideGPerM2H } from "../water";
 import { dryOvernight } from "./overnight";
 import { DRIED_HOW, USUAL_NIGHT, type Night } from "./night";
+import { readyOnDay } from "./ready-on-day";
 import { liveTrip, type PieceOnDay, type TripNight } from "./trip";
 import { dampnessOf } from "./water-in-piece";
 import { wrungOutGPerM2 } from "./wrung-out";
@@ -133,6 +134,34 @@ describe("days in a row", () => {
       }
     });
     expect(carried).toBeGreaterThan(5); // a tent in frost dries no sock
+  });
+
+  it("are two days by hand: water in, water out, minutes of the second in a damp sock and in a dry one", () => {
+    // In: slush soaks the heavy sock before the first day: its own mass, 210 g/m² of wool. In a boot none of it goes: 210 g/m² in
+    // the evening. Out: 250 min of outing leave 24 h − 4 h 10 = 19.83 h in a tent at −8 °C and 90 %. The sock has 0.0875 m²·K/W;
+    // a quarter of that, 0.0219, lies over its water on the mean. Heat 1/(1/8.3 + 0.0219) = 7.02 W/(m²·K); vapour
+    // 1/(1/57.8 + 0.0219/(16.5·0.38)) = 48.0 W/(m²·kPa). At −8 °C steam has 0.334 kPa, 0.0253 less a K colder: the cloth is x
+    // below the air where 7.02·x = 48.0·(0.1·0.334 − 0.0253·x), x = 0.194 K: 1.36 W/m², at 2490 J/g 1.97 g/(m²·h), from two
+    // sides 3.94. 19.83 h take 78 g/m²: 132 g/m² are left.
+    const [one, two] = inARow(demoOuting("Char through the ice"), 2) as [Outing, Outing];
+    const days = [{ ...one, wetFromStart: { pieceIds: ["heavySock"], share: 1 } }, two];
+    const trip = { days, nights: [usually(USUAL_NIGHT.tent)] };
+    const evening = simulateWithWater(days[0]!, { allCurves: false }).waterAtEnd;
+    expect(Math.max(...evening.find(({ pieceId }) => pieceId === "heavySock")!.gPerM2)).toBeCloseTo(210, 0);
+    const morning = readyOnDay(trip, 1, []).water.find(({ pieceId }) => pieceId === "heavySock")!.gPerM2;
+    const wet = morning.filter((own) => own > 0);
+    expect(wet).toHaveLength(2); // both feet
+    for (const own of wet) expect(own).toBeCloseTo(132, -0.5);
+    // The second day is that outing begun with the water reckoned by hand, and a dry sock lasts longer.
+    const [, second] = liveTrip(trip);
+    const byHand = evening.map(({ pieceId, gPerM2 }) => ({
+      pieceId,
+      gPerM2: gPerM2.map((own) => (pieceId === "heavySock" && own > 0 ? 132 : 0)),
+    }));
+    const damp = liveTrip({ days: [{ ...two, waterAtStart: byHand }], nights: [] })[0]!.minutesStill;
+    expect(Math.abs(second!.minutesStill - damp)).toBeLessThanOrEqual(1);
+    const dry = liveTrip({ days: [two], nights: [] })[0]!.minutesStill;
+    expect(dry).toBeGreaterThan(second!.minutesStill + 2);
   });
 
   it("wash socks where there is water for it: they hold their own mass, and dry by the house until they are worn", () => {
