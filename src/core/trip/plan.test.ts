@@ -5,7 +5,8 @@ import type { Outing } from "../outing";
 import { starterPiece } from "../starter-kit";
 import { MS_PER_DAY } from "../units";
 import { bagOf, NO_BAG_LIMIT } from "./bag";
-import { whatToLeave } from "./what-to-leave";
+import { planAhead } from "./look-ahead";
+import { plannedMinutesGiven, whatToLeave } from "./what-to-leave";
 import { mendsOfNight, oneMorePair, weakestDay } from "./mending";
 import { USUAL_NIGHT } from "./night";
 import { readyOnDay } from "./ready-on-day";
@@ -123,6 +124,25 @@ describe("a rotation", () => {
       ),
     );
     expect(planRotation(own, known(char)).swaps).toEqual([]);
+  });
+
+  it("saves the dry pair for a colder day", () => {
+    // Slush on each of the first two days, nothing dries: who changes on the second has two wet pairs on the third, which
+    // has no toe packs and is the only one that falls short of its plan.
+    const slush = { pieceIds: [sock.id, spare.id], share: 1 };
+    const [one, two, three] = inARow(char, 3) as [Outing, Outing, Outing];
+    const packed = Object.fromEntries([...char.pieces, spare].map(({ id }) => [id, "packed" as const]));
+    const nights = tents(2).map((night) => ({ ...night, how: packed }));
+    const cold = { ...three, wearings: three.wearings.filter(({ pieceId }) => pieceId !== "toePacks") };
+    const days = [{ ...one, wetFromStart: slush }, { ...two, wetFromStart: slush }, cold];
+    const given = (plan: { readonly days: readonly Outing[] }): number =>
+      plannedMinutesGiven(liveTrip({ days: plan.days, nights }));
+    const kit = [...known(char), spare];
+    const dayByDay = planRotation({ days, nights }, kit);
+    const ahead = planAhead({ days, nights }, kit);
+    expect(dayByDay.swaps.some(({ day }) => day === 1)).toBe(true);
+    expect(ahead.swaps.map(({ day, insteadId }) => [day, insteadId])).toEqual([[2, spare.id]]);
+    expect(given(ahead)).toBeGreaterThan(given(dayByDay) + 2);
   });
 
   it("finds what one more pair would change", () => {

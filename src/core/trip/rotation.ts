@@ -1,7 +1,7 @@
 import type { KnownPiece } from "../dressing";
 import { leastMinutesStill } from "../limits";
 import { atSeatFromMinute, type Outing } from "../outing";
-import { standsInFor, withSwap, type Swap } from "./stand-in";
+import { standsInFor, withSwap, withSwaps, type Swap } from "./stand-in";
 import {
   dayLived,
   hoursBetween,
@@ -19,8 +19,8 @@ import { DAMP_FROM_G, dampnessOf } from "./water-in-piece";
 
 // Which socks, liners, gloves and hats to wear on which day. Day by day, in order: what is damp in the morning is tried
 // against everything of its kind that the kit has, each by the simulation of that day. What is chosen is what lasts
-// longest, of equals what is driest; nights in between dry what hangs, so that pairs come round by themselves. It looks
-// no further ahead than the day: a pair is never saved for a colder one.
+// longest, of equals what is driest; nights in between dry what hangs, so that pairs come round by themselves. What a
+// later day needs is looked at in `look-ahead.ts`.
 
 /** A piece instead of another, on one day of the trip. */
 export type DaySwap = Swap & { readonly day: number };
@@ -41,7 +41,7 @@ type Tried = {
 };
 
 /** What may be worn instead of a piece: all day, or put on at the seat after a walk. */
-function swapsFor(outing: Outing, kit: readonly KnownPiece[], worn: KnownPiece): Swap[] {
+export function swapsFor(outing: Outing, kit: readonly KnownPiece[], worn: KnownPiece): Swap[] {
   const isWorn = new Set(outing.wearings.map(({ pieceId }) => pieceId));
   const seat = atSeatFromMinute(outing.phases);
   const changes = worn.kind === "sock" && seat >= WALK_WORTH_A_CHANGE_MINUTES;
@@ -60,22 +60,24 @@ const worthOf = ({ lived: { verdict, plannedMinutes } }: EveningOf): number =>
 /**
  * Plans what is worn in turns.
  * @param kit all that may go along, of whom the trip is
- * @param onDay told as each day is done
+ * @param decided what is worn otherwise on the first days, where that is decided already
  * @throws {CoreError} as `simulateOuting` does
  */
 export function planRotation(
   trip: Trip,
   kit: readonly KnownPiece[],
   simulate: SimulateDay = dayLived,
-  onDay: (day: number) => void = () => undefined,
+  decided: readonly (readonly Swap[])[] = [],
 ): RotationPlan {
   const { supplies = NO_SUPPLIES } = trip;
   const swaps: DaySwap[] = [];
   const days: Outing[] = [];
   let state = stateAtStart(trip);
   trip.days.forEach((planned, day) => {
-    let best = tried(state, planned, null, simulate);
-    for (const worn of dampOf(state, planned, kit)) {
+    const known = decided[day] ?? [];
+    let best = tried(state, withSwaps(planned, kit, known), null, simulate);
+    swaps.push(...known.map((swap) => ({ ...swap, day })));
+    for (const worn of decided[day] ? [] : dampOf(state, planned, kit)) {
       const before = best;
       for (const swap of swapsFor(before.outing, kit, worn)) {
         const outing = withSwap(before.outing, kit, swap);
@@ -91,7 +93,6 @@ export function planRotation(
       next && night
         ? morningAfter(best.after.evening, night, hoursBetween(planned, next), kit, supplies).morning
         : best.after.evening;
-    onDay(day);
   });
   return { swaps, days };
 }

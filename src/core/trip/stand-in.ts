@@ -52,3 +52,7 @@ export function withSwap(outing: Outing, kit: readonly KnownPiece[], swap: Swap)
   const worn = new Set(wearings.map(({ pieceId }) => pieceId));
   return { ...outing, wearings, pieces: kit.filter(({ id }) => worn.has(id)) };
 }
+
+/** The outing with one swap after the other, as far as they can be worn. */
+export const withSwaps = (outing: Outing, kit: readonly KnownPiece[], swaps: readonly Swap[]): Outing =>
+  swaps.reduce((worn, swap) => withSwap(worn, kit, swap) ?? worn, outing);
