@@ -1,6 +1,6 @@
 import type { KnownPiece } from "@/core/dressing";
 import type { Outing } from "@/core/outing";
-import { dayLived, liveTrip, planAhead, USUAL_NIGHT, type DayLived, type Trip } from "@/core/trip";
+import { dayLived, liveTrip, foundInTurns, USUAL_NIGHT, type DayLived, type Trip } from "@/core/trip";
 import { MS_PER_DAY } from "@/core/units";
 import { toOuting } from "@/formats/outing-file/to-outing";
 import { demoByName, demoFile } from "@/server/demo/demo-file";
@@ -72,6 +72,6 @@ export function tripTimes(): TripTimes {
       }),
     ),
   ).sort((one, other) => one - other);
-  const planMs = timed(() => trips.forEach((trip) => planAhead(trip, withSpares(trip), simulate)));
+  const planMs = timed(() => trips.forEach((trip) => foundInTurns(trip, withSpares(trip), simulate)));
   return { days: DAYS, people: PEOPLE.length, wholeMs, editMs: edits[Math.floor(EDITS / 2)]!, planMs };
 }

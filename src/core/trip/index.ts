@@ -3,7 +3,6 @@ export { foundInTurns, weakestOf, type InTurns, type NightMend, type OneMore, ty
 export { DRIED_HOW, NIGHT_KINDS, NIGHT_RANGE, USUAL_NIGHT, type DriedHow, type Night, type NightKind } from "./night";
 export { usuallyDried } from "./overnight";
 export { readyOnDay, type ReadyOnDay } from "./ready-on-day";
-export { planAhead } from "./look-ahead";
 export { type DaySwap, type RotationPlan } from "./rotation";
 export { standsInFor, swappedIn, type Swap } from "./stand-in";
 export {

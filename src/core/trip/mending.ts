@@ -1,7 +1,7 @@
 import type { KnownPiece } from "../dressing";
 import type { Piece } from "../pieces";
 import { planAhead } from "./look-ahead";
-import type { RotationPlan } from "./rotation";
+import { planRotation, type RotationPlan } from "./rotation";
 import { ROTATED_KINDS } from "./stand-in";
 import { DRIED_HOW, type DriedHow } from "./night";
 import { usuallyDried } from "./overnight";
@@ -76,7 +76,7 @@ const MOST_TRIED = 4;
  * @throws {CoreError} as `simulateOuting` does
  */
 export function oneMorePair(trip: Trip, kit: readonly KnownPiece[], simulate: SimulateDay = dayLived): OneMore[] {
-  const inTurns = liveTrip({ ...trip, days: planAhead(trip, kit, simulate).days }, simulate);
+  const inTurns = liveTrip({ ...trip, days: planRotation(trip, kit, simulate).days }, simulate);
   const dampG = (id: string): number =>
     inTurns.reduce((sum, { pieces }) => sum + (pieces.find(({ pieceId }) => pieceId === id)?.startG ?? 0), 0);
   const worn = new Set(trip.days.flatMap(({ pieces }) => pieces.map(({ id }) => id)));
@@ -86,7 +86,7 @@ export function oneMorePair(trip: Trip, kit: readonly KnownPiece[], simulate: Si
     .slice(0, MOST_TRIED)
     .map((piece): OneMore => {
       const more = { ...piece, id: `${piece.id} again` };
-      const days = liveTrip({ ...trip, days: planAhead(trip, [...kit, more], simulate).days }, simulate);
+      const days = liveTrip({ ...trip, days: planRotation(trip, [...kit, more], simulate).days }, simulate);
       return {
         pieceId: piece.id,
         gainedMinutes: plannedMinutesGiven(days) - plannedMinutesGiven(inTurns),
