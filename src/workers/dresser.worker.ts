@@ -3,7 +3,6 @@ import {
   CloseLooks,
   dress,
   DresserProblem,
-  firstOutfits,
   leftAtHome,
   otherWaysOf,
   OutfitJudge,
@@ -34,8 +33,6 @@ let problem: DresserProblem | null = null;
 let judge: OutfitJudge | null = null;
 let looks: CloseLooks | null = null;
 let isCancelled = false;
-/** Somebody waits: nothing more is warmed up. */
-let isAsked = false;
 let helpers: readonly Remote<DresserWorker>[] = [];
 
 /** Takes up a kit, an outing and wishes; what follows is about them. */
@@ -83,44 +80,70 @@ function startHelpers(): void {
   );
 }
 
-/** Begins before it is asked: an engine that has simulated some outfits answers several times sooner. */
-async function warmUp(outing: Outing, kit: readonly DresserPiece[], wishes: Wishes): Promise<void> {
-  if (problem) return;
-  startHelpers();
-  take(outing, kit, wishes);
-  await Promise.all(helpers.map((helper) => helper.take(outing, kit, wishes)));
-  try {
-    for (const code of firstOutfits(problem!)) {
-      if (isAsked) return;
-      await evaluator.judge(Array.from({ length: helpers.length + 1 }, () => code));
-    }
-  } catch (error) {
-    if (!(error instanceof CoreError)) throw error; // told when it is asked for
-  }
-}
+/** What is searched for, told apart by all it follows from. */
+type Asked = { readonly key: string; readonly answer: Promise<DresserReply>; onProgress: OnProgress };
+type OnProgress = (progress: DresserProgress) => void;
+let searched: Asked | null = null;
 
-async function dressNow(
+/** A search that nobody waits for any more. */
+class Abandoned extends Error {}
+
+async function search(
   outing: Outing,
   kit: readonly DresserPiece[],
   wishes: Wishes,
-  onProgress: (progress: DresserProgress) => void,
+  goesOn: (progress: DresserProgress) => boolean,
 ): Promise<DresserReply> {
-  isAsked = true;
-  isCancelled = false;
   startHelpers();
   try {
     take(outing, kit, wishes);
     await Promise.all(helpers.map((helper) => helper.take(outing, kit, wishes)));
-    const told = (progress: DresserProgress): boolean => {
-      onProgress(progress);
-      return !isCancelled;
-    };
-    return { ok: true, answer: await dress(problem!, evaluator, { onProgress: told }) };
+    return { ok: true, answer: await dress(problem!, evaluator, { onProgress: goesOn }) };
   } catch (error) {
     if (error instanceof CoreError) return { ok: false, message: error.message };
     throw error;
   }
 }
+
+/** The search for these, which may go on already. */
+function searchFor(outing: Outing, kit: readonly DresserPiece[], wishes: Wishes, onProgress: OnProgress): Asked {
+  const key = JSON.stringify([outing, kit, wishes]);
+  if (searched?.key === key && !isCancelled) {
+    searched.onProgress = onProgress;
+    return searched;
+  }
+  isCancelled = false;
+  const before = searched?.answer.catch(() => undefined);
+  const asked: Asked = {
+    key,
+    onProgress,
+    // One after the other: they use the same helpers. One that is not wanted any more ends with its next batch.
+    answer: Promise.resolve(before).then(() =>
+      search(outing, kit, wishes, (progress) => {
+        if (searched !== asked) throw new Abandoned();
+        asked.onProgress(progress);
+        return !isCancelled;
+      }),
+    ),
+  };
+  searched = asked;
+  return asked;
+}
+
+/** Searches before it is asked, while wishes are read: whoever changes none of them waits less, and the engine is warm. */
+async function warmUp(outing: Outing, kit: readonly DresserPiece[], wishes: Wishes): Promise<void> {
+  if (searched) return;
+  await searchFor(outing, kit, wishes, () => undefined).answer.catch((error: unknown) => {
+    if (!(error instanceof Abandoned)) throw error;
+  });
+}
+
+const dressNow = (
+  outing: Outing,
+  kit: readonly DresserPiece[],
+  wishes: Wishes,
+  onProgress: OnProgress,
+): Promise<DresserReply> => searchFor(outing, kit, wishes, onProgress).answer;
 
 const left = (code: OutfitCode): Promise<LeftAtHome[]> => leftAtHome(problem!, code, evaluator);
 const otherWays = (code: OutfitCode): OtherWay[] => otherWaysOf(problem!, judge!, code);

@@ -11,7 +11,6 @@ export {
 } from "./answer/dress";
 export { CloseLooks, countedOn, plannedSitMinutes, type CloseLook } from "./answer/close-look";
 export { lightestThatLasts, spreadOut } from "./answer/choose-outfits";
-export { firstOutfits } from "./search/first-outfits";
 export { frontWithin } from "./search/front-within";
 export { leftAtHome, type LeftAtHome } from "./answer/left-at-home";
 export { OutfitJudge, type Judgement } from "./search/outfit-judge";
