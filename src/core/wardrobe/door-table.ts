@@ -39,8 +39,10 @@ type Thinned = { readonly outfit: OutfitNumbers; readonly lasts: Lasts };
 const DRESSED_EVERY = 3;
 /** An outfit serves where nothing lasts as wanted if it lasts nearly as long as the best (assumption). */
 const NEARLY = 0.95;
-/** Nobody carries so much more only to change less between two rows (assumption). */
+/** Nobody carries so much more only to put on or change less (assumption). */
 const MOST_MORE_G = 700;
+/** Of the outfits that serve in a weather so many are looked at without what is not needed. */
+const MOST_THINNED = 5;
 
 export function* doorTableWork({
   kit,
@@ -57,24 +59,25 @@ export function* doorTableWork({
   const outfits = byMass(problem, found.flat() as OutfitNumbers[]);
   const lasting = (yield weathers.map((weather) => ({ kind: "cell", weather, outfits }))) as Lasts[][];
   const massesG = outfits.map((outfit) => problem.massG(codeOf(outfit)));
-  const chosen = windsMPerS.flatMap((_, column) => {
-    const rows = airTemperaturesC.map((_row, row) => lasting[column * airTemperaturesC.length + row]!);
-    const serving = rows.map((row) => servingOutfits(row, massesG, kit.wantedMinutes));
-    return smoothest(serving, outfits, massesG);
-  });
-  const worn = weathers.flatMap((weather, cell) => {
-    const outfit = chosen[cell]!;
-    return outfit === null ? [] : [{ cell, chunk: { kind: "thin", weather, outfit: outfits[outfit]! } as const }];
-  });
-  const thinned = (yield worn.map(({ chunk }) => chunk)) as Thinned[];
-  const byCell = new Map(worn.map(({ cell }, index) => [cell, thinned[index]!]));
+  const asked = lasting.flatMap((row, cell) =>
+    servingOutfits(row, massesG, kit.wantedMinutes)
+      .map((outfit) => outfits[outfit]!)
+      .sort((one, other) => botherOf(problem, one) - botherOf(problem, other))
+      .slice(0, MOST_THINNED)
+      .map((outfit) => ({ cell, chunk: { kind: "thin", weather: weathers[cell]!, outfit } as const })),
+  );
+  const thin = (yield asked.map(({ chunk }) => chunk)) as Thinned[];
+  const servingAt = weathers.map((_, cell) => thin.filter((_own, place) => asked[place]!.cell === cell));
+  const chosen = windsMPerS.flatMap((_, column) =>
+    smoothest(problem, servingAt.slice(column * airTemperaturesC.length, (column + 1) * airTemperaturesC.length)),
+  );
   const shown = byMass(
     problem,
-    thinned.map(({ outfit }) => outfit),
+    chosen.flatMap((own) => (own ? [own.outfit] : [])),
   );
   const placeOf = new Map(shown.map((numbers, place) => [numbers.join(""), place]));
   const cellOf = (weather: ReachWeather, cell: number): DoorCell => {
-    const own = byCell.get(cell);
+    const own = chosen[cell];
     if (!own) return { ...weather, minutesStill: 0, limit: null, part: null, outfit: null };
     const { minutes, limit, part } = own.lasts;
     const outfit = placeOf.get(own.outfit.join(""))!;
@@ -155,31 +158,34 @@ function servingOutfits(row: readonly Lasts[], massesG: readonly number[], wante
 const changesBetween = (one: OutfitNumbers, other: OutfitNumbers): number =>
   one.reduce((sum, placement, piece) => sum + (placement === other[piece] ? 0 : 1), 0);
 
-/** An outfit a row, so that least is changed from row to row, and of such choices the lightest (dynamic programming). */
-function smoothest(
-  rows: readonly (readonly number[])[],
-  outfits: readonly OutfitNumbers[],
-  massesG: readonly number[],
-): (number | null)[] {
-  type Way = { readonly changes: number; readonly massG: number; readonly chosen: readonly (number | null)[] };
+/** What is fiddled with most, and what is used up: counted twice (assumption). */
+const FIDDLY: readonly PieceKind[] = ["heatSource", "protection"];
+
+/** How much there is to put on: nobody wraps up the face to leave a thicker jacket at home. */
+const botherOf = ({ kit }: DresserProblem, outfit: OutfitNumbers): number =>
+  kit.reduce((sum, { kind }, piece) => sum + (outfit[piece] === PLACEMENT.home ? 0 : FIDDLY.includes(kind) ? 2 : 1), 0);
+
+/** An outfit a row, so that little is put on and little changed from row to row; of such choices the lightest (dynamic programming). */
+function smoothest(problem: DresserProblem, rows: readonly (readonly Thinned[])[]): (Thinned | null)[] {
+  type Way = { readonly bother: number; readonly massG: number; readonly chosen: readonly (Thinned | null)[] };
   const isBetter = (one: Way, other: Way | undefined): boolean =>
-    !other || one.changes < other.changes || (one.changes === other.changes && one.massG < other.massG);
-  let ways: Way[] = [{ changes: 0, massG: 0, chosen: [] }];
+    !other || one.bother < other.bother || (one.bother === other.bother && one.massG < other.massG);
+  let ways: Way[] = [{ bother: 0, massG: 0, chosen: [] }];
   for (const row of rows) {
     if (row.length === 0) {
       ways = ways.map((way) => ({ ...way, chosen: [...way.chosen, null] }));
       continue;
     }
-    ways = row.map((outfit) => {
+    ways = row.map((own) => {
+      const ownBother = botherOf(problem, own.outfit);
+      const ownG = problem.massG(codeOf(own.outfit));
       let best: Way | undefined;
       for (const way of ways) {
-        const before = way.chosen.findLast((own) => own !== null);
-        const changes =
-          before === undefined || before === null ? 0 : changesBetween(outfits[before]!, outfits[outfit]!);
+        const before = way.chosen.findLast((other) => other !== null);
         const next: Way = {
-          changes: way.changes + changes,
-          massG: way.massG + massesG[outfit]!,
-          chosen: [...way.chosen, outfit],
+          bother: way.bother + ownBother + (before ? changesBetween(before.outfit, own.outfit) : 0),
+          massG: way.massG + ownG,
+          chosen: [...way.chosen, own],
         };
         if (isBetter(next, best)) best = next;
       }
