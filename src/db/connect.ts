@@ -1,13 +1,22 @@
 import { drizzle, type PostgresJsDatabase } from "drizzle-orm/postgres-js";
 import { migrate } from "drizzle-orm/postgres-js/migrator";
+import { LRUCache } from "lru-cache";
 import postgres from "postgres";
+import { SCOPED_ROLE, scopedClient } from "./owner-scope";
 import * as schema from "./schema";
 
 export type Database = PostgresJsDatabase<typeof schema>;
 /** A database or a transaction on it. */
 export type Connection = Database | Parameters<Parameters<Database["transaction"]>[0]>[0];
 
-export type OpenDatabase = { readonly database: Database; close(): Promise<void> };
+export type OpenDatabase = {
+  /** As whoever the address names: for setting up, which sees every owner's rows. */
+  readonly database: Database;
+  close(): Promise<void>;
+};
+
+/** A database whose statements see the rows of one owner alone. */
+export type ScopedDatabases = { for(ownerId: string): Database; close(): Promise<void> };
 
 const MOST_CONNECTIONS = 10;
 const CONNECT_TIMEOUT_S = 10;
@@ -16,21 +25,41 @@ const STATEMENT_TIMEOUT_MS = 60_000;
 const LOCK_TIMEOUT_MS = 10_000;
 const IDLE_IN_TRANSACTION_TIMEOUT_MS = 60_000;
 
-/** Opens a pool on a PostgreSQL server. */
-export function openDatabase(url: string): OpenDatabase {
-  const client = postgres(url, {
+const clientOn = (url: string, role: { readonly role?: string } = {}): postgres.Sql =>
+  postgres(url, {
     max: MOST_CONNECTIONS,
     connect_timeout: CONNECT_TIMEOUT_S,
     connection: {
       statement_timeout: STATEMENT_TIMEOUT_MS,
       lock_timeout: LOCK_TIMEOUT_MS,
       idle_in_transaction_session_timeout: IDLE_IN_TRANSACTION_TIMEOUT_MS,
+      ...role,
     },
     onnotice: () => undefined,
   });
+const drizzled = (client: postgres.Sql): Database => drizzle(client, { schema, casing: "snake_case" });
+const closing = (client: postgres.Sql) => (): Promise<void> => client.end({ timeout: 5 });
+
+/** Opens a pool on a PostgreSQL server. */
+export function openDatabase(url: string): OpenDatabase {
+  const client = clientOn(url);
+  return { database: drizzled(client), close: closing(client) };
+}
+
+/** So many owners' views of one pool are kept; making one again costs a millisecond. */
+const MOST_SCOPES = 500;
+
+/** Opens a pool whose connections take the role that row-level security holds, for one owner at a time. */
+export function openScopedDatabases(url: string): ScopedDatabases {
+  const client = clientOn(url, { role: SCOPED_ROLE });
+  const byOwner = new LRUCache<string, Database>({ max: MOST_SCOPES });
   return {
-    database: drizzle(client, { schema, casing: "snake_case" }),
-    close: () => client.end({ timeout: 5 }),
+    for: (ownerId) => {
+      const known = byOwner.get(ownerId) ?? drizzled(scopedClient(client, ownerId));
+      byOwner.set(ownerId, known);
+      return known;
+    },
+    close: closing(client),
   };
 }
 

@@ -4,9 +4,11 @@ export {
   migrateDatabase,
   oneSnapshot,
   openDatabase,
+  openScopedDatabases,
   type Connection,
   type Database,
   type OpenDatabase,
+  type ScopedDatabases,
 } from "./connect";
 export { countOutings, createOuting, createPerson, createPieces, createPlace, ensureOwner } from "./queries/create";
 export { readKit, readPhoto, replacePhoto, replacePiece, setPieceStatus } from "./queries/kit";

@@ -6,6 +6,7 @@ export const APP_ERRORS = {
   "body-too-large": 413,
   "wrong-media-type": 415,
   "wrong-token": 401,
+  "not-signed-in": 401,
   "foreign-origin": 403,
   "foreign-host": 421,
   "method-not-allowed": 405,

@@ -1,9 +1,10 @@
-import { openDatabase, type Database, type OpenDatabase } from "@/db";
+import { openScopedDatabases, type Database, type ScopedDatabases } from "@/db";
+import { currentOwnerId } from "./access";
 import { inventedForecasts } from "./forecast/invented-forecasts";
 import { openQueue, type PartQueue } from "./jobs/queue";
 import type { Forecasts } from "./ports/forecasts";
 
-let open: OpenDatabase | null = null;
+let open: ScopedDatabases | null = null;
 
 /** Where the database is, with its password. */
 export function databaseUrl(): string {
@@ -12,10 +13,10 @@ export function databaseUrl(): string {
   return url;
 }
 
-/** The database of this process, opened at first use. */
+/** The database as whoever is asking sees it; the pool is opened at first use. @throws {AppError} `not-signed-in` */
 export function database(): Database {
-  open ??= openDatabase(databaseUrl());
-  return open.database;
+  open ??= openScopedDatabases(databaseUrl());
+  return open.for(currentOwnerId());
 }
 
 const invented = inventedForecasts();

@@ -1,5 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { countOutings, listOutings, migrateDatabase, readOuting } from "@/db";
+import postgres from "postgres";
+import { countOutings, listOutings, migrateDatabase, openScopedDatabases, readOuting, type Database } from "@/db";
+import { person } from "@/db/schema";
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { seedDemo } from "@/server/demo/seed";
 import { freshDatabase, type FreshDatabase } from "./fresh-database";
@@ -71,4 +73,61 @@ describe("the tables", () => {
     const [left] = await fresh.sql`select count(*)::int rows from phase where outing_id = ${own!.outing.id}`;
     expect(left).toEqual({ rows: 0 });
   });
+});
+
+describe("row-level security", () => {
+  it("is on for every table, with a policy", async () => {
+    const without = await fresh.sql`
+      select relname from pg_class c join pg_namespace n on n.oid = relnamespace
+      where nspname = 'public' and relkind = 'r' and not (relrowsecurity
+        and exists (select 1 from pg_policy p where p.polrelid = c.oid))`;
+    expect([...without]).toEqual([]);
+  });
+
+  it("shows rows of one owner alone to statements that forget to ask for one, also in a transaction", async () => {
+    const scoped = openScopedDatabases(fresh.url);
+    try {
+      const [mine, theirs] = [scoped.for(LOCAL_OWNER_ID), scoped.for(OTHER_OWNER)];
+      const all = (database: Database) => database.select({ ownerId: person.ownerId }).from(person);
+      await fresh.sql`insert into owner (id, name) values (${OTHER_OWNER}, 'other') on conflict do nothing`;
+      expect((await all(mine)).length).toBe(2);
+      expect(await all(theirs)).toEqual([]);
+      await theirs.transaction(async (transaction) => {
+        expect(await transaction.select().from(person)).toEqual([]);
+        expect(await transaction.update(person).set({ name: "seen" }).returning()).toEqual([]);
+      });
+      const changed = theirs.update(person).set({ ownerId: OTHER_OWNER }).returning();
+      expect(await changed).toEqual([]);
+      const [row] = await mine.select().from(person).limit(1);
+      await expect(theirs.insert(person).values({ ...row!, id: OTHER_OWNER })).rejects.toMatchObject({
+        cause: { code: "42501" },
+      });
+      // Many at once, each by their own owner: what one connection was told is never read by another's statement.
+      const counts = await Promise.all(
+        Array.from({ length: 200 }, async (_, turn) => (await all(turn % 2 === 0 ? mine : theirs)).length),
+      );
+      expect(counts).toEqual(counts.map((_, turn) => (turn % 2 === 0 ? 2 : 0)));
+    } finally {
+      await scoped.close();
+    }
+  });
+
+  it("cannot be passed: the role is no superuser, owns nothing and may not turn it off", async () => {
+    const [role] =
+      await fresh.sql`select rolsuper, rolbypassrls, rolcreaterole from pg_roles where rolname = 'umiak_web'`;
+    expect(role).toEqual({ rolsuper: false, rolbypassrls: false, rolcreaterole: false });
+    const [owned] =
+      await fresh.sql`select count(*)::int owned from pg_class c join pg_roles r on r.oid = relowner where rolname = 'umiak_web'`;
+    expect(owned).toEqual({ owned: 0 });
+    const asWeb = postgres(fresh.url, {
+      max: 1,
+      connection: { role: "umiak_web" } as object,
+      onnotice: () => undefined,
+    });
+    await refusesAs(asWeb`alter table person disable row level security`);
+    await refusesAs(asWeb`drop policy of_owner on person`);
+    expect([...(await asWeb`select * from person`)]).toEqual([]); // nobody is named
+    await asWeb.end();
+  });
+  const refusesAs = (query: Promise<unknown>) => expect(query).rejects.toThrow(/must be owner/);
 });

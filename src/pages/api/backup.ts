@@ -1,6 +1,6 @@
 import type { APIRoute } from "astro";
 import { restoredSchema } from "@/formats/wire/answers";
-import { LOCAL_OWNER_ID } from "@/server/access";
+import { currentOwnerId } from "@/server/access";
 import { backupStream } from "@/server/backup/backup";
 import { restoreFile } from "@/server/backup/restore-file";
 import { database } from "@/server/composition";
@@ -15,7 +15,7 @@ const MOST_BACKUP_BYTES = 100_000_000;
 export const GET: APIRoute = () =>
   answer(() => {
     const madeAt = new Date();
-    const text = backupStream(database(), LOCAL_OWNER_ID, madeAt);
+    const text = backupStream(database(), currentOwnerId(), madeAt);
     return Promise.resolve(download(text, `umiak ${madeAt.toISOString().slice(0, 10)}.json`, "application/json"));
   });
 
@@ -23,7 +23,7 @@ export const GET: APIRoute = () =>
 export const POST: APIRoute = ({ request }) =>
   answer(async () => {
     const bytes = await readJsonBytes(request, MOST_BACKUP_BYTES);
-    return json(restoredSchema.parse(await restoreFile(database(), LOCAL_OWNER_ID, bytes)), 201);
+    return json(restoredSchema.parse(await restoreFile(database(), currentOwnerId(), bytes)), 201);
   });
 
 export const ALL: APIRoute = () => methodNotAllowed("GET, POST");

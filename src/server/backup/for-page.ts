@@ -1,5 +1,5 @@
 import type { OutingLine } from "@/formats/wire/outing/outing-view";
-import { LOCAL_OWNER_ID } from "../access";
+import { currentOwnerId } from "../access";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
 import { outingLines } from "../outings/outings";
@@ -10,8 +10,8 @@ export async function backupForPage(): Promise<
 > {
   try {
     const [outings, removed] = await Promise.all([
-      outingLines(database(), LOCAL_OWNER_ID),
-      outingLines(database(), LOCAL_OWNER_ID, true),
+      outingLines(database(), currentOwnerId()),
+      outingLines(database(), currentOwnerId(), true),
     ]);
     return { kind: "found", outings, removed };
   } catch (error) {

@@ -1,6 +1,6 @@
 import * as m from "@/messages";
 import type { OutingLine } from "@/formats/wire/outing/outing-view";
-import { LOCAL_OWNER_ID } from "../access";
+import { currentOwnerId } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";
 import { cardNow, type CardNow } from "../evening/field-card";
@@ -16,13 +16,13 @@ type Found = {
 /** Two outings side by side; the first two of the list where none are asked for. */
 export async function compareForPage(oneId: string | null, otherId: string | null): Promise<Found | Refused> {
   try {
-    const outings = await outingLines(database(), LOCAL_OWNER_ID);
+    const outings = await outingLines(database(), currentOwnerId());
     const one = oneId ?? outings[0]?.id;
     const other = otherId ?? outings.find(({ id }) => id !== one)?.id;
     if (!one || !other) throw new AppError("not-found", m.twoOutingsAreNeededToCompare);
     const cards = [
-      await cardNow(database(), LOCAL_OWNER_ID, one),
-      await cardNow(database(), LOCAL_OWNER_ID, other),
+      await cardNow(database(), currentOwnerId(), one),
+      await cardNow(database(), currentOwnerId(), other),
     ] as const;
     return { kind: "found", outings, cards };
   } catch (error) {

@@ -2,7 +2,7 @@ import * as m from "@/messages";
 import type { Database } from "@/db";
 import type { FieldCard } from "@/formats/wire/evening/field-card";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
-import { LOCAL_OWNER_ID } from "../access";
+import { currentOwnerId } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
@@ -39,7 +39,7 @@ export async function fieldCardOf(from: Database, ownerId: string, outingId: str
 
 export async function cardForPage(outingId: string): Promise<({ readonly kind: "found" } & CardNow) | Refused> {
   try {
-    return { kind: "found", ...(await cardNow(database(), LOCAL_OWNER_ID, outingId)) };
+    return { kind: "found", ...(await cardNow(database(), currentOwnerId(), outingId)) };
   } catch (error) {
     return refused(error);
   }

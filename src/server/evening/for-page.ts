@@ -1,6 +1,6 @@
 import type { OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
 import type { CareById } from "@/formats/wire/outing/planned-of-view";
-import { LOCAL_OWNER_ID } from "../access";
+import { currentOwnerId } from "../access";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
 import { openWithFigures } from "../outings/outings";
@@ -17,8 +17,8 @@ type Found = {
 /** An outing with what its packing list needs beside it. */
 export async function eveningForPage(outingId: string): Promise<Found | Refused> {
   try {
-    const { view, verdict, isRecomputing } = await openWithFigures(database(), LOCAL_OWNER_ID, outingId);
-    const careById = await careOfKit(database(), LOCAL_OWNER_ID, view.person.id);
+    const { view, verdict, isRecomputing } = await openWithFigures(database(), currentOwnerId(), outingId);
+    const careById = await careOfKit(database(), currentOwnerId(), view.person.id);
     return { kind: "found", view, verdict, isRecomputing, careById };
   } catch (error) {
     return refused(error);

@@ -1,7 +1,7 @@
 import type { APIContext } from "astro";
 import { LRUCache } from "lru-cache";
 import { readChanges } from "@/db";
-import { LOCAL_OWNER_ID } from "../access";
+import { currentOwnerId } from "../access";
 import { database } from "../composition";
 import { preferencesOf } from "@/formats/display/preferences";
 
@@ -27,10 +27,10 @@ export async function keptOrRendered(
 ): Promise<Response> {
   if (request.method !== "GET") return render();
   // Read before anything is rendered: what changes meanwhile makes the page unused, never wrong.
-  const changes = await readChanges(database(), LOCAL_OWNER_ID).catch(() => null);
+  const changes = await readChanges(database(), currentOwnerId()).catch(() => null);
   if (changes === null) return render(); // which says what is wrong with the database
   const preferences = preferencesOf({ cookies, request });
-  const key = JSON.stringify([LOCAL_OWNER_ID, changes, url.pathname, preferences]);
+  const key = JSON.stringify([currentOwnerId(), changes, url.pathname, preferences]);
   const before = pages.get(key);
   if (before) return new Response(before.bytes, { headers: before.headers.map(([name, value]) => [name, value]) });
   const response = await render();

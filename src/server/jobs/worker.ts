@@ -1,6 +1,6 @@
 // The process that does long computations, part by part: any number of them may run, on any machine that reaches DATABASE_URL.
 // Bundled on its own (scripts/run/server-threads.mjs).
-import { openDatabase } from "@/db";
+import { openScopedDatabases } from "@/db";
 import { log } from "../log";
 import { answerPart } from "./advance";
 import { openQueue } from "./queue";
@@ -10,11 +10,11 @@ if (!url) {
   console.error("umiak: DATABASE_URL is not set");
   process.exit(2);
 }
-const { database, close } = openDatabase(url);
+const databases = openScopedDatabases(url);
 const queue = await openQueue(url, true);
 await queue.work(async (part) => {
   try {
-    await answerPart(database, queue, part);
+    await answerPart(databases.for(part.ownerId), queue, part);
   } catch (error) {
     log.error({ err: error }, "a part of a computation");
     throw error; // the queue has it tried again
@@ -24,7 +24,7 @@ process.send?.("working");
 
 const stop = async (): Promise<void> => {
   await queue.stop();
-  await close();
+  await databases.close();
   process.exit(0);
 };
 for (const signal of ["SIGTERM", "SIGINT"] as const) process.on(signal, () => void stop());

@@ -1,7 +1,7 @@
 import * as m from "@/messages";
 import { readPeopleAndPlaces } from "@/db";
 import type { KitView } from "@/formats/wire/kit/kit-view";
-import { LOCAL_OWNER_ID } from "../access";
+import { currentOwnerId } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
@@ -16,10 +16,10 @@ type Found = {
 /** A person's kit; of the first by name where none is asked for. */
 export async function kitForPage(personId: string | null): Promise<Found | Refused> {
   try {
-    const { people } = await readPeopleAndPlaces(database(), LOCAL_OWNER_ID);
+    const { people } = await readPeopleAndPlaces(database(), currentOwnerId());
     const wanted = personId ?? people[0]?.id;
     if (!wanted) throw new AppError("not-found", m.thereIsNobodyYetAPerson);
-    const kit = await kitOfPerson(database(), LOCAL_OWNER_ID, wanted);
+    const kit = await kitOfPerson(database(), currentOwnerId(), wanted);
     return { kind: "found", kit, people: people.map(({ id, name }) => ({ id, name })) };
   } catch (error) {
     return refused(error);

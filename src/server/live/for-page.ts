@@ -1,6 +1,6 @@
 import type { OutingFigures } from "@/formats/wire/evening/field-card";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
-import { LOCAL_OWNER_ID } from "../access";
+import { currentOwnerId } from "../access";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
 import { openWithFigures } from "../outings/outings";
@@ -10,7 +10,7 @@ export async function liveForPage(
   outingId: string,
 ): Promise<{ readonly kind: "found"; readonly view: OutingView; readonly figures: OutingFigures | null } | Refused> {
   try {
-    const { view, figures } = await openWithFigures(database(), LOCAL_OWNER_ID, outingId);
+    const { view, figures } = await openWithFigures(database(), currentOwnerId(), outingId);
     return { kind: "found", view, figures };
   } catch (error) {
     return refused(error);

@@ -3,7 +3,7 @@ import { laneOf } from "@/core/pieces";
 import { readKit, readPeopleAndPlaces } from "@/db";
 import type { OutingLine } from "@/formats/wire/outing/outing-view";
 import type { KitName } from "@/formats/logbook/from-table/sit-table";
-import { LOCAL_OWNER_ID } from "../access";
+import { currentOwnerId } from "../access";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
 import { toPieceView } from "../kit/piece-view";
@@ -29,7 +29,7 @@ const MOST_OUTINGS = 12;
 
 async function wornOn(personId: string, lines: readonly OutingLine[]): Promise<BringingPerson["worn"]> {
   const own = lines.filter((line) => line.personId === personId).slice(-MOST_OUTINGS);
-  const views = await Promise.all(own.map(({ id }) => openOuting(database(), LOCAL_OWNER_ID, id)));
+  const views = await Promise.all(own.map(({ id }) => openOuting(database(), currentOwnerId(), id)));
   return views.map(({ id, name, wearings }) => ({
     id,
     name,
@@ -39,12 +39,12 @@ async function wornOn(personId: string, lines: readonly OutingLine[]): Promise<B
 
 export async function bringForPage(): Promise<Found | Refused> {
   try {
-    const { people, places } = await readPeopleAndPlaces(database(), LOCAL_OWNER_ID);
-    const lines = await outingLines(database(), LOCAL_OWNER_ID);
+    const { people, places } = await readPeopleAndPlaces(database(), currentOwnerId());
+    const lines = await outingLines(database(), currentOwnerId());
     const withKit = people
       .filter(({ retired }) => !retired)
       .map(async ({ id, name }): Promise<BringingPerson> => {
-        const kit = await readKit(database(), LOCAL_OWNER_ID, id);
+        const kit = await readKit(database(), currentOwnerId(), id);
         const pieces = kit.map(({ piece }) => {
           const { name: own, kind, label } = toPieceView(piece);
           return {

@@ -1,7 +1,7 @@
 import type { OutingFile } from "@/formats/outing-file/schema/outing-schema";
 import type { LogbookEntry } from "@/formats/wire/logbook/logbook-view";
 import type { OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
-import { LOCAL_OWNER_ID } from "../access";
+import { currentOwnerId } from "../access";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
 import { openWithFigures, outingLines } from "../outings/outings";
@@ -18,10 +18,10 @@ type Logbook = {
 /** @param now ms since 1970 */
 export async function logbookForPage(now: number): Promise<Logbook | Refused> {
   try {
-    const entries = await logbookOf(database(), LOCAL_OWNER_ID);
-    for (const { outingId, today } of entries) if (today === null) restate(database(), LOCAL_OWNER_ID, outingId);
+    const entries = await logbookOf(database(), currentOwnerId());
+    for (const { outingId, today } of entries) if (today === null) restate(database(), currentOwnerId(), outingId);
     const told = new Set(entries.map(({ outingId }) => outingId));
-    const lines = await outingLines(database(), LOCAL_OWNER_ID);
+    const lines = await outingLines(database(), currentOwnerId());
     const untold = lines.filter(({ id, startsAt }) => !told.has(id) && Date.parse(startsAt) < now).reverse();
     return { kind: "found", entries, untold };
   } catch (error) {
@@ -40,9 +40,9 @@ type AfterSit = {
 /** An outing, and what was felt on it if that was told. */
 export async function afterSitForPage(outingId: string): Promise<AfterSit | Refused> {
   try {
-    const { view, verdict } = await openWithFigures(database(), LOCAL_OWNER_ID, outingId);
-    const told = await entryWithFile(database(), LOCAL_OWNER_ID, outingId);
-    if (told && told.entry.today === null) restate(database(), LOCAL_OWNER_ID, outingId);
+    const { view, verdict } = await openWithFigures(database(), currentOwnerId(), outingId);
+    const told = await entryWithFile(database(), currentOwnerId(), outingId);
+    if (told && told.entry.today === null) restate(database(), currentOwnerId(), outingId);
     return { kind: "found", view, verdict, told };
   } catch (error) {
     return refused(error);

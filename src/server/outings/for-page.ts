@@ -5,7 +5,7 @@ import { STANDARD_DRESS, type ComparedIn } from "@/formats/wire/kit/standard-dre
 import { readPeopleAndPlaces } from "@/db";
 import type { PersonToStartWith, StartingPoints } from "@/formats/wire/outing/starting-points";
 import type { OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
-import { LOCAL_OWNER_ID } from "../access";
+import { currentOwnerId } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
@@ -22,7 +22,7 @@ type Listed = {
 /** Outings of this week, later and past ones: the next first, the past latest first. @param now ms since 1970 */
 export async function listForPage(now: number): Promise<Listed | Refused> {
   try {
-    const outings = await outingLines(database(), LOCAL_OWNER_ID);
+    const outings = await outingLines(database(), currentOwnerId());
     const isNext = ({ startsAt }: OutingLine): boolean => Date.parse(startsAt) >= now;
     const isThisWeek = ({ startsAt, timeZone }: OutingLine): boolean => areInOneWeek(startsAt, now, timeZone);
     const next = outings.filter(isNext);
@@ -50,10 +50,10 @@ type Sheet = {
 /** A day sheet with its verdict and its party. */
 export async function sheetForPage(outingId: string): Promise<Sheet | Refused> {
   try {
-    const { view, verdict, isRecomputing } = await openWithFigures(database(), LOCAL_OWNER_ID, outingId);
+    const { view, verdict, isRecomputing } = await openWithFigures(database(), currentOwnerId(), outingId);
     const [sitters, { people }] = await Promise.all([
-      partyLines(database(), LOCAL_OWNER_ID, view),
-      readPeopleAndPlaces(database(), LOCAL_OWNER_ID),
+      partyLines(database(), currentOwnerId(), view),
+      readPeopleAndPlaces(database(), currentOwnerId()),
     ]);
     const others = people.filter(({ id }) => !sitters.some(({ personId }) => personId === id));
     return {
@@ -78,13 +78,13 @@ export async function sheetToCompareIn(
   personId?: string,
 ): Promise<({ readonly kind: "found" } & ComparedIn) | Refused> {
   try {
-    const all = await outingLines(database(), LOCAL_OWNER_ID);
+    const all = await outingLines(database(), currentOwnerId());
     const lines = personId === undefined ? all : all.filter((line) => line.personId === personId);
     const next = lines.find(({ startsAt }) => Date.parse(startsAt) >= now) ?? lines.at(-1);
     const isStandard = outingId === STANDARD_DRESS;
     const wanted = isStandard ? next?.id : (outingId ?? next?.id);
     if (!wanted) throw new AppError("not-found", m.thereIsNoOutingYetMake);
-    const { view } = await openWithFigures(database(), LOCAL_OWNER_ID, wanted);
+    const { view } = await openWithFigures(database(), currentOwnerId(), wanted);
     return {
       kind: "found",
       view: isStandard ? inStandardDress(view) : view,
@@ -103,7 +103,7 @@ async function personToStartWith(
   lines: readonly OutingLine[],
   now: number,
 ): Promise<PersonToStartWith> {
-  const { outfits } = await outfitsOf(database(), LOCAL_OWNER_ID, id, null);
+  const { outfits } = await outfitsOf(database(), currentOwnerId(), id, null);
   const own = lines.filter(({ personId }) => personId === id);
   const last = own.findLast(({ startsAt }) => Date.parse(startsAt) < now) ?? own[0];
   return {
@@ -120,8 +120,8 @@ export async function startingPointsForPage(
 ): Promise<{ readonly kind: "found"; readonly points: StartingPoints } | Refused> {
   try {
     const [{ people, places }, outings] = await Promise.all([
-      readPeopleAndPlaces(database(), LOCAL_OWNER_ID),
-      outingLines(database(), LOCAL_OWNER_ID),
+      readPeopleAndPlaces(database(), currentOwnerId()),
+      outingLines(database(), currentOwnerId()),
     ]);
     const offered = people.filter(({ retired }) => !retired);
     return {

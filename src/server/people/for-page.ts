@@ -1,5 +1,5 @@
 import type { PersonView } from "@/formats/wire/people/person-view";
-import { LOCAL_OWNER_ID } from "../access";
+import { currentOwnerId } from "../access";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
 import { peopleOf } from "./people";
@@ -9,7 +9,7 @@ export async function peopleForPage(): Promise<
   { readonly kind: "found"; readonly people: readonly PersonView[] } | Refused
 > {
   try {
-    return { kind: "found", people: await peopleOf(database(), LOCAL_OWNER_ID) };
+    return { kind: "found", people: await peopleOf(database(), currentOwnerId()) };
   } catch (error) {
     return refused(error);
   }

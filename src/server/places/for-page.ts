@@ -1,5 +1,5 @@
 import type { PlaceView } from "@/formats/wire/places/place-view";
-import { LOCAL_OWNER_ID } from "../access";
+import { currentOwnerId } from "../access";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
 import { placesOf } from "./places";
@@ -9,7 +9,7 @@ export async function placesForPage(): Promise<
   { readonly kind: "found"; readonly places: readonly PlaceView[] } | Refused
 > {
   try {
-    return { kind: "found", places: await placesOf(database(), LOCAL_OWNER_ID) };
+    return { kind: "found", places: await placesOf(database(), currentOwnerId()) };
   } catch (error) {
     return refused(error);
   }

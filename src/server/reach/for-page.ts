@@ -1,7 +1,7 @@
 import * as m from "@/messages";
 import type { OutingLine, OutingView } from "@/formats/wire/outing/outing-view";
 import type { PersonView } from "@/formats/wire/people/person-view";
-import { LOCAL_OWNER_ID } from "../access";
+import { currentOwnerId } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
@@ -26,13 +26,13 @@ export async function reachForPage(
   now: number,
 ): Promise<Found | Refused> {
   try {
-    const outings = await outingLines(database(), LOCAL_OWNER_ID);
+    const outings = await outingLines(database(), currentOwnerId());
     const usual = outings.find(({ startsAt }) => Date.parse(startsAt) >= now) ?? outings.at(-1);
     const one = outingId || usual?.id;
     if (!one) throw new AppError("not-found", m.reachNeedsOuting);
-    const { view } = await openWithFigures(database(), LOCAL_OWNER_ID, one);
-    const other = otherId ? (await openWithFigures(database(), LOCAL_OWNER_ID, otherId)).view : null;
-    const people = (await peopleOf(database(), LOCAL_OWNER_ID)).filter(({ retired }) => !retired);
+    const { view } = await openWithFigures(database(), currentOwnerId(), one);
+    const other = otherId ? (await openWithFigures(database(), currentOwnerId(), otherId)).view : null;
+    const people = (await peopleOf(database(), currentOwnerId())).filter(({ retired }) => !retired);
     return { kind: "found", outings, view, other, people };
   } catch (error) {
     return refused(error);

@@ -1,4 +1,4 @@
-import { faultCode, openDatabase } from "@/db";
+import { faultCode, openScopedDatabases } from "@/db";
 import { restoreBackup, type RestoreAnswer } from "../backup/restore";
 
 export type RestoreJob = {
@@ -21,9 +21,9 @@ export async function restore({ bytes, databaseUrl, ownerId, nowMs }: RestoreJob
   } catch {
     return { kind: "notJson" };
   }
-  const open = openDatabase(databaseUrl);
+  const open = openScopedDatabases(databaseUrl);
   try {
-    return await restoreBackup(open.database, ownerId, value, nowMs);
+    return await restoreBackup(open.for(ownerId), ownerId, value, nowMs);
   } catch (error) {
     return { kind: "failed", code: faultCode(error) };
   } finally {

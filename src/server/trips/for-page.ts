@@ -1,7 +1,7 @@
 import type { OutingLine } from "@/formats/wire/outing/outing-view";
 import type { CareById } from "@/formats/wire/outing/planned-of-view";
 import type { TripLine, TripView } from "@/formats/wire/trips/trip-view";
-import { LOCAL_OWNER_ID } from "../access";
+import { currentOwnerId } from "../access";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
 import { outingLines } from "../outings/outings";
@@ -19,8 +19,8 @@ export async function tripsForPage(): Promise<Trips | Refused> {
   try {
     return {
       kind: "found",
-      trips: await tripLines(database(), LOCAL_OWNER_ID),
-      outings: await outingLines(database(), LOCAL_OWNER_ID),
+      trips: await tripLines(database(), currentOwnerId()),
+      outings: await outingLines(database(), currentOwnerId()),
     };
   } catch (error) {
     return refused(error);
@@ -32,9 +32,9 @@ export async function tripToPack(
   tripId: string,
 ): Promise<{ readonly kind: "found"; readonly trip: TripView; readonly careById: CareById } | Refused> {
   try {
-    const trip = await openTrip(database(), LOCAL_OWNER_ID, tripId);
+    const trip = await openTrip(database(), currentOwnerId(), tripId);
     const sitters = new Set(trip.days.map(({ outing }) => outing.person.id));
-    const cares = await Promise.all([...sitters].map((id) => careOfKit(database(), LOCAL_OWNER_ID, id)));
+    const cares = await Promise.all([...sitters].map((id) => careOfKit(database(), currentOwnerId(), id)));
     return { kind: "found", trip, careById: Object.assign({}, ...cares) as CareById };
   } catch (error) {
     return refused(error);
@@ -45,7 +45,7 @@ export async function tripForPage(
   tripId: string,
 ): Promise<{ readonly kind: "found"; readonly trip: TripView } | Refused> {
   try {
-    return { kind: "found", trip: await openTrip(database(), LOCAL_OWNER_ID, tripId) };
+    return { kind: "found", trip: await openTrip(database(), currentOwnerId(), tripId) };
   } catch (error) {
     return refused(error);
   }

@@ -1,6 +1,6 @@
 import type { APIRoute } from "astro";
 import { jobSchema } from "@/formats/wire/jobs/job-schema";
-import { LOCAL_OWNER_ID } from "@/server/access";
+import { currentOwnerId } from "@/server/access";
 import { database, jobQueue } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
 import { readJson } from "@/server/http/read-json";
@@ -13,7 +13,7 @@ const MOST_BODY_BYTES = 2_000_000;
 export const POST: APIRoute = ({ request }) =>
   answer(async () => {
     const asked = await readJson(request, jobSchema, MOST_BODY_BYTES);
-    return json(await beginJob(database(), await jobQueue(), LOCAL_OWNER_ID, asked), 201);
+    return json(await beginJob(database(), await jobQueue(), currentOwnerId(), asked), 201);
   });
 
 export const ALL: APIRoute = () => methodNotAllowed("POST");

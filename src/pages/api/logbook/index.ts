@@ -1,6 +1,6 @@
 import type { APIRoute } from "astro";
 import { broughtInSchema, pastSitsSchema } from "@/formats/wire/logbook/past-sits-schema";
-import { LOCAL_OWNER_ID } from "@/server/access";
+import { currentOwnerId } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
 import { readJson } from "@/server/http/read-json";
@@ -11,7 +11,7 @@ import { bringIn } from "@/server/logbook/bring-in";
 export const POST: APIRoute = ({ request }) =>
   answer(async () => {
     const wanted = await readJson(request, pastSitsSchema);
-    return json(broughtInSchema.parse(await bringIn(database(), LOCAL_OWNER_ID, wanted)), 201);
+    return json(broughtInSchema.parse(await bringIn(database(), currentOwnerId(), wanted)), 201);
   });
 
 export const ALL: APIRoute = () => methodNotAllowed("POST");

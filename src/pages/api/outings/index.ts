@@ -1,7 +1,7 @@
 import type { APIRoute } from "astro";
 import { madeSchema, outingLinesSchema } from "@/formats/wire/answers";
 import { newOutingSchema } from "@/formats/wire/outing/new-outing-schema";
-import { LOCAL_OWNER_ID } from "@/server/access";
+import { currentOwnerId } from "@/server/access";
 import { database, forecasts } from "@/server/composition";
 import { readJson } from "@/server/http/read-json";
 import { answer, json } from "@/server/http/respond";
@@ -10,12 +10,12 @@ import { makeOuting } from "@/server/outings/make-outing";
 import { outingLines } from "@/server/outings/outings";
 
 export const GET: APIRoute = () =>
-  answer(async () => json(outingLinesSchema.parse(await outingLines(database(), LOCAL_OWNER_ID))));
+  answer(async () => json(outingLinesSchema.parse(await outingLines(database(), currentOwnerId()))));
 
 export const POST: APIRoute = ({ request }) =>
   answer(async () => {
     const wanted = await readJson(request, newOutingSchema);
-    return json(madeSchema.parse(await makeOuting(database(), forecasts(), LOCAL_OWNER_ID, wanted)), 201);
+    return json(madeSchema.parse(await makeOuting(database(), forecasts(), currentOwnerId(), wanted)), 201);
   });
 
 export const ALL: APIRoute = () => methodNotAllowed("GET, POST");

@@ -1,6 +1,6 @@
 import type { APIRoute } from "astro";
 import { pieceStatusSchema } from "@/formats/wire/kit/kit-schema";
-import { LOCAL_OWNER_ID } from "@/server/access";
+import { currentOwnerId } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
 import { readJson } from "@/server/http/read-json";
@@ -8,6 +8,6 @@ import { answer, json } from "@/server/http/respond";
 import { changeStatus } from "@/server/kit/kit";
 
 export const POST: APIRoute = ({ request }) =>
-  answer(async () => json(await changeStatus(database(), LOCAL_OWNER_ID, await readJson(request, pieceStatusSchema))));
+  answer(async () => json(await changeStatus(database(), currentOwnerId(), await readJson(request, pieceStatusSchema))));
 
 export const ALL: APIRoute = () => methodNotAllowed("POST");

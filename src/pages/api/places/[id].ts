@@ -1,7 +1,7 @@
 import type { APIRoute } from "astro";
 import { savedSchema } from "@/formats/wire/answers";
 import { savedPlaceSchema } from "@/formats/wire/places/place-schema";
-import { LOCAL_OWNER_ID } from "@/server/access";
+import { currentOwnerId } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
 import { readJson } from "@/server/http/read-json";
@@ -11,7 +11,7 @@ import { savePlace } from "@/server/places/places";
 export const PUT: APIRoute = ({ params, request }) =>
   answer(async () => {
     const wanted = await readJson(request, savedPlaceSchema);
-    return json(savedSchema.parse(await savePlace(database(), LOCAL_OWNER_ID, params.id ?? "", wanted)));
+    return json(savedSchema.parse(await savePlace(database(), currentOwnerId(), params.id ?? "", wanted)));
   });
 
 export const ALL: APIRoute = () => methodNotAllowed("PUT");

@@ -1,6 +1,6 @@
 import type { APIRoute } from "astro";
 import { newPlaceSchema, placesSchema } from "@/formats/wire/places/place-schema";
-import { LOCAL_OWNER_ID } from "@/server/access";
+import { currentOwnerId } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
 import { readJson } from "@/server/http/read-json";
@@ -8,9 +8,9 @@ import { answer, json } from "@/server/http/respond";
 import { addPlace, placesOf } from "@/server/places/places";
 
 export const GET: APIRoute = () =>
-  answer(async () => json(placesSchema.parse(await placesOf(database(), LOCAL_OWNER_ID))));
+  answer(async () => json(placesSchema.parse(await placesOf(database(), currentOwnerId()))));
 
 export const POST: APIRoute = ({ request }) =>
-  answer(async () => json(await addPlace(database(), LOCAL_OWNER_ID, await readJson(request, newPlaceSchema)), 201));
+  answer(async () => json(await addPlace(database(), currentOwnerId(), await readJson(request, newPlaceSchema)), 201));
 
 export const ALL: APIRoute = () => methodNotAllowed("GET, POST");

@@ -1,6 +1,6 @@
 import type { APIRoute } from "astro";
 import { madeSchema } from "@/formats/wire/answers";
-import { LOCAL_OWNER_ID } from "@/server/access";
+import { currentOwnerId } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
 import { answer, json } from "@/server/http/respond";
@@ -8,6 +8,6 @@ import { removeOuting } from "@/server/outings/outings";
 
 /** Has a removed outing back. */
 export const POST: APIRoute = ({ params }) =>
-  answer(async () => json(madeSchema.parse(await removeOuting(database(), LOCAL_OWNER_ID, params.id ?? "", null))));
+  answer(async () => json(madeSchema.parse(await removeOuting(database(), currentOwnerId(), params.id ?? "", null))));
 
 export const ALL: APIRoute = () => methodNotAllowed("POST");

@@ -1,5 +1,5 @@
 import type { APIRoute } from "astro";
-import { LOCAL_OWNER_ID } from "@/server/access";
+import { currentOwnerId } from "@/server/access";
 import { database } from "@/server/composition";
 import { calendarOf } from "@/server/evening/calendar";
 import { download } from "@/server/http/download";
@@ -8,7 +8,7 @@ import { answer } from "@/server/http/respond";
 
 export const GET: APIRoute = ({ params }) =>
   answer(async () => {
-    const { name, text } = await calendarOf(database(), LOCAL_OWNER_ID, params.id ?? "");
+    const { name, text } = await calendarOf(database(), currentOwnerId(), params.id ?? "");
     return download(text, `${name}.ics`, "text/calendar");
   });
 

@@ -1,6 +1,6 @@
 import type { APIRoute } from "astro";
 import { headChangedSchema, outingHeadSchema } from "@/formats/wire/outing/head-schema";
-import { LOCAL_OWNER_ID } from "@/server/access";
+import { currentOwnerId } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
 import { readJson } from "@/server/http/read-json";
@@ -11,7 +11,7 @@ import { changeOutingHead } from "@/server/outings/change-head";
 export const PUT: APIRoute = ({ params, request }) =>
   answer(async () => {
     const wanted = await readJson(request, outingHeadSchema);
-    return json(headChangedSchema.parse(await changeOutingHead(database(), LOCAL_OWNER_ID, params.id ?? "", wanted)));
+    return json(headChangedSchema.parse(await changeOutingHead(database(), currentOwnerId(), params.id ?? "", wanted)));
   });
 
 export const ALL: APIRoute = () => methodNotAllowed("PUT");

@@ -1,7 +1,7 @@
 import type { APIRoute } from "astro";
 import { madeSchema, outingViewSchema, savedSchema } from "@/formats/wire/answers";
 import { saveOutingSchema } from "@/formats/wire/outing/outing-schema";
-import { LOCAL_OWNER_ID } from "@/server/access";
+import { currentOwnerId } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
 import { readJson } from "@/server/http/read-json";
@@ -10,20 +10,20 @@ import { openWithFigures, removeOuting, saveOuting } from "@/server/outings/outi
 
 export const GET: APIRoute = ({ params }) =>
   answer(async () => {
-    const { view } = await openWithFigures(database(), LOCAL_OWNER_ID, params.id ?? "");
+    const { view } = await openWithFigures(database(), currentOwnerId(), params.id ?? "");
     return json(outingViewSchema.parse(view));
   });
 
 export const PUT: APIRoute = ({ params, request }) =>
   answer(async () => {
     const wanted = await readJson(request, saveOutingSchema);
-    return json(savedSchema.parse(await saveOuting(database(), LOCAL_OWNER_ID, params.id ?? "", wanted)));
+    return json(savedSchema.parse(await saveOuting(database(), currentOwnerId(), params.id ?? "", wanted)));
   });
 
 /** Takes it off the list; it can be restored. */
 export const DELETE: APIRoute = ({ params }) =>
   answer(async () =>
-    json(madeSchema.parse(await removeOuting(database(), LOCAL_OWNER_ID, params.id ?? "", new Date()))),
+    json(madeSchema.parse(await removeOuting(database(), currentOwnerId(), params.id ?? "", new Date()))),
   );
 
 export const ALL: APIRoute = () => methodNotAllowed("GET, PUT, DELETE");

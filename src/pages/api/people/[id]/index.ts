@@ -1,7 +1,7 @@
 import type { APIRoute } from "astro";
 import { savedSchema } from "@/formats/wire/answers";
 import { savedPersonSchema } from "@/formats/wire/people/person-schema";
-import { LOCAL_OWNER_ID } from "@/server/access";
+import { currentOwnerId } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
 import { readJson } from "@/server/http/read-json";
@@ -11,7 +11,7 @@ import { savePerson } from "@/server/people/people";
 export const PUT: APIRoute = ({ params, request }) =>
   answer(async () => {
     const wanted = await readJson(request, savedPersonSchema);
-    return json(savedSchema.parse(await savePerson(database(), LOCAL_OWNER_ID, params.id ?? "", wanted)));
+    return json(savedSchema.parse(await savePerson(database(), currentOwnerId(), params.id ?? "", wanted)));
   });
 
 export const ALL: APIRoute = () => methodNotAllowed("PUT");

@@ -1,5 +1,5 @@
 import type { APIRoute } from "astro";
-import { LOCAL_OWNER_ID } from "@/server/access";
+import { currentOwnerId } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
 import { answer, json } from "@/server/http/respond";
@@ -7,6 +7,6 @@ import { toldSitsOf } from "@/server/logbook/told-sits";
 
 /** The latest sits a person told of, to be learnt from. */
 export const GET: APIRoute = ({ params }) =>
-  answer(async () => json(await toldSitsOf(database(), LOCAL_OWNER_ID, params.id ?? "")));
+  answer(async () => json(await toldSitsOf(database(), currentOwnerId(), params.id ?? "")));
 
 export const ALL: APIRoute = () => methodNotAllowed("GET");

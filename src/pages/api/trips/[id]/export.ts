@@ -1,5 +1,5 @@
 import type { APIRoute } from "astro";
-import { LOCAL_OWNER_ID } from "@/server/access";
+import { currentOwnerId } from "@/server/access";
 import { exportTrip } from "@/server/backup/backup";
 import { database } from "@/server/composition";
 import { download } from "@/server/http/download";
@@ -8,7 +8,7 @@ import { answer } from "@/server/http/respond";
 
 export const GET: APIRoute = ({ params }) =>
   answer(async () => {
-    const file = await exportTrip(database(), LOCAL_OWNER_ID, params.id ?? "", new Date());
+    const file = await exportTrip(database(), currentOwnerId(), params.id ?? "", new Date());
     return download(JSON.stringify(file, null, 1), `${file.trips[0]?.name ?? "trip"}.json`, "application/json");
   });
 

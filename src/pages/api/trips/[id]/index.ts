@@ -1,7 +1,7 @@
 import type { APIRoute } from "astro";
 import { madeSchema, savedSchema } from "@/formats/wire/answers";
 import { savedTripSchema } from "@/formats/wire/trips/trip-schema";
-import { LOCAL_OWNER_ID } from "@/server/access";
+import { currentOwnerId } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
 import { readJson } from "@/server/http/read-json";
@@ -9,15 +9,15 @@ import { answer, json } from "@/server/http/respond";
 import { openTrip, removeTrip, saveTrip } from "@/server/trips/trips";
 
 export const GET: APIRoute = ({ params }) =>
-  answer(async () => json(await openTrip(database(), LOCAL_OWNER_ID, params.id ?? "")));
+  answer(async () => json(await openTrip(database(), currentOwnerId(), params.id ?? "")));
 
 export const PUT: APIRoute = ({ params, request }) =>
   answer(async () => {
     const saved = await readJson(request, savedTripSchema);
-    return json(savedSchema.parse(await saveTrip(database(), LOCAL_OWNER_ID, params.id ?? "", saved)));
+    return json(savedSchema.parse(await saveTrip(database(), currentOwnerId(), params.id ?? "", saved)));
   });
 
 export const DELETE: APIRoute = ({ params }) =>
-  answer(async () => json(madeSchema.parse(await removeTrip(database(), LOCAL_OWNER_ID, params.id ?? ""))));
+  answer(async () => json(madeSchema.parse(await removeTrip(database(), currentOwnerId(), params.id ?? ""))));
 
 export const ALL: APIRoute = () => methodNotAllowed("GET, PUT, DELETE");

@@ -1,5 +1,5 @@
 import type { APIRoute } from "astro";
-import { LOCAL_OWNER_ID } from "@/server/access";
+import { currentOwnerId } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
 import { answer } from "@/server/http/respond";
@@ -14,7 +14,7 @@ const placeOf = (text: string | null): number => {
 export const GET: APIRoute = ({ params, request }) =>
   answer(() => {
     const after = request.headers.get("last-event-id") ?? new URL(request.url).searchParams.get("after");
-    return liveEvents(database(), LOCAL_OWNER_ID, params.id ?? "", placeOf(after));
+    return liveEvents(database(), currentOwnerId(), params.id ?? "", placeOf(after));
   });
 
 export const ALL: APIRoute = () => methodNotAllowed("GET");

@@ -2,7 +2,7 @@ import * as m from "@/messages";
 import type { APIRoute } from "astro";
 import { readSenml, senmlSchema } from "@/formats/live/senml";
 import { AppError } from "@/server/app-error";
-import { LOCAL_OWNER_ID } from "@/server/access";
+import { currentOwnerId } from "@/server/access";
 import { database } from "@/server/composition";
 import { methodNotAllowed } from "@/server/http/method-not-allowed";
 import { readJson } from "@/server/http/read-json";
@@ -22,7 +22,7 @@ export const POST: APIRoute = ({ params, request }) =>
   answer(async () => {
     const token = tokenOf(request);
     const { readings, leftOut } = readSenml(await readJson(request, senmlSchema), Date.now());
-    const taken = await takeReadings(database(), LOCAL_OWNER_ID, params.id ?? "", token, readings);
+    const taken = await takeReadings(database(), currentOwnerId(), params.id ?? "", token, readings);
     return json({ taken, leftOut });
   });
 

@@ -1,0 +1,54 @@
+import type postgres from "postgres";
+
+// Row-level security: the role of web and workers sees the rows of one owner, whom every statement names first. A query that
+// forgets its `where` finds nothing of anybody else's.
+
+/** The role whose every statement passes row-level security; it owns no table. */
+export const SCOPED_ROLE = "umiak_web";
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
+
+/** Said in the session: one statement after the other has its own, so what is left of another is never read. */
+function saying(ownerId: string, isLocal: boolean): string {
+  if (!UUID.test(ownerId)) throw new Error("an owner is named by a UUID");
+  return `set ${isLocal ? "local " : ""}umiak.owner = '${ownerId}'`;
+}
+
+type Query = Promise<unknown> & { values(): Promise<unknown> };
+
+/** A statement on a connection that was told the owner just before: both are sent at once. */
+function scopedQuery(client: postgres.Sql, ownerId: string, args: Parameters<postgres.Sql["unsafe"]>): Query {
+  const run = async (asValues: boolean): Promise<unknown> => {
+    const connection = await client.reserve();
+    try {
+      const told = connection.unsafe(saying(ownerId, false)).execute();
+      const query = connection.unsafe(...args);
+      const [, found] = await Promise.all([told, asValues ? query.values() : query]);
+      return found;
+    } finally {
+      connection.release();
+    }
+  };
+  return {
+    values: () => run(true),
+    then: (resolve: never, reject: never) => run(false).then(resolve, reject),
+    catch: (reject: never) => run(false).catch(reject),
+    finally: (done: never) => run(false).finally(done),
+  } as unknown as Query;
+}
+
+/** The same pool of connections, for one owner: each statement and each transaction names them first. */
+export const scopedClient = (client: postgres.Sql, ownerId: string): postgres.Sql =>
+  new Proxy(client, {
+    get(target, name) {
+      if (name === "unsafe") return (...args: Parameters<postgres.Sql["unsafe"]>) => scopedQuery(target, ownerId, args);
+      if (name === "begin")
+        return (work: (transaction: postgres.TransactionSql) => Promise<unknown>) =>
+          target.begin(async (transaction) => {
+            // Not awaited: it is sent before whatever the work sends, and what fails of it fails the transaction.
+            const told = transaction.unsafe(saying(ownerId, true)).execute();
+            const [, done] = await Promise.all([told, work(transaction)]);
+            return done;
+          });
+      return Reflect.get(target, name) as unknown;
+    },
+  });
