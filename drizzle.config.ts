@@ -8,6 +8,7 @@ export default defineConfig({
     "./src/db/logbook-schema.ts",
     "./src/db/live-schema.ts",
     "./src/db/trip-schema.ts",
+    "./src/db/account-schema.ts",
   ],
   out: "./src/db/migrations",
   casing: "snake_case",

@@ -2,5 +2,7 @@ declare namespace App {
   interface Locals {
     /** Set by a page that follows from nothing but what its owner has stored and the preferences sent with the request. */
     isKeepable?: boolean;
+    /** Who is signed in, on a shared server. */
+    account?: { readonly id: string; readonly name: string; readonly email: string };
   }
 }

@@ -4,6 +4,7 @@ import { keptOrRendered } from "./server/http/kept-pages";
 import { errorResponse } from "./server/http/respond";
 import { inStyleOf } from "./server/http/display-style";
 import { preferencesOf } from "./formats/display/preferences";
+import { answeredAsOwner } from "./server/http/signed-in";
 import { secured } from "./server/http/security-headers";
 
 /** The page that is asked for most and costs most. */
@@ -14,10 +15,11 @@ export const onRequest = defineMiddleware((context, next) =>
   inStyleOf(preferencesOf(context), async () => {
     try {
       guardRequest(context.request);
-      if (context.routePattern === KEPT_ROUTE) return secured(await keptOrRendered(context, next));
     } catch (error) {
       return secured(errorResponse(error));
     }
-    return secured(await next());
+    const render = (): Promise<Response> =>
+      context.routePattern === KEPT_ROUTE ? keptOrRendered(context, next) : next();
+    return secured(await answeredAsOwner(context, render));
   }),
 );

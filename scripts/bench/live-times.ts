@@ -48,7 +48,7 @@ export async function liveTimes(): Promise<LiveTimes> {
   const stop = new AbortController();
   try {
     await server.start();
-    const sql = postgres(server.databaseUrl(), { max: 1 });
+    const sql = server.sql();
     const ids = await sits(sql);
     await sql.end();
     const sentAt = new Map<string, number>();

@@ -1,4 +1,3 @@
-import postgres from "postgres";
 import type { JobView } from "@/formats/wire/jobs/job-schema";
 import { askSeason, jobWhen, NEARLY_DAILY, untilWorkers, WORKER } from "../faults/season-job";
 import { TriedServer } from "../faults/server";
@@ -28,7 +27,7 @@ export async function workerTimes(): Promise<WorkerTimes> {
   try {
     await server.start();
     await untilWorkers(server, 2);
-    const sql = postgres(server.databaseUrl(), { max: 1 });
+    const sql = server.sql();
     let outings = 0;
     const timed = async (): Promise<number> => {
       await sql`delete from job`; // else it is answered by what was found before

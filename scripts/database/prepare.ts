@@ -1,7 +1,9 @@
-// Brings the database of DATABASE_URL to the newest tables and makes the demo data once, or with UMIAK_DEMO=none an empty
+// Brings the database of DATABASE_URL to the newest tables, lets the role of web processes sign in, and makes the demo data once, or with UMIAK_DEMO=none an empty
 // owner instead, to which it is not added later.
-import { ensureOwner, migrateDatabase, openDatabase } from "@/db";
-import { LOCAL_OWNER_ID } from "@/server/access";
+import { ensureOwner, letWebIn, migrateDatabase, openDatabase } from "@/db";
+import { isShared, LOCAL_OWNER_ID } from "@/server/access";
+import { makeQueue } from "@/server/jobs/make-queue";
+import { webPasswordOf } from "../run/web-role.mjs";
 import { seedDemo } from "@/server/demo/seed";
 
 const url = process.env.DATABASE_URL;
@@ -12,7 +14,10 @@ if (!url) {
 const { database, close } = openDatabase(url);
 try {
   await migrateDatabase(database, "src/db/migrations");
-  if (process.env.UMIAK_DEMO === "none") await ensureOwner(database, LOCAL_OWNER_ID, "local");
+  await makeQueue(url);
+  await letWebIn(database, webPasswordOf(url));
+  // On a shared server the demonstration is nobody's: each account may have a copy.
+  if (isShared() || process.env.UMIAK_DEMO === "none") await ensureOwner(database, LOCAL_OWNER_ID, "local");
   else if (await seedDemo(database)) console.log("made demo data (invented people, places and weather)");
 } catch (error) {
   const { message, cause } = error as Error;

@@ -1,5 +1,4 @@
 import { isDeepStrictEqual } from "node:util";
-import postgres from "postgres";
 import { askSeason, jobWhen, ON_WEEKENDS, untilWorkers, WORKER } from "./season-job";
 import { pause, type TriedServer } from "./server";
 
@@ -25,7 +24,7 @@ export async function killedJobs(server: TriedServer): Promise<readonly KilledJo
     "workers, web process and launcher": () => [...server.launchers(), ...server.processes(WORKER), ...server.web()],
   };
   for (const [victim, pids] of Object.entries(victims)) {
-    const sql = postgres(server.databaseUrl(), { max: 1 });
+    const sql = server.sql();
     await sql`delete from job`; // else it is answered by what was found before
     await sql.end();
     const begun = await askSeason(server, ON_WEEKENDS);

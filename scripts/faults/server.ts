@@ -1,6 +1,8 @@
 import { spawn, type ChildProcess } from "node:child_process";
 import { chmodSync, closeSync, mkdtempSync, openSync, readdirSync, readFileSync, rmSync } from "node:fs";
 import net from "node:net";
+import postgres from "postgres";
+import { LOCAL_OWNER_ID } from "@/server/access";
 import { tmpdir } from "node:os";
 import path from "node:path";
 
@@ -92,6 +94,11 @@ export class TriedServer {
     const url = /(?:^|\0)DATABASE_URL=([^\0]+)/.exec(environmentOf(this.web()[0]!))?.[1];
     if (!url) throw new Error("the web process knows no database");
     return url;
+  }
+
+  /** One connection on the database, as the owner of a server at home. */
+  sql(): postgres.Sql {
+    return postgres(this.databaseUrl(), { max: 1, connection: { "umiak.owner": LOCAL_OWNER_ID } as object });
   }
 
   database(): number[] {

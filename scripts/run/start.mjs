@@ -9,6 +9,7 @@ import { checkDisk, checkNode, checkPortFree, wantedPort } from "./preconditions
 import { PlainError, say } from "./say.mjs";
 import { holdFolder } from "./hold-folder.mjs";
 import { startWeb } from "./web.mjs";
+import { webUrlOf } from "./web-role.mjs";
 import { keepWorker } from "./work.mjs";
 
 /**
@@ -115,10 +116,11 @@ export async function start({ isLan = false } = {}) {
   const [database] = await Promise.all([openDatabase(), ensureBuild()]);
   try {
     await prepareDatabase(database.url);
+    const databaseUrl = webUrlOf(database.url);
     const ending = Promise.race([asked, database.exited.then(() => "database")]);
     const workers = Math.min(MOST_WORKERS, availableParallelism());
-    const working = Promise.all(Array.from({ length: workers }, () => keepWorker(database.url, ending)));
-    const ended = await keepWeb({ port, databaseUrl: database.url, lan }, ending).finally(() => {
+    const working = Promise.all(Array.from({ length: workers }, () => keepWorker(databaseUrl, ending)));
+    const ended = await keepWeb({ port, databaseUrl, lan }, ending).finally(() => {
       requestStop?.();
       return working;
     });

@@ -7,6 +7,7 @@ import path from "node:path";
 import { ROOT } from "./paths.mjs";
 import { checkNode } from "./preconditions.mjs";
 import { PlainError, say } from "./say.mjs";
+import { webUrlOf } from "./web-role.mjs";
 import { stopChild } from "./stop-child.mjs";
 
 const WORKER = path.join(ROOT, "dist", LANGUAGES[0], "server", "job-worker.mjs");
@@ -68,7 +69,7 @@ export async function work() {
     for (const signal of /** @type {const} */ (["SIGINT", "SIGTERM", "SIGHUP"])) process.on(signal, () => resolve());
   });
   say("working for DATABASE_URL  (stop with Ctrl-C)");
-  await keepWorker(url, asked);
+  await keepWorker(webUrlOf(url), asked);
   say("stopped");
   return 0;
 }

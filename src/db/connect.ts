@@ -1,3 +1,4 @@
+import { sql } from "drizzle-orm";
 import { drizzle, type PostgresJsDatabase } from "drizzle-orm/postgres-js";
 import { migrate } from "drizzle-orm/postgres-js/migrator";
 import { LRUCache } from "lru-cache";
@@ -16,7 +17,12 @@ export type OpenDatabase = {
 };
 
 /** A database whose statements see the rows of one owner alone. */
-export type ScopedDatabases = { for(ownerId: string): Database; close(): Promise<void> };
+export type ScopedDatabases = {
+  for(ownerId: string): Database;
+  /** Sees accounts, and no owner's rows. */
+  readonly forNobody: Database;
+  close(): Promise<void>;
+};
 
 const MOST_CONNECTIONS = 10;
 const CONNECT_TIMEOUT_S = 10;
@@ -59,6 +65,7 @@ export function openScopedDatabases(url: string): ScopedDatabases {
       byOwner.set(ownerId, known);
       return known;
     },
+    forNobody: drizzled(scopedClient(client, null)),
     close: closing(client),
   };
 }
@@ -95,6 +102,35 @@ export const oneSnapshot = <Result>(
   work: (transaction: Connection) => Promise<Result>,
 ): Promise<Result> => database.transaction(work, { isolationLevel: "repeatable read", accessMode: "read only" });
 
-/** Brings the tables to the newest migration. */
-export const migrateDatabase = (database: Database, folder: string): Promise<void> =>
-  migrate(database, { migrationsFolder: folder });
+/** Serialises those who set up beside each other: two on one database, or on databases of one server, whose roles are shared. */
+const SETTING_UP = 7_450_021;
+
+/** Brings the tables to the newest migration; machines that start together do it one after the other. */
+export async function migrateDatabase(database: Database, folder: string): Promise<void> {
+  const client = (database as unknown as { readonly $client: postgres.Sql }).$client;
+  const holder = await client.reserve();
+  try {
+    await holder`select pg_advisory_lock(${SETTING_UP})`;
+    await migrate(database, { migrationsFolder: folder });
+  } finally {
+    await holder`select pg_advisory_unlock(${SETTING_UP})`;
+    holder.release();
+  }
+}
+
+/**
+ * Lets the role of web processes sign in, and use the queue; whoever sets up may do that.
+ * @param password hexadecimal digits; `null` where the database asks for none
+ */
+export async function letWebIn(database: Database, password: string | null): Promise<void> {
+  if (password !== null && !/^[0-9a-f]+$/.test(password)) throw new Error("a password of hexadecimal digits is needed");
+  const role = sql.raw(SCOPED_ROLE);
+  await database.transaction(async (transaction) => {
+    await transaction.execute(sql`select pg_advisory_xact_lock(${SETTING_UP})`);
+    if (password !== null)
+      await transaction.execute(sql`alter role ${role} login password ${sql.raw(`'${password}'`)}`);
+    await transaction.execute(sql`grant usage on schema pgboss to ${role}`);
+    await transaction.execute(sql`grant select, insert, update, delete on all tables in schema pgboss to ${role}`);
+    await transaction.execute(sql`grant execute on all functions in schema pgboss to ${role}`);
+  });
+}

@@ -1,6 +1,7 @@
 export {
   faultCode,
   inTransaction,
+  letWebIn,
   migrateDatabase,
   oneSnapshot,
   openDatabase,
@@ -10,7 +11,15 @@ export {
   type OpenDatabase,
   type ScopedDatabases,
 } from "./connect";
-export { countOutings, createOuting, createPerson, createPieces, createPlace, ensureOwner } from "./queries/create";
+export {
+  countOutings,
+  createOuting,
+  createPerson,
+  createPieces,
+  createPlace,
+  ensureOwner,
+  addOwner,
+} from "./queries/create";
 export { readKit, readPhoto, replacePhoto, replacePiece, setPieceStatus } from "./queries/kit";
 export {
   addContents,
@@ -95,3 +104,13 @@ export { readFindable } from "./queries/findable";
 export { storeVerdict } from "./queries/verdict";
 export type { StoredVote } from "./live-schema";
 export type { OutfitWearing, StoredCard, TypedQuantity } from "./schema";
+export {
+  addFailedTry,
+  addInvitation,
+  countFailedTries,
+  deleteOwner,
+  forgetFailedTries,
+  giveInvitationBack,
+  ownerOfLiveSit,
+  takeInvitation,
+} from "./queries/accounts";

@@ -8,15 +8,15 @@ export const SCOPED_ROLE = "umiak_web";
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
 
 /** Said in the session: one statement after the other has its own, so what is left of another is never read. */
-function saying(ownerId: string, isLocal: boolean): string {
-  if (!UUID.test(ownerId)) throw new Error("an owner is named by a UUID");
-  return `set ${isLocal ? "local " : ""}umiak.owner = '${ownerId}'`;
+function saying(ownerId: string | null, isLocal: boolean): string {
+  if (ownerId !== null && !UUID.test(ownerId)) throw new Error("an owner is named by a UUID");
+  return `set ${isLocal ? "local " : ""}umiak.owner = '${ownerId ?? ""}'`;
 }
 
 type Query = Promise<unknown> & { values(): Promise<unknown> };
 
 /** A statement on a connection that was told the owner just before: both are sent at once. */
-function scopedQuery(client: postgres.Sql, ownerId: string, args: Parameters<postgres.Sql["unsafe"]>): Query {
+function scopedQuery(client: postgres.Sql, ownerId: string | null, args: Parameters<postgres.Sql["unsafe"]>): Query {
   const run = async (asValues: boolean): Promise<unknown> => {
     const connection = await client.reserve();
     try {
@@ -36,8 +36,8 @@ function scopedQuery(client: postgres.Sql, ownerId: string, args: Parameters<pos
   } as unknown as Query;
 }
 
-/** The same pool of connections, for one owner: each statement and each transaction names them first. */
-export const scopedClient = (client: postgres.Sql, ownerId: string): postgres.Sql =>
+/** The same pool of connections, for one owner or nobody: each statement and each transaction names them first. */
+export const scopedClient = (client: postgres.Sql, ownerId: string | null): postgres.Sql =>
   new Proxy(client, {
     get(target, name) {
       if (name === "unsafe") return (...args: Parameters<postgres.Sql["unsafe"]>) => scopedQuery(target, ownerId, args);

@@ -7,6 +7,8 @@ export const APP_ERRORS = {
   "wrong-media-type": 415,
   "wrong-token": 401,
   "not-signed-in": 401,
+  "wrong-password": 403,
+  "too-many-tries": 429,
   "foreign-origin": 403,
   "foreign-host": 421,
   "method-not-allowed": 405,

@@ -16,6 +16,7 @@ import { LOCAL_OWNER_ID } from "@/server/access";
 import { jobQueue } from "@/server/composition";
 import { seedDemo } from "@/server/demo/seed";
 import { advance, answerPart } from "@/server/jobs/advance";
+import { makeQueue } from "@/server/jobs/make-queue";
 import { openQueue, type QueuedPart } from "@/server/jobs/queue";
 import { demoOuting } from "../sample-outing";
 import { CACHED_THREADS_DIR } from "../../scripts/run/server-threads.mjs";
@@ -27,6 +28,7 @@ let fresh: FreshDatabase;
 beforeAll(async () => {
   process.env.UMIAK_PART_EXPIRES_S = EXPIRES_S;
   fresh = await freshDatabase();
+  await makeQueue(fresh.url);
   await seedDemo(fresh.database);
   process.env.DATABASE_URL = fresh.url;
 });
@@ -138,6 +140,7 @@ describe("a long computation", () => {
 
 it("owners take turns: the first parts of each go before the second ones of any", async () => {
   const other = await freshDatabase();
+  await makeQueue(other.url);
   const queue = await openQueue(other.url, true);
   const parts = (ownerId: string): QueuedPart[] =>
     [0, 1, 2].map((place) => ({ ownerId, jobId: ownerId, stage: 0, place, chunk: null }));

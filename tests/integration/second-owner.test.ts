@@ -10,6 +10,7 @@ import { LOCAL_OWNER_ID } from "@/server/access";
 import { backupStream } from "@/server/backup/backup";
 import { restoreBackup } from "@/server/backup/restore";
 import { seedDemo } from "@/server/demo/seed";
+import { makeQueue } from "@/server/jobs/make-queue";
 import { openOuting } from "@/server/outings/open-outing";
 import { recomputed } from "@/server/outings/recompute";
 import { freshDatabase, type FreshDatabase } from "./fresh-database";
@@ -42,6 +43,7 @@ async function giveToOther({ database }: FreshDatabase): Promise<void> {
 
 beforeAll(async () => {
   fresh = await freshDatabase();
+  await makeQueue(fresh.url);
   await seedDemo(fresh.database);
   await giveToOther(fresh);
   process.env.DATABASE_URL = fresh.url;

@@ -8,6 +8,8 @@ END $$;--> statement-breakpoint
 GRANT USAGE ON SCHEMA public TO umiak_web;--> statement-breakpoint
 GRANT SELECT, INSERT, UPDATE, DELETE ON ALL TABLES IN SCHEMA public TO umiak_web;--> statement-breakpoint
 ALTER DEFAULT PRIVILEGES IN SCHEMA public GRANT SELECT, INSERT, UPDATE, DELETE ON TABLES TO umiak_web;--> statement-breakpoint
+GRANT USAGE, SELECT ON ALL SEQUENCES IN SCHEMA public TO umiak_web;--> statement-breakpoint
+ALTER DEFAULT PRIVILEGES IN SCHEMA public GRANT USAGE, SELECT ON SEQUENCES TO umiak_web;--> statement-breakpoint
 -- Whose rows a session or transaction may see; none where nobody was named.
 CREATE FUNCTION current_owner() RETURNS uuid LANGUAGE sql STABLE AS $$
   SELECT nullif(current_setting('umiak.owner', true), '')::uuid

@@ -11,6 +11,10 @@ export async function ensureOwner(connection: Connection, id: string, name: stri
   return made.length > 0;
 }
 
+/** The owner of an account, with nothing yet. */
+export const addOwner = async (connection: Connection, id: string): Promise<void> =>
+  void (await ensureOwner(connection, id, "account"));
+
 /** How many outings an owner has. */
 export async function countOutings(connection: Connection, ownerId: string): Promise<number> {
   const [row] = await connection.select({ outings: count() }).from(outing).where(eq(outing.ownerId, ownerId));

@@ -83,7 +83,7 @@ export const outingViewSchema: z.ZodType<OutingView> = z.strictObject({
 
 export const savedSchema = z.strictObject({ version: z.int().min(1) });
 
-export const healthSchema = z.strictObject({ ok: z.literal(true), outings: z.int().min(0) });
+export const healthSchema = z.strictObject({ ok: z.literal(true), outings: z.int().min(0).optional() });
 
 export const historySchema: z.ZodType<History> = z.strictObject({
   dropped: z.int().min(0),

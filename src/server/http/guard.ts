@@ -6,11 +6,18 @@ const READING = ["GET", "HEAD", "OPTIONS"];
 
 const hostName = (host: string): string => host.replace(/:\d+$/, "").toLowerCase();
 
-/** Names this server answers to: loopback, and those of UMIAK_HOSTS (comma-separated). */
+/** Names this server answers to: loopback, that of UMIAK_ADDRESS, and those of UMIAK_HOSTS (comma-separated). */
 function knownHosts(): string[] {
-  const configured = (process.env.UMIAK_HOSTS ?? "").split(",").map((host) => host.trim().toLowerCase());
+  const configured = [hostOfAddress(), ...(process.env.UMIAK_HOSTS ?? "").split(",")].map((host) =>
+    host.trim().toLowerCase(),
+  );
   return [...LOOPBACK_NAMES, ...configured.filter(Boolean)];
 }
+
+const hostOfAddress = (): string => {
+  const address = process.env.UMIAK_ADDRESS;
+  return address && URL.canParse(address) ? new URL(address).hostname : "";
+};
 
 /**
  * Refuses requests for another host (a foreign name pointed at this machine) and writes that come from another site.

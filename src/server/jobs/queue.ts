@@ -1,13 +1,9 @@
 import PgBoss from "pg-boss";
 import { log } from "../log";
+import { PART_EXPIRES_S, QUEUE, QUEUE_OPTIONS } from "./queue-options";
 
 // The queue of parts, on the same PostgreSQL. Nothing else of the program knows pg-boss.
 
-const QUEUE = "job-part";
-/** A part that is not answered by then is given to another worker: its own was killed, or hangs. */
-const PART_EXPIRES_S = Number(process.env.UMIAK_PART_EXPIRES_S ?? 60);
-/** How often a part is tried. */
-const MOST_RETRIES = 4;
 const LOOK_EVERY_S = 0.5;
 /** How often it is looked for what has expired. */
 const MAINTAIN_EVERY_S = Math.max(1, PART_EXPIRES_S / 4);
@@ -30,7 +26,7 @@ export type PartQueue = {
 };
 
 /**
- * Opens the queue.
+ * Opens the queue that `makeQueue` made.
  * @param isWorker whether it sees to what has expired; who only sends does not
  */
 export async function openQueue(url: string, isWorker = false): Promise<PartQueue> {
@@ -38,12 +34,12 @@ export async function openQueue(url: string, isWorker = false): Promise<PartQueu
     connectionString: url,
     supervise: isWorker,
     schedule: false,
+    migrate: false,
     maintenanceIntervalSeconds: MAINTAIN_EVERY_S,
     max: 2,
   });
   boss.on("error", (error) => log.error({ error }, "the queue"));
   await boss.start();
-  await boss.createQueue(QUEUE, { name: QUEUE, expireInSeconds: PART_EXPIRES_S, retryLimit: MOST_RETRIES });
   return {
     send: async (parts) =>
       boss.insert(
@@ -51,8 +47,7 @@ export async function openQueue(url: string, isWorker = false): Promise<PartQueu
           name: QUEUE,
           data,
           priority: -data.place,
-          expireInSeconds: PART_EXPIRES_S,
-          retryLimit: MOST_RETRIES,
+          ...QUEUE_OPTIONS,
         })),
       ) as Promise<unknown> as Promise<void>,
     work: async (answer) => {

@@ -11,6 +11,8 @@ export const GET: APIRoute = () =>
   answer(async () => json(peopleSchema.parse(await peopleOf(database(), currentOwnerId()))));
 
 export const POST: APIRoute = ({ request }) =>
-  answer(async () => json(await addPerson(database(), currentOwnerId(), await readJson(request, newPersonSchema)), 201));
+  answer(async () =>
+    json(await addPerson(database(), currentOwnerId(), await readJson(request, newPersonSchema)), 201),
+  );
 
 export const ALL: APIRoute = () => methodNotAllowed("GET, POST");

@@ -8,6 +8,8 @@ import { answer, json } from "@/server/http/respond";
 import { changeStatus } from "@/server/kit/kit";
 
 export const POST: APIRoute = ({ request }) =>
-  answer(async () => json(await changeStatus(database(), currentOwnerId(), await readJson(request, pieceStatusSchema))));
+  answer(async () =>
+    json(await changeStatus(database(), currentOwnerId(), await readJson(request, pieceStatusSchema))),
+  );
 
 export const ALL: APIRoute = () => methodNotAllowed("POST");

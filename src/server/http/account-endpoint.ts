@@ -1,0 +1,38 @@
+import type { APIContext, APIRoute } from "astro";
+import type { z } from "zod";
+import * as m from "@/messages";
+import { isShared } from "../access";
+import { cookiesOf, type Asking } from "../accounts/accounts";
+import { isBehindProxy } from "../accounts/settings";
+import { AppError } from "../app-error";
+import { readJson } from "./read-json";
+import { answer, json } from "./respond";
+
+const MOST_BYTES = 10_000;
+
+/** Who asks: the last hop that a trusted proxy saw, else the other end of the connection. */
+function askingOf({ request, clientAddress }: Pick<APIContext, "request" | "clientAddress">): Asking {
+  const forwarded = isBehindProxy() ? request.headers.get("x-forwarded-for")?.split(",").at(-1)?.trim() : undefined;
+  return { request, clientAddress: forwarded ?? clientAddress };
+}
+
+/** An endpoint of accounts: there are none at home. @param headers what the answer carries besides */
+export const accountEndpoint =
+  <Schema extends z.ZodType>(
+    schema: Schema,
+    work: (asking: Asking, body: z.output<Schema>) => Promise<Headers>,
+    headers: Readonly<Record<string, string>> = {},
+  ): APIRoute =>
+  (context) =>
+    answer(async () => {
+      if (!isShared()) throw new AppError("not-found", m.noAccountsAtHome);
+      const body = await readJson(context.request, schema, MOST_BYTES);
+      const cookies = cookiesOf(await work(askingOf(context), body));
+      const response = json({ ok: true });
+      for (const cookie of cookies.getSetCookie()) response.headers.append("set-cookie", cookie);
+      for (const [name, value] of Object.entries(headers)) response.headers.set(name, value);
+      return response;
+    });
+
+/** What a browser keeps of an account is forgotten with it: pages for a place without network among them. */
+export const FORGET_ALL = { "clear-site-data": '"cache", "storage"' } as const;
