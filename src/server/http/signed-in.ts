@@ -43,6 +43,7 @@ export async function answeredAsOwner(
   try {
     const account = await accountOf(request);
     if (account) locals.account = account;
+    else locals.isNobody = true;
     ownerId = account?.id ?? (await ownerByToken(request, url.pathname));
   } catch (error) {
     return errorResponse(error); // nobody knows who it is while the database is gone
