@@ -9,6 +9,7 @@ export default defineConfig({
     "./src/db/live-schema.ts",
     "./src/db/trip-schema.ts",
     "./src/db/account-schema.ts",
+    "./src/db/link-schema.ts",
   ],
   out: "./src/db/migrations",
   casing: "snake_case",

@@ -114,3 +114,4 @@ export {
   ownerOfLiveSit,
   takeInvitation,
 } from "./queries/accounts";
+export { addLink, deleteLink, linkOfToken, readLinks, type LinkFound } from "./queries/links";

@@ -20,3 +20,4 @@ export {
 export { packingOfTrip, type TripPackLine } from "./packing-of-trip";
 export type { Planned, PlannedPiece, PlannedWearing } from "./planned";
 export { type Thing, FAR_FROM_SHELTER_MIN, HARNESS_FROM_M, SUN_UP_DEG } from "./things";
+export { LINK_KINDS, type LinkKind } from "./link-kinds";

@@ -15,6 +15,7 @@ import { SaveNotice } from "../day-sheet/save-notice";
 import { useInitially } from "../page/use-initially";
 import { DressingList } from "./dressing";
 import { LeftWithFields } from "./left-with";
+import { PlanLinks } from "./plan-links";
 import { Packing } from "./packing";
 import { OnceAlive } from "../page/once-alive";
 import { guarded } from "../page/guarded";
@@ -25,11 +26,13 @@ type Props = {
   /** The verdict no longer holds; the one that does is on its way. */
   readonly isRecomputing: boolean;
   readonly careById: CareById;
+  /** Whether others can reach this server, so that a plan may be left at a secret address. */
+  readonly isShared: boolean;
   readonly preferences: Preferences;
 };
 
 /** The evening before: what to pack, in which order to dress, who knows of it, and what leaves the house. */
-function Evening({ initial, verdict: stored, isRecomputing, careById, preferences }: Props) {
+function Evening({ initial, verdict: stored, isRecomputing, careById, isShared, preferences }: Props) {
   const [known, setKnown] = useState({ verdict: stored, isRecomputing });
   useInitially(() => {
     $preferences.set(preferences);
@@ -94,6 +97,7 @@ function Evening({ initial, verdict: stored, isRecomputing, careById, preference
         <Packing view={view} careById={careById} />
         <DressingList view={view} />
         <LeftWithFields view={view} />
+        {isShared && <PlanLinks outingId={view.id} timeZone={timeZone} />}
       </div>
     </OnceAlive>
   );

@@ -13,6 +13,7 @@ import { errorResponse } from "./respond";
 const OPEN_PATHS = [
   /^\/(sign-in|reset|mails|glossary|manifest\.webmanifest|404|500)$/,
   /^\/method(\/document)?$/,
+  /^\/left\/[\w-]+$/,
   /^\/api\/account\/(sign-in|sign-up|forgotten|reset)$/,
   /^\/api\/health$/,
 ];
