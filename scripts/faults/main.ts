@@ -4,6 +4,7 @@ import { statusCounts } from "./status-counts";
 import { contentOfView } from "@/formats/wire/outing/content-of-view";
 import type { OutingLine, OutingView } from "@/formats/wire/outing/outing-view";
 import { hostileRequest, send } from "./hostile";
+import { manyMachines } from "./many-machines";
 import { killedJobs } from "./killed-jobs";
 import { sheetsPerSecond } from "./load";
 import { pause, TriedServer } from "./server";
@@ -109,11 +110,20 @@ async function jobsKilled(): Promise<void> {
   }
 }
 
+async function onManyMachines(): Promise<void> {
+  const { webs, edits, acknowledged, lost, statuses, problems: found } = await manyMachines();
+  console.log(
+    `${webs} web processes behind a round robin, one killed among ${edits} edits: ${acknowledged} acknowledged, ${lost} lost; ${statusCounts(statuses)}`,
+  );
+  problems.push(...found);
+}
+
 try {
   console.log(`${(await sheetsPerSecond(server.address)).toFixed(0)} day sheets a second`);
   await hostile();
   await killed();
   await jobsKilled();
+  await onManyMachines();
 } catch (error) {
   problems.push((error as Error).message);
 } finally {

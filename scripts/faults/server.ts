@@ -11,7 +11,7 @@ const LOOK_EVERY_MS = 200;
 
 export const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
 
-async function freePort(): Promise<number> {
+export async function freePort(): Promise<number> {
   const server = net.createServer().listen(0, "127.0.0.1");
   await new Promise((resolve) => server.once("listening", resolve));
   const { port } = server.address() as net.AddressInfo;
@@ -43,6 +43,10 @@ function readdirNumbers(folder: string): number[] {
 export class TriedServer {
   readonly folder = mkdtempSync(path.join(tmpdir(), "umiak-faults-"));
   private launcher: ChildProcess | null = null;
+
+  /** @param environment what its launcher is told besides */
+  constructor(private readonly environment: Readonly<Record<string, string>> = {}) {}
+
   private port = 0;
 
   /** What the launcher says. */
@@ -59,7 +63,13 @@ export class TriedServer {
     this.port ||= await freePort();
     const said = openSync(this.saidFile, "a");
     this.launcher = spawn("./umiak", ["start"], {
-      env: { ...process.env, PORT: String(this.port), UMIAK_DATA_DIR: this.folder, DATABASE_URL: "" },
+      env: {
+        ...process.env,
+        ...this.environment,
+        PORT: String(this.port),
+        UMIAK_DATA_DIR: this.folder,
+        DATABASE_URL: "",
+      },
       stdio: ["ignore", said, said],
       detached: true,
     });

@@ -68,3 +68,14 @@ export function freePort() {
     });
   });
 }
+
+/** Where the web server listens: at home on loopback alone; other addresses are for a server on which people sign in. */
+export function wantedAddress() {
+  const wanted = process.env.UMIAK_LISTEN || LOOPBACK;
+  if (wanted !== LOOPBACK && process.env.UMIAK_SIGN_IN !== "1")
+    throw new PlainError(
+      `without sign-in Umiak listens on ${LOOPBACK} alone, as whoever reaches it is its owner: leave UMIAK_LISTEN away, use --lan for paired devices of this network, or set UMIAK_SIGN_IN=1.`,
+    );
+  return wanted;
+}
+const LOOPBACK = "127.0.0.1";

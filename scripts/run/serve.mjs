@@ -44,7 +44,8 @@ const answer = answering(clientFolders, async (request, response) => {
   const application = await applicationIn(languageOf(request));
   application(request, response);
 });
-server.server.on("request", answer);
+const metricsPort = Number(process.env.UMIAK_METRICS_PORT ?? 0);
+server.server.on("request", metricsPort > 0 ? (await import("./metrics.mjs")).counted(metricsPort, answer) : answer);
 if (process.env.UMIAK_LAN) {
   const { serveLan } = await import("./lan/serve.mjs");
   await serveLan(JSON.parse(process.env.UMIAK_LAN), answer);

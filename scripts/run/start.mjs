@@ -5,7 +5,7 @@ import { startCluster } from "./cluster.mjs";
 import { mustExecute } from "./execute.mjs";
 import { ensureNodeModules, ensurePostgres } from "./packages.mjs";
 import { dataFolder, ROOT, tool } from "./paths.mjs";
-import { checkDisk, checkNode, checkPortFree, wantedPort } from "./preconditions.mjs";
+import { checkDisk, checkNode, checkPortFree, wantedAddress, wantedPort } from "./preconditions.mjs";
 import { PlainError, say } from "./say.mjs";
 import { holdFolder } from "./hold-folder.mjs";
 import { startWeb } from "./web.mjs";
@@ -96,6 +96,7 @@ async function keepWeb(how, ending) {
 export async function start({ isLan = false } = {}) {
   checkNode();
   const port = wantedPort();
+  wantedAddress();
   const folder = dataFolder();
   checkDisk(ROOT);
   mkdirSync(folder, { recursive: true });

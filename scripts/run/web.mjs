@@ -1,6 +1,7 @@
 import { spawn } from "node:child_process";
 import path from "node:path";
 import { ROOT } from "./paths.mjs";
+import { wantedAddress } from "./preconditions.mjs";
 import { PlainError } from "./say.mjs";
 import { stopChild } from "./stop-child.mjs";
 
@@ -14,7 +15,7 @@ export async function startWeb({ port, databaseUrl, lan = null }) {
   const env = {
     ...process.env,
     PORT: String(port),
-    HOST: "127.0.0.1",
+    HOST: wantedAddress(),
     DATABASE_URL: databaseUrl,
     NODE_ENV: "production",
     ...(lan && {

@@ -37,7 +37,7 @@ beforeAll(async () => {
   });
 });
 afterAll(async () => {
-  for (const name of Object.keys(process.env)) if (!(name in before)) delete process.env[name];
+  for (const name of Object.keys(process.env)) if (!(name in before)) Reflect.deleteProperty(process.env, name);
   rmSync(folder, { recursive: true, force: true });
   await fresh.close();
 });
