@@ -3,7 +3,8 @@ import { spawn, type ChildProcess } from "node:child_process";
 import http from "node:http";
 import type { AddressInfo } from "node:net";
 import { contentOfView } from "@/formats/wire/outing/content-of-view";
-import type { OutingLine, OutingView, PieceView } from "@/formats/wire/outing/outing-view";
+import type { KitView } from "@/formats/wire/kit/kit-view";
+import type { OutingLine, OutingView } from "@/formats/wire/outing/outing-view";
 import { freePort, pause, TriedServer } from "./server";
 
 // Web processes keep nothing: three of them and two workers on one database, behind something that sends each request to the
@@ -123,7 +124,8 @@ export async function manyMachines(): Promise<ManyMachines> {
     const lines = await browser.json<OutingLine[]>("/api/outings");
     const [{ id }] = lines as [OutingLine];
     const view = await browser.json<OutingView>(`/api/outings/${id}`);
-    const [piece] = view.kit as [PieceView];
+    const { pieces } = await browser.json<KitView>(`/api/people/${view.person.id}/pieces`);
+    const piece = pieces[0]!;
     expect(
       (await browser.ask(`/api/pieces/${piece.id}/photo?version=${piece.version}`, "PUT", JPEG)).ok,
       "no photo was kept",

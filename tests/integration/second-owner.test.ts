@@ -108,6 +108,7 @@ function bodiesFor(path: string, method: string): unknown[] {
   }
   if (path.endsWith("live/index.ts")) return [method === "POST" ? { beganAt: new Date().toISOString() } : {}];
   if (path.endsWith("live/readings.ts")) return [[{ n: "air", u: "Cel", v: -4 }]];
+  if (path.endsWith("links/index.ts")) return [{ id: randomUUID(), kind: "plan" }];
   if (path.endsWith("note/index.ts")) return [{ minutes: 5 }];
   if (path.endsWith("logbook/index.ts")) {
     const { startsAt, person, place } = theirs;

@@ -17,7 +17,9 @@ CREATE POLICY of_owner ON "outing_link" USING (owner_id = current_owner()) WITH 
 -- Who opens a secret address is no owner: this one question may be asked over all of them.
 CREATE FUNCTION link_of_token(hash text) RETURNS TABLE (owner_id uuid, outing_id uuid, kind text, tells_place boolean)
   LANGUAGE sql STABLE SECURITY DEFINER SET search_path = public AS $$
-  SELECT l.owner_id, l.outing_id, l.kind, l.tells_place FROM outing_link l WHERE l.token_hash = hash
+  SELECT l.owner_id, l.outing_id, l.kind, l.tells_place
+  FROM outing_link l JOIN outing o ON o.owner_id = l.owner_id AND o.id = l.outing_id
+  WHERE l.token_hash = hash AND o.removed_at IS NULL
 $$;--> statement-breakpoint
 REVOKE ALL ON FUNCTION link_of_token(text) FROM PUBLIC;--> statement-breakpoint
 GRANT EXECUTE ON FUNCTION link_of_token(text) TO umiak_web;

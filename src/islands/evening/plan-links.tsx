@@ -1,5 +1,5 @@
 import * as m from "@/messages";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { v7 as uuid } from "uuid";
 import { LINK_KINDS, type LinkKind } from "@/core/evening";
 import { clockText, dateText } from "@/formats/display/time";
@@ -29,61 +29,60 @@ export function PlanLinks({ outingId, timeZone }: { readonly outingId: string; r
       setProblem(messageOf(error));
     }
   };
-  useEffect(() => void tried(() => Promise.resolve()), [url]);
   const make = (): Promise<void> =>
     tried(async () => {
       const { path } = await ask<{ path: string }>(url, "POST", { id: uuid(), kind, tellsPlace });
       setMade(new URL(path, window.location.href).href);
     });
   return (
-    <section aria-labelledby="links" className="no-print flex flex-col gap-3">
-      <h2 id="links" className="text-xl font-semibold">
-        {m.linksTitle}
-      </h2>
-      <p className="text-muted max-w-prose text-sm">{m.linksSay}</p>
-      <div className="flex flex-wrap items-end gap-4">
-        <ChoiceField<LinkKind>
-          label={m.linkKind}
-          value={kind}
-          options={LINK_KINDS.map((own) => [own, KIND_WORDS[own]] as const)}
-          onChange={setKind}
-        />
-        <CheckField label={m.linkTellsPlace} checked={tellsPlace} onChange={setTellsPlace} />
-        <button type="button" className="press" onClick={() => void make()}>
-          {m.linkMake}
-        </button>
+    <details className="no-print" onToggle={(event) => event.currentTarget.open && void tried(() => Promise.resolve())}>
+      <summary className="cursor-pointer text-xl font-semibold">{m.linksTitle}</summary>
+      <div className="flex flex-col gap-3 pt-2">
+        <p className="text-muted max-w-prose text-sm">{m.linksSay}</p>
+        <div className="flex flex-wrap items-end gap-4">
+          <ChoiceField<LinkKind>
+            label={m.linkKind}
+            value={kind}
+            options={LINK_KINDS.map((own) => [own, KIND_WORDS[own]] as const)}
+            onChange={setKind}
+          />
+          <CheckField label={m.linkTellsPlace} checked={tellsPlace} onChange={setTellsPlace} />
+          <button type="button" className="press" onClick={() => void make()}>
+            {m.linkMake}
+          </button>
+        </div>
+        <Problem words={problem} />
+        {made && (
+          <p role="status" className="border-accent border-l-4 pl-3">
+            <a className="link break-all" href={made}>
+              {made}
+            </a>
+            <span className="text-muted block text-sm">{m.linkOnce}</span>
+          </p>
+        )}
+        <ul className="flex flex-col gap-1 text-sm">
+          {links.map((link) => {
+            const time = `${dateText(link.createdAt, timeZone)} ${clockText(link.createdAt, timeZone)}`;
+            return (
+              <li key={link.id} className="flex flex-wrap items-center gap-3">
+                <span>
+                  {KIND_WORDS[link.kind]}
+                  {link.tellsPlace && `, ${m.linkPlaceTold}`}
+                </span>
+                <span className="text-muted">{time}</span>
+                <button
+                  type="button"
+                  className="press press-small"
+                  aria-label={m.linkBackOf({ kind: KIND_WORDS[link.kind], time })}
+                  onClick={() => void tried(() => ask(`${url}/${link.id}`, "DELETE"))}
+                >
+                  {m.linkBack}
+                </button>
+              </li>
+            );
+          })}
+        </ul>
       </div>
-      <Problem words={problem} />
-      {made && (
-        <p role="status" className="border-accent border-l-4 pl-3">
-          <a className="link break-all" href={made}>
-            {made}
-          </a>
-          <span className="text-muted block text-sm">{m.linkOnce}</span>
-        </p>
-      )}
-      <ul className="flex flex-col gap-1 text-sm">
-        {links.map((link) => {
-          const time = `${dateText(link.createdAt, timeZone)} ${clockText(link.createdAt, timeZone)}`;
-          return (
-            <li key={link.id} className="flex flex-wrap items-center gap-3">
-              <span>
-                {KIND_WORDS[link.kind]}
-                {link.tellsPlace && `, ${m.linkPlaceTold}`}
-              </span>
-              <span className="text-muted">{time}</span>
-              <button
-                type="button"
-                className="press press-small"
-                aria-label={m.linkBackOf({ kind: KIND_WORDS[link.kind], time })}
-                onClick={() => void tried(() => ask(`${url}/${link.id}`, "DELETE"))}
-              >
-                {m.linkBack}
-              </button>
-            </li>
-          );
-        })}
-      </ul>
-    </section>
+    </details>
   );
 }
