@@ -65,7 +65,8 @@ class Browser {
       if (value === "" || /max-age=0/i.test(set)) this.cookies.delete(name!);
       else this.cookies.set(name!, value!);
     }
-    this.answeredBy.add(answer.headers.get("x-answered-by") ?? "");
+    const by = answer.headers.get("x-answered-by");
+    if (by !== null) this.answeredBy.add(by);
     return answer;
   }
 
