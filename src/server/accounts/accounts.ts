@@ -1,4 +1,4 @@
-import { createHash, randomBytes } from "node:crypto";
+import { randomBytes } from "node:crypto";
 import * as m from "@/messages";
 import {
   addFailedTry,
@@ -10,6 +10,7 @@ import {
 } from "@/db";
 import type { SignUp } from "@/formats/wire/account-schema";
 import { AppError } from "../app-error";
+import { hashOf } from "../hash-of";
 import { accountsDatabase } from "../composition";
 import { accountsLibrary, CLIENT_HEADER, LIBRARY_PATH } from "./library";
 import { needsInvitation, publicAddress } from "./settings";
@@ -22,8 +23,6 @@ export type Asking = { readonly request: Request; readonly clientAddress: string
 /** An account is let alone after so many sign-ins that failed within a span, until that is over (assumptions). */
 const MOST_FAILED_TRIES = 10;
 const FAILED_TRIES_SPAN_MS = 15 * 60_000;
-
-const hashOf = (text: string): string => createHash("sha256").update(text).digest("hex");
 
 /** What the library's refusals mean, by its codes. */
 const REFUSALS: Readonly<Record<string, () => AppError>> = {

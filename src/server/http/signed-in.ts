@@ -1,10 +1,10 @@
 import type { APIContext } from "astro";
-import { createHash } from "node:crypto";
 import { ownerOfLiveSit } from "@/db";
 import { asOwner, isShared } from "../access";
 import { accountOf } from "../accounts/accounts";
 import { accountsDatabase } from "../composition";
 import { AppError } from "../app-error";
+import { hashOf } from "../hash-of";
 import * as m from "@/messages";
 import { isUuid } from "../uuid";
 import { errorResponse } from "./respond";
@@ -28,7 +28,7 @@ async function ownerByToken(request: Request, pathname: string): Promise<string 
   const outingId = LIVE_READINGS.exec(pathname)?.[1];
   const token = /^Bearer (.+)$/.exec(request.headers.get("authorization") ?? "")?.[1];
   if (!outingId || !token || !isUuid(outingId)) return null;
-  return ownerOfLiveSit(accountsDatabase(), outingId, createHash("sha256").update(token).digest("hex"));
+  return ownerOfLiveSit(accountsDatabase(), outingId, hashOf(token));
 }
 
 /**

@@ -1,10 +1,11 @@
-import { createHash, randomBytes } from "node:crypto";
+import { randomBytes } from "node:crypto";
 import * as m from "@/messages";
 import type { LinkKind } from "@/core/evening";
 import { addLink, deleteLink, linkOfToken, readLinks, type Database } from "@/db";
 import type { LinkLine, NewLink } from "@/formats/wire/links-schema";
 import type { FieldCard } from "@/formats/wire/evening/field-card";
 import { AppError } from "../app-error";
+import { hashOf } from "../hash-of";
 import { accountsDatabase, databaseFor } from "../composition";
 import { fieldCardOf } from "../evening/field-card";
 import { openOuting } from "../outings/open-outing";
@@ -14,8 +15,6 @@ import { isUuid } from "../uuid";
 const TOKEN_BYTES = 24;
 const TOKEN = /^[\w-]{32}$/;
 const MOST_LINKS = 20;
-
-const hashOf = (token: string): string => createHash("sha256").update(token).digest("hex");
 
 /** @throws {AppError} `not-found` */
 export async function linksOf(database: Database, ownerId: string, outingId: string): Promise<LinkLine[]> {

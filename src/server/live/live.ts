@@ -1,5 +1,5 @@
 import * as m from "@/messages";
-import { createHash, randomBytes, timingSafeEqual } from "node:crypto";
+import { randomBytes, timingSafeEqual } from "node:crypto";
 import {
   addReadings,
   beginLiveSit,
@@ -16,13 +16,12 @@ import type { TimedReading } from "@/formats/live/senml";
 import { liveVotesSchema, MOST_READINGS } from "@/formats/wire/live/live-schema";
 import type { LiveBegun, LiveView, LiveVoteView } from "@/formats/wire/live/live-view";
 import { AppError } from "../app-error";
+import { hashOf } from "../hash-of";
 import { openOuting } from "../outings/open-outing";
 import { readLiveVotes as readVotes } from "../stored/stored-logbook";
 import { isUuid } from "../uuid";
 
 const TOKEN_BYTES = 24;
-
-const hashOf = (token: string): string => createHash("sha256").update(token).digest("hex");
 
 const noSit = (): AppError => new AppError("not-found", m.liveNotBegun);
 
