@@ -10,6 +10,7 @@ export default defineConfig({
     "./src/db/trip-schema.ts",
     "./src/db/account-schema.ts",
     "./src/db/link-schema.ts",
+    "./src/db/share-schema.ts",
   ],
   out: "./src/db/migrations",
   casing: "snake_case",

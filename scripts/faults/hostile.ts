@@ -1,3 +1,4 @@
+import { readdirSync } from "node:fs";
 import http from "node:http";
 import { seededRandom, type RandomStream } from "@/core/numeric";
 
@@ -32,27 +33,16 @@ const VALUES: readonly unknown[] = [
   "=HYPERLINK(1)",
   { __proto__: 1, constructor: { prototype: 1 } },
 ];
+/** Every endpoint and page there is, by its file, and what some of them are asked besides. */
 const ENDPOINTS = [
-  "/api/outings",
-  "/api/outings/ID",
-  "/api/outings/ID/card",
-  "/api/outings/ID/calendar",
-  "/api/outings/ID/export",
-  "/api/outings/ID/history",
+  ...readdirSync("src/pages", { recursive: true, encoding: "utf8" })
+    .filter((file) => /\.(ts|astro)$/.test(file) && !/webmanifest|\[\.\.\.rest\]/.test(file))
+    .map((file) => `/${file.replace(/(^|\/)index\.\w+$|\.(ts|astro)$/, "").replaceAll(/\[\w+\]/g, "ID")}`),
   "/api/outings/ID/forecast?asOf=VALUE",
-  "/api/outings/ID/back",
-  "/api/people/ID/pieces",
   "/api/people/ID/outfits?before=VALUE",
-  "/api/people/ID/practice-preferences",
-  "/api/pieces/ID",
-  "/api/pieces/ID/photo?version=1",
-  "/api/pieces/status",
-  "/api/outfits/ID",
-  "/api/backup",
+  "/api/pieces/ID/photo?version=VALUE",
+  "/api/shares?kind=VALUE&item=ID",
   "/api/nothing",
-  "/outings/ID",
-  "/outings/ID/card",
-  "/outings/ID/pack",
   "/kit?person=VALUE",
   "/compare?one=VALUE&other=ID",
 ];
@@ -95,7 +85,7 @@ export function hostileRequest(
   const random = seededRandom(seed);
   const method = oneOf(random, METHODS);
   const path = oneOf(random, ENDPOINTS)
-    .replace("ID", encodeURI(oneOf(random, [...IDS, ...content.ids])))
+    .replaceAll("ID", () => encodeURI(oneOf(random, [...IDS, ...content.ids])))
     .replace(
       "VALUE",
       encodeURIComponent(String(oneOf(random, ["", "\0", "x".repeat(3000), "2027-13-45", "9".repeat(30)]))),

@@ -1,5 +1,11 @@
 import { randomUUID } from "node:crypto";
-import { readFileSync } from "node:fs";
+import { seededRandom } from "@/core/numeric";
+import { clockJumps } from "./clock-jumps";
+import { databaseGone } from "./database-gone";
+import { diskFull } from "./disk-full";
+import { slowNetwork } from "./slow-network";
+import { residentMB, steadyMemory } from "./steady-memory";
+import { twoTabs } from "./two-tabs";
 import { statusCounts } from "./status-counts";
 import { contentOfView } from "@/formats/wire/outing/content-of-view";
 import type { OutingLine, OutingView } from "@/formats/wire/outing/outing-view";
@@ -10,13 +16,14 @@ import { sheetsPerSecond } from "./load";
 import { pause, TriedServer } from "./server";
 
 // `npm run -s faults`: hostile requests, and processes killed under saves that were acknowledged. Its figures are printed;
-// it ends with 1 where something was lost, leaked or left down. `-- 2000 12` sends so many requests and kills so often.
+// it ends with 1 where something was lost, leaked or left down. `-- 10000 200 10` sends so many requests, kills so often and
+// looks at memory for so many minutes.
 
-const [requests = 2000, kills = 12] = process.argv.slice(2).map(Number);
+const [requests = 2000, kills = 12, minutes = 1] = process.argv.slice(2).map(Number);
 /** What no answer may tell: places of the machine, the database's words, stacks. */
 const LEAKS = /node_modules|postgres:\/\/|\bat .*\.m?js:\d+|select .* from|ECONNREFUSED/i;
 const isLeak = (text: string): boolean => LEAKS.test(text) || text.includes(process.cwd());
-const BYTES_PER_MB = 1e6;
+const MOST_PAUSE_MS = 2500;
 const SAVES_PER_KILL = 5;
 
 const problems: string[] = [];
@@ -26,11 +33,7 @@ await server.start();
 const json = async <Answer>(path: string): Promise<Answer> =>
   (await (await fetch(`${server.address}${path}`)).json()) as Answer;
 
-const memoryMB = (): number => {
-  const [web] = server.web();
-  const found = web ? /VmRSS:\s+(\d+) kB/.exec(readFileSync(`/proc/${web}/status`, "utf8"))?.[1] : undefined;
-  return (Number(found ?? 0) * 1000) / BYTES_PER_MB;
-};
+const memoryMB = (): number => residentMB(server.web()[0]!);
 
 const savedAs = (view: OutingView) => ({ version: view.version, ...contentOfView(view) });
 
@@ -60,6 +63,7 @@ async function hostile(): Promise<void> {
 
 async function killed(): Promise<void> {
   const [line] = await json<OutingLine[]>("/api/outings");
+  const random = seededRandom(kills);
   let [acknowledged, lost, half] = [0, 0, 0];
   for (let turn = 0; turn < kills; turn++) {
     let last: { readonly mark: number; readonly minutes: number } | null = null;
@@ -80,7 +84,7 @@ async function killed(): Promise<void> {
         last = { mark, minutes };
       }
     })().catch(() => undefined);
-    await pause(150 + 97 * turn);
+    await pause(random() * MOST_PAUSE_MS);
     const victims = turn % 3 === 0 ? server.web() : turn % 3 === 1 ? server.database() : server.launchers();
     for (const pid of victims) process.kill(pid, "SIGKILL");
     await saving;
@@ -124,6 +128,18 @@ try {
   await killed();
   await jobsKilled();
   await onManyMachines();
+  for (const fault of [
+    () => twoTabs(server.address),
+    () => slowNetwork(server.address),
+    () => databaseGone(server),
+    () => clockJumps(server),
+    () => diskFull(),
+    () => steadyMemory(server.address, server.web()[0]!, minutes),
+  ]) {
+    const { said, problems: found } = await fault();
+    console.log(said);
+    problems.push(...found);
+  }
 } catch (error) {
   problems.push((error as Error).message);
 } finally {

@@ -1,11 +1,11 @@
 import { randomUUID } from "node:crypto";
-import { spawn, type ChildProcess } from "node:child_process";
 import http from "node:http";
 import type { AddressInfo } from "node:net";
 import { contentOfView } from "@/formats/wire/outing/content-of-view";
 import type { KitView } from "@/formats/wire/kit/kit-view";
 import type { OutingLine, OutingView } from "@/formats/wire/outing/outing-view";
-import { freePort, pause, TriedServer } from "./server";
+import { TriedServer } from "./server";
+import { startWeb, type WebProcess } from "./web-process";
 
 // Web processes keep nothing: three of them and two workers on one database, behind something that sends each request to the
 // next in turn. One person signs in on one, edits on another, looks on a third, and loses one meanwhile.
@@ -93,30 +93,14 @@ export async function manyMachines(): Promise<ManyMachines> {
   const address = `http://127.0.0.1:${(front.address() as AddressInfo).port}`;
   const shared = { UMIAK_SIGN_IN: "1", UMIAK_ADDRESS: address };
   const server = new TriedServer(shared);
-  const further: ChildProcess[] = [];
+  const further: WebProcess[] = [];
   const problems: string[] = [];
   const expect = (isSo: boolean, what: string): void => void (isSo || problems.push(what));
   try {
     await server.start();
-    for (let web = 0; web < FURTHER_WEBS; web++) {
-      const port = await freePort();
-      ports.push(port);
-      const env = {
-        ...process.env,
-        ...shared,
-        PORT: String(port),
-        HOST: "127.0.0.1",
-        DATABASE_URL: server.databaseUrl(),
-      };
-      further.push(
-        spawn(process.execPath, ["scripts/run/serve.mjs"], {
-          env: { ...env, NODE_ENV: "production" },
-          stdio: "ignore",
-        }),
-      );
-    }
-    for (const port of ports) await untilAlive(port);
-    ports = [Number(new URL(server.address).port), ...ports];
+    for (let web = 0; web < FURTHER_WEBS; web++)
+      further.push(await startWeb({ ...shared, DATABASE_URL: server.databaseUrl() }));
+    ports = [Number(new URL(server.address).port), ...further.map(({ port }) => port)];
 
     const browser = new Browser(address);
     const who = { name: "Eskil", email: `${randomUUID()}@umiak.example`, password: "thick ice this year" };
@@ -140,7 +124,7 @@ export async function manyMachines(): Promise<ManyMachines> {
     const statuses: number[] = [];
     let [acknowledged, last] = [0, -1];
     for (let edit = 0; edit < EDITS; edit++) {
-      if (edit === KILLED_AT) further[0]!.kill("SIGKILL");
+      if (edit === KILLED_AT) further[0]!.kill();
       const now = await browser.json<OutingView>(`/api/outings/${id}`).catch(() => null);
       if (!now) continue;
       const setting = { ...now.setting, seatHeightM: edit / 100 };
@@ -162,20 +146,9 @@ export async function manyMachines(): Promise<ManyMachines> {
       expect((await browser.ask("/api/outings")).status === 401, "a process still knows who signed out");
     return { webs: ports.length, edits: EDITS, acknowledged, lost, statuses, problems };
   } finally {
-    for (const web of further) web.kill("SIGKILL");
+    for (const web of further) web.kill();
     front.close();
     front.closeAllConnections();
     await server.stop();
   }
-}
-
-const LOOK_EVERY_MS = 200;
-const MOST_LOOKS = 150;
-
-async function untilAlive(port: number): Promise<void> {
-  for (let look = 0; look < MOST_LOOKS; look++) {
-    if ((await fetch(`http://127.0.0.1:${port}/api/health`).catch(() => null))?.ok) return;
-    await pause(LOOK_EVERY_MS);
-  }
-  throw new Error(`the web process of port ${port} does not answer`);
 }

@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from "node:child_process";
-import { chmodSync, closeSync, mkdtempSync, openSync, readdirSync, readFileSync, rmSync } from "node:fs";
+import { chmodSync, closeSync, mkdirSync, mkdtempSync, openSync, readdirSync, readFileSync, rmSync } from "node:fs";
 import net from "node:net";
 import postgres from "postgres";
 import { LOCAL_OWNER_ID } from "@/server/access";
@@ -41,11 +41,17 @@ function readdirNumbers(folder: string): number[] {
 
 /** Umiak started by its own command on a data folder of its own, to be treated badly. */
 export class TriedServer {
-  readonly folder = mkdtempSync(path.join(tmpdir(), "umiak-faults-"));
+  readonly folder: string;
   private launcher: ChildProcess | null = null;
 
-  /** @param environment what its launcher is told besides */
-  constructor(private readonly environment: Readonly<Record<string, string>> = {}) {}
+  /** @param environment what its launcher is told besides @param folder where its data is; a new one where it is not said */
+  constructor(
+    private readonly environment: Readonly<Record<string, string>> = {},
+    folder: string | null = null,
+  ) {
+    this.folder = folder ?? mkdtempSync(path.join(tmpdir(), "umiak-faults-"));
+    mkdirSync(this.folder, { recursive: true });
+  }
 
   private port = 0;
 

@@ -46,7 +46,26 @@ export {
   replacePlace,
 } from "./queries/people-and-places";
 export { readOuting, type OutingRows } from "./queries/read-outing";
-export { beginParty, lockParty, othersInParty, writeAlong } from "./queries/party";
+export { beginParty, lockParty, othersInParty, partyAcross, writeAlong, type AcrossParty } from "./queries/party";
+export {
+  acceptShare,
+  addShare,
+  deleteShare,
+  goAlong,
+  leaveShare,
+  offeredShare,
+  readLent,
+  readShares,
+  retireLent,
+  shareOf,
+  sharesWithMe,
+  withinAs,
+  type SharedThing,
+  type SharedWithMe,
+  type ShareFound,
+  type ShareOffered,
+  type ShareRow,
+} from "./queries/shares";
 export { changeHead, forgetCommands } from "./queries/change-head";
 export { insertContent, replaceOuting, setRemoved, type OutingContent, type Replaced } from "./queries/replace-outing";
 export {

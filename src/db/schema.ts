@@ -185,6 +185,8 @@ export const piece = pgTable(
     care: jsonb().$type<CareDone>().notNull().default({}),
     /** Not offered any more, kept in old outings; deleted ones are not listed either, and can be restored. */
     status: text({ enum: PIECE_STATUSES }).notNull().default("inUse"),
+    /** By which share of another account it was lent; what is called back is not offered any more. */
+    lentBy: uuid(),
     version: version(),
     createdAt: createdAt(),
     updatedAt: updatedAt(),

@@ -8,6 +8,7 @@ export const APP_ERRORS = {
   "wrong-token": 401,
   "not-signed-in": 401,
   "wrong-password": 403,
+  "only-read": 403,
   "too-many-tries": 429,
   "foreign-origin": 403,
   "foreign-host": 421,

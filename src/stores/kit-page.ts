@@ -78,7 +78,7 @@ export async function setStatus(ids: readonly string[], to: PieceStatus): Promis
   const kit = $kit.get();
   const changed = kit?.pieces.filter(({ id, status }) => ids.includes(id) && status !== to) ?? [];
   if (changed.length === 0) return;
-  await ask("/api/pieces/status", "POST", { ids: changed.map(({ id }) => id), to });
+  await ask(`/api/people/${kit!.person.id}/piece-status`, "POST", { ids: changed.map(({ id }) => id), to });
   const chosen = new Set(changed.map(({ id }) => id));
   inKit((pieces) => pieces.map((own) => (chosen.has(own.id) ? { ...own, status: to, version: own.version + 1 } : own)));
   const what = changed.length === 1 ? changed[0]!.name : m.ofPieces({ length: changed.length });

@@ -1,7 +1,6 @@
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
-import type { APIContext } from "astro";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { POST as addDemo } from "@/pages/api/account/demo";
 import { POST as forgotten } from "@/pages/api/account/forgotten";
@@ -16,13 +15,13 @@ import { GET as listOutings } from "@/pages/api/outings/index";
 import { GET as health } from "@/pages/api/health";
 import { invite } from "@/server/accounts/accounts";
 import { simulatedMailsIn } from "@/server/accounts/simulated-mails";
-import { answeredAsOwner, pathAfter } from "@/server/http/signed-in";
+import { pathAfter } from "@/server/http/signed-in";
 import { seedDemo } from "@/server/demo/seed";
+import { ADDRESS, Browser, codeOf } from "./browser";
 import { freshDatabase, type FreshDatabase } from "./fresh-database";
 
 // A shared server: accounts, sessions, and what each may see. Addresses and passwords are invented.
 
-const ADDRESS = "http://umiak.example";
 const folder = mkdtempSync(path.join(tmpdir(), "umiak-mails-"));
 const before = { ...process.env };
 let fresh: FreshDatabase;
@@ -42,51 +41,16 @@ afterAll(async () => {
   await fresh.close();
 });
 
-let turn = 0;
-/** Each from an address of its own, unless it is said: tries of one address are limited. */
-const newAddress = (): string => `192.0.2.${++turn}`;
-
-/** What a browser does: sends its cookies, keeps those it is given. */
-class Browser {
-  private cookies = new Map<string, string>();
-
-  async call(
-    handler: unknown,
-    method: string,
-    pathname: string,
-    body?: object,
-    clientAddress = newAddress(),
-  ): Promise<Response> {
-    const cookie = [...this.cookies].map(([name, value]) => `${name}=${value}`).join("; ");
-    const url = new URL(pathname, ADDRESS);
-    const request = new Request(url, {
-      method,
-      headers: { ...(cookie && { cookie }), "content-type": "application/json" },
-      ...(body && { body: JSON.stringify(body) }),
-    });
-    const context = { request, url, locals: {}, params: {}, clientAddress, redirect: redirected };
-    const response = await answeredAsOwner(context as unknown as APIContext, () =>
-      (handler as (context: APIContext) => Promise<Response>)(context as unknown as APIContext),
-    );
-    for (const set of response.headers.getSetCookie()) {
-      const [, name, value] = /^([^=]+)=([^;]*)/.exec(set)!;
-      if (/max-age=0/i.test(set) || value === "") this.cookies.delete(name!);
-      else this.cookies.set(name!, value!);
-    }
-    return response;
-  }
+class AccountBrowser extends Browser {
   post = (handler: unknown, name: string, body: object = {}, clientAddress?: string): Promise<Response> =>
-    this.call(handler, "POST", `/api/account/${name}`, body, clientAddress);
+    this.call(handler, "POST", `/api/account/${name}`, body, { ...(clientAddress && { clientAddress }) });
   outings = (): Promise<Response> => this.call(listOutings, "GET", "/api/outings");
 }
-const redirected = (to: string): Response => new Response(null, { status: 302, headers: { location: to } });
-const codeOf = async (response: Response): Promise<string> =>
-  ((await response.json()) as { error: { code: string } }).error.code;
 
 const RUNA = { name: "Runa", email: "runa@umiak.example", password: "a hide on the bog" };
 const TOVE = { name: "Tove", email: "tove@umiak.example", password: "sea birds at noon" };
-const signedUp = async (who: typeof RUNA): Promise<Browser> => {
-  const browser = new Browser();
+const signedUp = async (who: typeof RUNA): Promise<AccountBrowser> => {
+  const browser = new AccountBrowser();
   const made = await browser.post(signUp, "sign-up", who);
   expect(made.status).toBe(200);
   return browser;
@@ -94,7 +58,7 @@ const signedUp = async (who: typeof RUNA): Promise<Browser> => {
 
 describe("a shared server", () => {
   it("shows nothing to whoever has not signed in, and sends them to where they can", async () => {
-    const nobody = new Browser();
+    const nobody = new AccountBrowser();
     const answer = await nobody.outings();
     expect(answer.status).toBe(401);
     expect(await codeOf(answer)).toBe("not-signed-in");
@@ -113,14 +77,18 @@ describe("a shared server", () => {
     expect((await runa.post(addDemo, "demo")).status).toBe(201);
     expect(((await (await runa.outings()).json()) as unknown[]).length).toBe(5);
     expect(await (await tove.outings()).json()).toEqual([]);
-    const again = await new Browser().post(signUp, "sign-up", RUNA);
+    const again = await new AccountBrowser().post(signUp, "sign-up", RUNA);
     expect(again.status).toBe(400);
-    const short = await new Browser().post(signUp, "sign-up", { ...RUNA, email: "x@umiak.example", password: "short" });
+    const short = await new AccountBrowser().post(signUp, "sign-up", {
+      ...RUNA,
+      email: "x@umiak.example",
+      password: "short",
+    });
     expect(short.status).toBe(400);
   });
 
   it("gives a cookie that no script reads and no other site sends, and keeps no password but its hash", async () => {
-    const answer = await new Browser().post(signIn, "sign-in", { email: RUNA.email, password: RUNA.password });
+    const answer = await new AccountBrowser().post(signIn, "sign-in", { email: RUNA.email, password: RUNA.password });
     expect(answer.headers.getSetCookie().join()).toMatch(/httponly/i);
     expect(answer.headers.getSetCookie().join()).toMatch(/samesite=lax/i);
     const [row] = await fresh.sql<{ password: string }[]>`select password from account.credential limit 1`;
@@ -129,7 +97,7 @@ describe("a shared server", () => {
   });
 
   it("ends a session where it was asked for, or everywhere", async () => {
-    const [one, other] = [new Browser(), new Browser()];
+    const [one, other] = [new AccountBrowser(), new AccountBrowser()];
     const known = { email: RUNA.email, password: RUNA.password };
     await one.post(signIn, "sign-in", known);
     await other.post(signIn, "sign-in", known);
@@ -144,7 +112,7 @@ describe("a shared server", () => {
   });
 
   it("changes a password, and ends the other sessions", async () => {
-    const [one, other] = [new Browser(), new Browser()];
+    const [one, other] = [new AccountBrowser(), new AccountBrowser()];
     await one.post(signIn, "sign-in", { email: TOVE.email, password: TOVE.password });
     await other.post(signIn, "sign-in", { email: TOVE.email, password: TOVE.password });
     const wrong = await one.post(changePassword, "password", {
@@ -164,29 +132,36 @@ describe("a shared server", () => {
   });
 
   it("mails a link for a new password, once usable, and tells nobody whose address it has", async () => {
-    expect((await new Browser().post(forgotten, "forgotten", { email: "nobody@umiak.example" })).status).toBe(200);
-    expect((await new Browser().post(forgotten, "forgotten", { email: TOVE.email })).status).toBe(200);
+    expect((await new AccountBrowser().post(forgotten, "forgotten", { email: "nobody@umiak.example" })).status).toBe(
+      200,
+    );
+    expect((await new AccountBrowser().post(forgotten, "forgotten", { email: TOVE.email })).status).toBe(200);
     const mails = await simulatedMailsIn(folder);
     expect(mails.map(({ to }) => to)).toEqual([TOVE.email]);
     const token = /reset\?token=(\S+)/.exec(mails[0]!.text)![1]!;
-    const done = await new Browser().post(reset, "reset", { token, password: "a third one then" });
+    const done = await new AccountBrowser().post(reset, "reset", { token, password: "a third one then" });
     expect(done.status).toBe(200);
-    const twice = await new Browser().post(reset, "reset", { token, password: "a fourth one then" });
+    const twice = await new AccountBrowser().post(reset, "reset", { token, password: "a fourth one then" });
     expect(twice.status).toBe(400);
-    const signedIn = await new Browser().post(signIn, "sign-in", { email: TOVE.email, password: "a third one then" });
+    const signedIn = await new AccountBrowser().post(signIn, "sign-in", {
+      email: TOVE.email,
+      password: "a third one then",
+    });
     expect(signedIn.status).toBe(200);
   });
 
   it("lets an account alone after many wrong passwords, from wherever they come, and an address after many tries", async () => {
     const statuses: number[] = [];
     for (let own = 0; own < 11; own++)
-      statuses.push((await new Browser().post(signIn, "sign-in", { email: TOVE.email, password: `no ${own}` })).status);
+      statuses.push(
+        (await new AccountBrowser().post(signIn, "sign-in", { email: TOVE.email, password: `no ${own}` })).status,
+      );
     expect(statuses.slice(0, 10)).toEqual(Array(10).fill(403));
     expect(statuses[10]).toBe(429);
     const sameAddress: number[] = [];
     for (let own = 0; own < 9; own++) {
       const guess = { email: `guess${own}@umiak.example`, password: "whatever it is" };
-      sameAddress.push((await new Browser().post(signIn, "sign-in", guess, "198.51.100.7")).status);
+      sameAddress.push((await new AccountBrowser().post(signIn, "sign-in", guess, "198.51.100.7")).status);
     }
     expect(sameAddress.at(-1)).toBe(429);
   });
@@ -194,11 +169,11 @@ describe("a shared server", () => {
   it("closes its door where accounts are made by invitation", async () => {
     process.env.UMIAK_INVITATION_ONLY = "1";
     const eskil = { name: "Eskil", email: "eskil@umiak.example", password: "thick ice this year" };
-    expect((await new Browser().post(signUp, "sign-up", eskil)).status).toBe(400);
+    expect((await new AccountBrowser().post(signUp, "sign-up", eskil)).status).toBe(400);
     const code = await invite();
-    expect((await new Browser().post(signUp, "sign-up", { ...RUNA, invitation: code })).status).toBe(400); // given back
-    expect((await new Browser().post(signUp, "sign-up", { ...eskil, invitation: code })).status).toBe(200);
-    const second = await new Browser().post(signUp, "sign-up", {
+    expect((await new AccountBrowser().post(signUp, "sign-up", { ...RUNA, invitation: code })).status).toBe(400); // given back
+    expect((await new AccountBrowser().post(signUp, "sign-up", { ...eskil, invitation: code })).status).toBe(200);
+    const second = await new AccountBrowser().post(signUp, "sign-up", {
       ...eskil,
       email: "b@umiak.example",
       invitation: code,
@@ -208,7 +183,7 @@ describe("a shared server", () => {
   });
 
   it("forgets an account with everything of it", async () => {
-    const browser = new Browser();
+    const browser = new AccountBrowser();
     await browser.post(signIn, "sign-in", { email: RUNA.email, password: RUNA.password });
     const [{ id } = { id: "" }] = await fresh.sql<
       { id: string }[]
@@ -224,9 +199,9 @@ describe("a shared server", () => {
       expect([name, left!.rows]).toEqual([name, 0]);
     }
     expect(await fresh.sql`select 1 from owner where id = ${id}`).toHaveLength(0);
-    expect((await new Browser().post(signIn, "sign-in", { email: RUNA.email, password: RUNA.password })).status).toBe(
-      403,
-    );
+    expect(
+      (await new AccountBrowser().post(signIn, "sign-in", { email: RUNA.email, password: RUNA.password })).status,
+    ).toBe(403);
     // The demonstration that belongs to the server at home is untouched.
     const [home] = await fresh.sql`select count(*)::int as outings from outing`;
     expect(home).toEqual({ outings: 5 });

@@ -11,7 +11,7 @@ import { PUT as putPracticePreferences } from "@/pages/api/people/[id]/practice-
 import { ALL as anyPieces, GET as getKit } from "@/pages/api/people/[id]/pieces";
 import { PUT as putPiece } from "@/pages/api/pieces/[id]/index";
 import { DELETE as deletePhoto, GET as getPhoto, PUT as putPhoto } from "@/pages/api/pieces/[id]/photo";
-import { POST as postStatus } from "@/pages/api/pieces/status";
+import { POST as postStatus } from "@/pages/api/people/[id]/piece-status";
 import { seedDemo } from "@/server/demo/seed";
 import { freshDatabase, type FreshDatabase } from "./fresh-database";
 import { withVerdicts } from "./verdicts";
@@ -44,8 +44,8 @@ const kit = async (): Promise<KitView> => (await call<KitView>(getKit, (await le
 const pieceNamed = async (name: string): Promise<KitPiece> =>
   (await kit()).pieces.find((piece) => piece.name === name)!;
 const saving = (piece: KitPiece) => ({ version: piece.version, ...contentOf(piece) });
-const setStatus = (ids: readonly string[], to: string) =>
-  call<ErrorBody & { changed: number }>(postStatus, undefined, "POST", { ids, to });
+const setStatus = async (ids: readonly string[], to: string) =>
+  call<ErrorBody & { changed: number }>(postStatus, (await lek()).person.id, "POST", { ids, to });
 
 describe("a person's kit", () => {
   it("lists every piece with the outings it is worn in; of nobody there is none", async () => {

@@ -108,6 +108,8 @@ function bodiesFor(path: string, method: string): unknown[] {
   }
   if (path.endsWith("live/index.ts")) return [method === "POST" ? { beganAt: new Date().toISOString() } : {}];
   if (path.endsWith("live/readings.ts")) return [[{ n: "air", u: "Cel", v: -4 }]];
+  if (path.endsWith("along.ts")) return [{ outingId: randomUUID(), personId: theirs.person.id }];
+  if (path.endsWith("borrow.ts")) return [{ personId: theirs.person.id, pieceIds: [piece!.id] }];
   if (path.endsWith("links/index.ts")) return [{ id: randomUUID(), kind: "plan" }];
   if (path.endsWith("note/index.ts")) return [{ minutes: 5 }];
   if (path.endsWith("logbook/index.ts")) {
@@ -137,7 +139,7 @@ function bodiesFor(path: string, method: string): unknown[] {
     const from = theirs.person.practicePreferences;
     return [{ from, to: { ...from, avoids: ["down"] } }];
   }
-  if (path.endsWith("pieces/status.ts")) return [{ ids: [piece!.id], to: "deleted" }];
+  if (path.endsWith("piece-status.ts")) return [{ ids: [piece!.id], to: "deleted" }];
   if (path.endsWith("pieces/[id]/index.ts"))
     return [{ version: 1, ...piece, id: undefined, name: "mine", note: "", care: {} }];
   if (path.endsWith("people/[id]/outfits.ts")) {
@@ -149,7 +151,7 @@ function bodiesFor(path: string, method: string): unknown[] {
 }
 
 const withId = Object.entries(endpoints).filter(
-  ([path]) => path.includes("[id]") || /outings\/index|pieces\/status|logbook\/index|trips\/index/.test(path),
+  ([path]) => path.includes("[id]") || /outings\/index|logbook\/index|trips\/index/.test(path),
 );
 
 describe("what is another owner's", () => {

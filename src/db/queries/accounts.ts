@@ -44,8 +44,9 @@ export const giveInvitationBack = (connection: Connection, codeHash: string) =>
     .set({ usesLeft: sql`${invitation.usesLeft} + 1` })
     .where(eq(invitation.codeHash, codeHash));
 
-/** Everything of an owner, and the owner; what hangs on these goes with them. */
+/** Everything of the owner of this connection, what others share with them, and the owner; what hangs on these goes with them. */
 export async function deleteOwner(transaction: Connection, ownerId: string): Promise<void> {
+  await transaction.execute(sql`select leave_all_shares()`);
   for (const table of [job, trip, outing, outfit, piece, place, person])
     await transaction.delete(table).where(eq(table.ownerId, ownerId));
   await transaction.delete(owner).where(eq(owner.id, ownerId));

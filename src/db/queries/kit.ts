@@ -50,13 +50,14 @@ export async function replacePiece(
 export async function setPieceStatus(
   transaction: Connection,
   ownerId: string,
+  personId: string,
   pieceIds: readonly string[],
   status: Row["status"],
 ): Promise<number> {
   const changed = await transaction
     .update(piece)
     .set({ status, version: sql`${piece.version} + 1`, updatedAt: sql`now()` })
-    .where(and(eq(piece.ownerId, ownerId), inArray(piece.id, [...pieceIds])))
+    .where(and(eq(piece.ownerId, ownerId), eq(piece.personId, personId), inArray(piece.id, [...pieceIds])))
     .returning({ id: piece.id });
   await clearVerdictsOfPieces(transaction, ownerId, pieceIds);
   return changed.length;

@@ -1,4 +1,4 @@
-import { and, asc, eq, inArray, isNull, ne, or } from "drizzle-orm";
+import { and, asc, eq, inArray, isNull, ne, or, sql } from "drizzle-orm";
 import type { Connection } from "../connect";
 import { outing } from "../schema";
 import { changeHead } from "./change-head";
@@ -21,11 +21,30 @@ export async function othersInParty(
   return rows.map(({ id }) => id);
 }
 
+/** An outing of whoever goes together, in this account or another's. */
+export type AcrossParty = {
+  readonly ownerId: string;
+  readonly outingId: string;
+  /** Place, hours and phases changed in the one asked for are changed in this one too. */
+  readonly mayWrite: boolean;
+};
+
+/** Everybody's outings who go together with one of the owner of this connection, that one too. */
+export const partyAcross = async (connection: Connection, outingId: string): Promise<readonly AcrossParty[]> => [
+  ...(await connection.execute<AcrossParty>(
+    sql`select owner_id as "ownerId", outing_id as "outingId", may_write as "mayWrite" from party_across(${outingId}::uuid)`,
+  )),
+];
+
 /**
  * Holds an outing and the others of its party until the transaction ends, always in the same order: two sitters who save at
  * once wait for each other instead of each for the other.
  */
 export async function lockParty(connection: Connection, ownerId: string, outingId: string): Promise<void> {
+  // Rows of other accounts cannot be held from here: whoever goes together has one lock instead, named by the first of them.
+  await connection.execute(
+    sql`select pg_advisory_xact_lock(hashtextextended(min(outing_id::text), 0)) from party_across(${outingId}::uuid)`,
+  );
   const ofParty = connection
     .select({ id: outing.partyId })
     .from(outing)

@@ -4,14 +4,15 @@ import { useState } from "react";
 import { partyWords, type Sitting } from "@/formats/display/words/party-words";
 import { verdictWords } from "@/formats/display/words/sheet-words";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
+import type { PartySitter } from "@/formats/wire/outing/party-sitter";
 import { $line } from "@/stores/answer/headline";
 import { late } from "../page/late";
 
 export type Party = {
   /** Sitters of this outing, the one on screen among them. */
-  readonly sitters: readonly Sitting[];
-  /** Everybody who is known and does not go along yet. */
-  readonly others: readonly { readonly id: string; readonly name: string }[];
+  readonly sitters: readonly (Sitting & Pick<PartySitter, "canOpen">)[];
+  /** Everybody who is known and does not go along yet; `null` where that is for somebody else to say. */
+  readonly others: readonly { readonly id: string; readonly name: string }[] | null;
 };
 
 const AddSitter = late(() => import("./add-sitter").then((module) => module.AddSitter));
@@ -29,20 +30,24 @@ export function PartySection({ view, party }: { readonly view: OutingView; reado
         <h2 id="party" className="font-semibold">
           {m.whoSits}
         </h2>
-        <button
-          type="button"
-          className="press press-small no-print"
-          aria-expanded={isAdding}
-          onClick={() => setIsAdding(!isAdding)}
-        >
-          {m.addASitter}
-        </button>
+        {party.others && (
+          <button
+            type="button"
+            className="press press-small no-print"
+            aria-expanded={isAdding}
+            onClick={() => setIsAdding(!isAdding)}
+          >
+            {m.addASitter}
+          </button>
+        )}
       </div>
       <ul className="text-sm">
         {sitters.map((own) => (
           <li key={own.id} className="flex flex-wrap justify-between gap-x-3 py-0.5">
             {own.id === view.id ? (
               <strong aria-current="true">{own.personName}</strong>
+            ) : !own.canOpen ? (
+              <span>{own.personName}</span>
             ) : (
               <a className="inline-block min-h-6 underline" href={`/outings/${own.id}`}>
                 {own.personName}
@@ -60,7 +65,7 @@ export function PartySection({ view, party }: { readonly view: OutingView; reado
           {partyWords(sitters, view.startsAt, view.place.timeZone)}
         </p>
       )}
-      {isAdding && <AddSitter view={view} others={party.others} />}
+      {isAdding && party.others && <AddSitter view={view} others={party.others} />}
     </section>
   );
 }

@@ -63,7 +63,7 @@ export class BackupRows {
   }
 
   piece(row: Basics["pieces"][number], jpeg: Buffer | undefined): RowOf<"piece"> | null {
-    const { ownerId: _o, version: _v, createdAt: _c, updatedAt: _u, ...piece } = row;
+    const { ownerId: _o, lentBy: _lent, version: _v, createdAt: _c, updatedAt: _u, ...piece } = row;
     if (!this.known.person.has(row.personId)) return this.missing("piece", row.name, m.itsPersonIsLeftOut);
     const content = (photo: string | null) => (): unknown => ({
       ...piece,

@@ -18,7 +18,7 @@ type Found = {
 export async function eveningForPage(outingId: string): Promise<Found | Refused> {
   try {
     const { view, verdict, isRecomputing } = await openWithFigures(database(), currentOwnerId(), outingId);
-    const careById = await careOfKit(database(), currentOwnerId(), view.person.id);
+    const careById = await careOfKit(database(), currentOwnerId(), view);
     return { kind: "found", view, verdict, isRecomputing, careById };
   } catch (error) {
     return refused(error);

@@ -25,7 +25,7 @@ export async function keptOrRendered(
   { request, url, cookies, locals }: Pick<APIContext, "request" | "url" | "cookies" | "locals">,
   render: () => Promise<Response>,
 ): Promise<Response> {
-  if (request.method !== "GET") return render();
+  if (request.method !== "GET" || locals.guest) return render(); // a guest sees less than what is kept
   // Read before anything is rendered: what changes meanwhile makes the page unused, never wrong.
   const changes = await readChanges(database(), currentOwnerId()).catch(() => null);
   if (changes === null) return render(); // which says what is wrong with the database

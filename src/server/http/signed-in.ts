@@ -1,5 +1,5 @@
 import type { APIContext } from "astro";
-import { ownerOfLiveSit } from "@/db";
+import { ownerOfLiveSit, type ShareFound } from "@/db";
 import { asOwner, isShared } from "../access";
 import { accountOf } from "../accounts/accounts";
 import { accountsDatabase } from "../composition";
@@ -8,6 +8,7 @@ import { hashOf } from "../hash-of";
 import * as m from "@/messages";
 import { isUuid } from "../uuid";
 import { errorResponse } from "./respond";
+import { shareForRequest } from "./shared-routes";
 
 /** What anybody may look at on a shared server, signed in or not. */
 const OPEN_PATHS = [
@@ -41,13 +42,20 @@ export async function answeredAsOwner(
 ): Promise<Response> {
   if (!isShared()) return render();
   let ownerId: string | null;
+  let share: ShareFound | null = null;
   try {
     const account = await accountOf(request);
     if (account) locals.account = account;
     else locals.isNobody = true;
     ownerId = account?.id ?? (await ownerByToken(request, url.pathname));
+    if (account) share = await shareForRequest(account.id, request, url);
   } catch (error) {
     return errorResponse(error); // nobody knows who it is while the database is gone
+  }
+  if (ownerId !== null && share) {
+    const { id: shareId, ownerName, mayEdit, tellsPlace } = share;
+    locals.guest = { accountId: ownerId, shareId, ownerName, mayEdit, tellsPlace };
+    return asOwner(share.ownerId, render, locals.guest);
   }
   if (ownerId !== null || OPEN_PATHS.some((open) => open.test(url.pathname))) return asOwner(ownerId, render);
   if (url.pathname.startsWith("/api/")) return errorResponse(new AppError("not-signed-in", m.signInFirst));

@@ -1,7 +1,7 @@
 import * as m from "@/messages";
 import { readPeopleAndPlaces } from "@/db";
 import type { KitView } from "@/formats/wire/kit/kit-view";
-import { currentOwnerId } from "../access";
+import { currentGuest, currentOwnerId } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
@@ -20,7 +20,8 @@ export async function kitForPage(personId: string | null): Promise<Found | Refus
     const wanted = personId ?? people[0]?.id;
     if (!wanted) throw new AppError("not-found", m.thereIsNobodyYetAPerson);
     const kit = await kitOfPerson(database(), currentOwnerId(), wanted);
-    return { kind: "found", kit, people: people.map(({ id, name }) => ({ id, name })) };
+    const others = currentGuest() ? [] : people; // whoever else there is, is nothing to a guest
+    return { kind: "found", kit, people: others.map(({ id, name }) => ({ id, name })) };
   } catch (error) {
     return refused(error);
   }

@@ -74,13 +74,17 @@ export const savePiece = (
     inTransaction(database, (transaction) => replacePiece(transaction, ownerId, pieceId, version, content)),
   );
 
-/** Retires, deletes or brings back pieces. @throws {AppError} `not-found` where none of them is there */
+/** Retires, deletes or brings back pieces of a person. @throws {AppError} `not-found` where none of them is there */
 export async function changeStatus(
   database: Database,
   ownerId: string,
+  personId: string,
   { ids, to }: PieceStatusChange,
 ): Promise<{ changed: number }> {
-  const changed = await inTransaction(database, (transaction) => setPieceStatus(transaction, ownerId, ids, to));
+  await personOf(database, ownerId, personId);
+  const changed = await inTransaction(database, (transaction) =>
+    setPieceStatus(transaction, ownerId, personId, ids, to),
+  );
   if (changed === 0) throw new AppError("not-found", NO_PIECE);
   return { changed };
 }

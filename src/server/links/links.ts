@@ -9,6 +9,7 @@ import { hashOf } from "../hash-of";
 import { accountsDatabase, databaseFor } from "../composition";
 import { fieldCardOf } from "../evening/field-card";
 import { openOuting } from "../outings/open-outing";
+import { withoutPlace } from "../shares/as-seen";
 import { isUuid } from "../uuid";
 
 /** So long that nobody guesses one. */
@@ -62,18 +63,10 @@ export async function leftBehind(token: string): Promise<Left> {
   if (!found) throw new AppError("not-found", m.linkIsNotThere);
   const { ownerId, outingId, kind, tellsPlace } = found;
   const card = await fieldCardOf(databaseFor(ownerId), ownerId, outingId);
-  return { kind, tellsPlace, card: tellsPlace ? withPlace(card) : withoutPlace(card) };
+  return { kind, tellsPlace, card: { ...card, view: tellsPlace ? withPlace(card.view) : withoutPlace(card.view) } };
 }
 
-const withPlace = (card: FieldCard): FieldCard => ({
-  ...card,
-  view: { ...card.view, plan: { ...card.view.plan, tellsPlace: true } },
+const withPlace = (view: FieldCard["view"]): FieldCard["view"] => ({
+  ...view,
+  plan: { ...view.plan, tellsPlace: true },
 });
-
-function withoutPlace({ view, ...card }: FieldCard): FieldCard {
-  const { latitudeDeg: _latitude, longitudeDeg: _longitude, ...setting } = view.setting;
-  return {
-    ...card,
-    view: { ...view, setting, place: { ...view.place, name: "" }, plan: { ...view.plan, tellsPlace: false } },
-  };
-}

@@ -1,5 +1,6 @@
 import * as m from "@/messages";
 import { MS_PER_DAY } from "@/core/units";
+import { same } from "@/formats/same";
 import { daysBetween } from "@/formats/local-time";
 import type { OutingHeadChange, HeadChanged } from "@/formats/wire/outing/head-schema";
 import type { OutingView, WearingView } from "@/formats/wire/outing/outing-view";
@@ -9,9 +10,10 @@ import {
   inTransaction,
   insertContent,
   lockParty,
-  othersInParty,
   readKit,
   readPeopleAndPlaces,
+  withinAs,
+  type AcrossParty,
   type Connection,
   type Database,
 } from "@/db";
@@ -20,7 +22,9 @@ import { readSetting } from "../stored/stored";
 import { isUuid } from "../uuid";
 import { contentRows } from "./content-rows";
 import { missingOuting, openOuting } from "./open-outing";
+import { othersAcross } from "./party/along";
 import { recompute } from "./recompute";
+import { recomputeAlong } from "./party/recompute-along";
 
 const refuse = (path: string, message: string, reason: string): AppError =>
   new AppError("bad-input", message, { problems: [{ path, reason }] });
@@ -87,6 +91,15 @@ async function changeOne(
   return leftOff;
 }
 
+/** Whoever goes along from another account goes along to the day and the setting; the place keeps their name for it. */
+async function moveAlong(transaction: Connection, other: AcrossParty, moved: OutingView): Promise<void> {
+  const view = await openOuting(transaction, other.ownerId, other.outingId);
+  const { name, person, place } = view;
+  const { startsAt, setting } = moved;
+  await changeOne(transaction, other.ownerId, view, { name, personId: person.id, placeId: place.id, startsAt });
+  if (!same(view.setting, setting)) await changeHead(transaction, other.ownerId, view.id, { setting });
+}
+
 /**
  * Renames an outing, gives it another start, place or sitter. Others of its party go along to the day and the place.
  * @throws {AppError} `not-found`, `bad-input`, `version-conflict`
@@ -108,8 +121,9 @@ export async function changeOutingHead(
     }
     const { people } = await readPeopleAndPlaces(transaction, ownerId);
     if (!people.some(({ id }) => id === change.personId)) throw refuse("person", m.personNotKnownChoose, m.isNotKnown);
-    const others = view.partyId ? await othersInParty(transaction, ownerId, view.partyId, outingId) : [];
-    const views = await Promise.all(others.map((id) => openOuting(transaction, ownerId, id)));
+    const others = await othersAcross(transaction, ownerId, view);
+    const own = others.filter((other) => other.ownerId === ownerId);
+    const views = await Promise.all(own.map((other) => openOuting(transaction, ownerId, other.outingId)));
     if (views.some(({ person }) => person.id === change.personId))
       throw refuse("person", m.personAlreadyAlong, m.alreadyGoesAlong);
     const leftOff = await changeOne(transaction, ownerId, view, change);
@@ -117,8 +131,13 @@ export async function changeOutingHead(
       const { startsAt, placeId } = change;
       await changeOne(transaction, ownerId, other, { name: other.name, personId: other.person.id, startsAt, placeId });
     }
-    return { changed: { version: version + 1, leftOff }, along: others };
+    const elsewhere = others.filter((other) => other.ownerId !== ownerId && other.mayWrite);
+    const moved = elsewhere.length > 0 ? await openOuting(transaction, ownerId, outingId) : view;
+    for (const other of elsewhere)
+      await withinAs(transaction, other.ownerId, () => moveAlong(transaction, other, moved));
+    return { changed: { version: version + 1, leftOff }, along: [...own, ...elsewhere] };
   });
-  for (const id of [outingId, ...along]) recompute(database, ownerId, id);
+  recompute(database, ownerId, outingId);
+  recomputeAlong(along);
   return changed;
 }

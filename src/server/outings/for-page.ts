@@ -5,13 +5,15 @@ import { STANDARD_DRESS, type ComparedIn } from "@/formats/wire/kit/standard-dre
 import { readPeopleAndPlaces } from "@/db";
 import type { PersonToStartWith, StartingPoints } from "@/formats/wire/outing/starting-points";
 import type { OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
-import { currentOwnerId } from "../access";
+import type { PartySitter } from "@/formats/wire/outing/party-sitter";
+import { currentGuest, currentOwnerId } from "../access";
 import { AppError } from "../app-error";
 import { database } from "../composition";
 import { refused, type Refused } from "../http/refused";
 import { outfitsOf } from "../kit/outfits";
 import { readSetting } from "../stored/stored";
-import { openWithFigures, outingLines, partyLines } from "./outings";
+import { openWithFigures, outingLines } from "./outings";
+import { partySitters } from "./party/sitters";
 
 type Listed = {
   readonly kind: "found";
@@ -44,7 +46,11 @@ type Sheet = {
   /** Nothing that is shown is still being recomputed. */
   readonly isSettled: boolean;
   /** Who sits, and who could go along. */
-  readonly party: { readonly sitters: readonly OutingLine[]; readonly others: readonly { id: string; name: string }[] };
+  readonly party: {
+    readonly sitters: readonly PartySitter[];
+    /** `null`: it is not for whoever asks to say who goes along. */
+    readonly others: readonly { id: string; name: string }[] | null;
+  };
 };
 
 /** A day sheet with its verdict and its party. */
@@ -52,7 +58,7 @@ export async function sheetForPage(outingId: string): Promise<Sheet | Refused> {
   try {
     const { view, verdict, isRecomputing } = await openWithFigures(database(), currentOwnerId(), outingId);
     const [sitters, { people }] = await Promise.all([
-      partyLines(database(), currentOwnerId(), view),
+      partySitters(view),
       readPeopleAndPlaces(database(), currentOwnerId()),
     ]);
     const others = people.filter(({ id }) => !sitters.some(({ personId }) => personId === id));
@@ -60,8 +66,11 @@ export async function sheetForPage(outingId: string): Promise<Sheet | Refused> {
       kind: "found",
       view,
       verdict,
-      isSettled: !isRecomputing && !view.person.notes?.isLearning && !sitters.some((sitter) => sitter.isRecomputing),
-      party: { sitters, others: others.map(({ id, name }) => ({ id, name })) },
+      isSettled:
+        !isRecomputing &&
+        !view.person.notes?.isLearning &&
+        !sitters.some((sitter) => sitter.isRecomputing || sitter.isElsewhere),
+      party: { sitters, others: currentGuest() ? null : others.map(({ id, name }) => ({ id, name })) },
     };
   } catch (error) {
     return refused(error);

@@ -4,7 +4,7 @@ import { createOuting, type Database } from "@/db";
 import type { NewOuting, OutingCopy } from "@/formats/wire/outing/new-outing-schema";
 import type { OutingContentView } from "@/formats/wire/outing/outing-view";
 import type { Forecasts } from "../ports/forecasts";
-import { makeAlong } from "./party";
+import { makeAlong } from "./party/along";
 import { contentRows } from "./content-rows";
 import { makeFromPlace } from "./make-from-place";
 import { openOuting } from "./open-outing";

@@ -15,11 +15,13 @@ import { MOST_COMMANDS, type History } from "@/formats/sheet-commands/sheet-comm
 import type { OutingFigures } from "@/formats/wire/evening/field-card";
 import type { SaveOuting } from "@/formats/wire/outing/outing-schema";
 import type { OutingContentView, OutingLine, OutingView, VerdictLine } from "@/formats/wire/outing/outing-view";
+import { asSeen } from "../shares/as-seen";
 import { isUuid } from "../uuid";
 import { AppError } from "../app-error";
 import { contentRows } from "./content-rows";
 import { missingOuting, openOuting } from "./open-outing";
-import { propagateToParty } from "./party";
+import { propagateToParty } from "./party/along";
+import { recomputeAlong } from "./party/recompute-along";
 import { holdsFor, mayHold, recompute } from "./recompute";
 import { readCard, readVerdict } from "../stored/stored-figures";
 import { readHistory } from "../stored/stored-commands";
@@ -33,7 +35,7 @@ export async function outingLines(database: Database, ownerId: string, removed =
   return linesOf(database, ownerId, await listOutings(database, ownerId, removed));
 }
 
-/** An outing and the others of its party, as `outingLines` gives them. */
+/** An outing and the others of its party in this account, as `outingLines` gives them. */
 export async function partyLines(
   database: Database,
   ownerId: string,
@@ -67,9 +69,10 @@ export async function openWithFigures(
     ? await oneSnapshot(database, (transaction) => readOuting(transaction, ownerId, outingId))
     : null;
   if (!rows) throw missingOuting();
-  const view = toView(rows);
-  const isRecomputing = !holdsFor(rows.outing, view);
+  const whole = toView(rows);
+  const isRecomputing = !holdsFor(rows.outing, whole);
   if (isRecomputing) recompute(database, ownerId, outingId);
+  const view = await asSeen(database, ownerId, whole);
   const verdict = readVerdict(rows.outing.verdict);
   const card = readCard(rows.outing.card);
   return { view, verdict, figures: verdict && card && { verdict, ...card }, isRecomputing };
@@ -123,7 +126,8 @@ export async function saveOuting(
       currentVersion: replaced.version,
     });
   }
-  for (const id of [outingId, ...along]) recompute(database, ownerId, id);
+  recompute(database, ownerId, outingId);
+  recomputeAlong(along);
   return { version: replaced.version };
 }
 

@@ -4,6 +4,7 @@ import { inTransaction, lockParty, oneSnapshot, readOuting, storeVerdict, type D
 import type { OutingFigures } from "@/formats/wire/evening/field-card";
 import type { OutingView } from "@/formats/wire/outing/outing-view";
 import { viewToOuting } from "@/formats/wire/outing/view-to-outing";
+import { asOwner } from "../access";
 import { Background } from "../background";
 import { learntUpToDate } from "../logbook/learn";
 import { judgeInThread } from "../threads/pool";
@@ -40,7 +41,8 @@ async function viewAsLearnt(database: Database, ownerId: string, outingId: strin
  * @throws {AppError} `not-found`
  */
 export async function judgeNow(database: Database, ownerId: string, outingId: string): Promise<OutingFigures | null> {
-  const view = await viewAsLearnt(database, ownerId, outingId);
+  // For the owner, whoever asked: a guest sees less than the figures follow from.
+  const view = await asOwner(ownerId, () => viewAsLearnt(database, ownerId, outingId));
   const figures = await judgeInThread(view);
   const judged = inputHash(view);
   await inTransaction(database, async (transaction) => {

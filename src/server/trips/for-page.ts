@@ -33,8 +33,8 @@ export async function tripToPack(
 ): Promise<{ readonly kind: "found"; readonly trip: TripView; readonly careById: CareById } | Refused> {
   try {
     const trip = await openTrip(database(), currentOwnerId(), tripId);
-    const sitters = new Set(trip.days.map(({ outing }) => outing.person.id));
-    const cares = await Promise.all([...sitters].map((id) => careOfKit(database(), currentOwnerId(), id)));
+    const sitters = new Map(trip.days.map(({ outing }) => [outing.person.id, outing]));
+    const cares = await Promise.all([...sitters.values()].map((view) => careOfKit(database(), currentOwnerId(), view)));
     return { kind: "found", trip, careById: Object.assign({}, ...cares) as CareById };
   } catch (error) {
     return refused(error);

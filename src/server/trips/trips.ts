@@ -13,6 +13,7 @@ import { tripContentSchema } from "@/formats/trip/content-schema";
 import { nightSchema } from "@/formats/trip/night-schema";
 import type { NewTrip, SavedTrip } from "@/formats/wire/trips/trip-schema";
 import type { TripLine, TripPast, TripView } from "@/formats/wire/trips/trip-view";
+import { currentGuest } from "../access";
 import { AppError } from "../app-error";
 import { openOuting } from "../outings/open-outing";
 import type { Forecasts } from "../ports/forecasts";
@@ -87,6 +88,23 @@ async function refuseUnknown(database: Database, ownerId: string, days: readonly
   }
 }
 
+/** A guest edits the days there are, or were; other outings of the owner are nothing to them. @throws {AppError} `bad-input` */
+async function refuseOtherDays(
+  database: Database,
+  ownerId: string,
+  tripId: string,
+  days: readonly TripDayRow[],
+): Promise<void> {
+  const now = await openTrip(database, ownerId, tripId);
+  const past = await readTripPast(database, ownerId, tripId);
+  const known = new Set([
+    ...now.days.map(({ outing }) => outing.id),
+    ...past.flatMap((state) => state.days.map(({ outingId }) => outingId)),
+  ]);
+  if (days.some(({ outingId }) => !known.has(outingId)))
+    throw new AppError("bad-input", m.thereIsNoSuchOutingIt, { problems: [{ path: "days", reason: m.isNotKnown }] });
+}
+
 /** Makes a trip; one of that id that is there stays as it is: the answer may have been lost. @throws {AppError} `bad-input`, `not-found` */
 export async function makeTrip(
   database: Database,
@@ -116,6 +134,7 @@ export async function saveTrip(
   { version, name, days, content }: SavedTrip,
 ): Promise<{ version: number }> {
   await openTrip(database, ownerId, tripId);
+  if (currentGuest()) await refuseOtherDays(database, ownerId, tripId, days);
   await refuseUnknown(database, ownerId, days);
   return savedOrRefused("trip", tripId, () =>
     inTransaction(database, (transaction) =>

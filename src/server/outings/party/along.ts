@@ -6,19 +6,22 @@ import {
   beginParty,
   createOuting,
   othersInParty,
+  partyAcross,
   readOuting,
   readPeopleAndPlaces,
+  withinAs,
   writeAlong,
+  type AcrossParty,
   type Connection,
   type Database,
 } from "@/db";
 import type { OutingAlong } from "@/formats/wire/outing/new-outing-schema";
 import type { OutingContentView, OutingView, PhaseView } from "@/formats/wire/outing/outing-view";
-import { AppError } from "../app-error";
-import { addPerson } from "../people/people";
-import { contentRows } from "./content-rows";
-import { openOuting } from "./open-outing";
-import { toView } from "./to-view";
+import { AppError } from "../../app-error";
+import { addPerson } from "../../people/people";
+import { contentRows } from "../content-rows";
+import { openOuting } from "../open-outing";
+import { toView } from "../to-view";
 
 // Several sitters on one outing: each has an outing of their own with their kit and clothes; place, hours and phases are
 // the party's, and whoever changes them changes them for all.
@@ -79,30 +82,59 @@ function phasesAlong(
   return after.map((phase) => ({ ...phase, id: ownId.get(phase.id) ?? uuid() }));
 }
 
+/** Writes what somebody changed of place, hours and phases into the outing of another sitter of this owner's. */
+async function follow(
+  transaction: Connection,
+  ownerId: string,
+  outingId: string,
+  before: OutingView,
+  after: OutingContentView,
+): Promise<void> {
+  const rows = await readOuting(transaction, ownerId, outingId);
+  if (!rows) return;
+  const view = toView(rows);
+  const phases = phasesAlong(before.phases, after.phases, view.phases);
+  const wearings = followPhases(view.wearings, before.phases, after.phases);
+  const { setting, weatherShaped, weather } = after;
+  const content = { ...view, setting, weatherShaped, weather, phases, wearings };
+  const plan = { ...view.plan, forecast: after.plan.forecast };
+  await writeAlong(transaction, ownerId, outingId, { setting, weatherShaped, plan }, contentRows(content));
+}
+
+/** The others who go together with an outing, in this account and in others', whom what is changed there is handed on to. */
+export const othersAcross = async (
+  transaction: Connection,
+  ownerId: string,
+  { id, partyId }: Pick<OutingView, "id" | "partyId">,
+): Promise<readonly AcrossParty[]> =>
+  partyId === null
+    ? []
+    : (await partyAcross(transaction, id)).filter((other) => other.ownerId !== ownerId || other.outingId !== id);
+
+/** Does work for whoever's an outing of a party is. */
+export const asTheirs = <Result>(
+  transaction: Connection,
+  ownerId: string,
+  other: AcrossParty,
+  work: () => Promise<Result>,
+): Promise<Result> => (other.ownerId === ownerId ? work() : withinAs(transaction, other.ownerId, work));
+
 /** Hands what one sitter changed of place, hours and phases on to the others of the party. @returns whose outings changed */
 export async function propagateToParty(
   transaction: Connection,
   ownerId: string,
   before: OutingView,
   after: OutingContentView,
-): Promise<string[]> {
-  if (before.partyId === null) return [];
+): Promise<readonly AcrossParty[]> {
   const isShared = (["setting", "weather", "phases", "weatherShaped"] as const).some(
     (field) => !same(before[field], after[field]),
   );
   const sharesPlan = !same(before.plan.forecast, after.plan.forecast);
   if (!isShared && !sharesPlan) return [];
-  const others = await othersInParty(transaction, ownerId, before.partyId, before.id);
-  for (const id of others) {
-    const rows = await readOuting(transaction, ownerId, id);
-    if (!rows) continue;
-    const view = toView(rows);
-    const phases = phasesAlong(before.phases, after.phases, view.phases);
-    const wearings = followPhases(view.wearings, before.phases, after.phases);
-    const { setting, weatherShaped, weather } = after;
-    const content = { ...view, setting, weatherShaped, weather, phases, wearings };
-    const plan = { ...view.plan, forecast: after.plan.forecast };
-    await writeAlong(transaction, ownerId, id, { setting, weatherShaped, plan }, contentRows(content));
-  }
+  const others = (await othersAcross(transaction, ownerId, before)).filter(({ mayWrite }) => mayWrite);
+  for (const other of others)
+    await asTheirs(transaction, ownerId, other, () =>
+      follow(transaction, other.ownerId, other.outingId, before, after),
+    );
   return others;
 }
