@@ -151,7 +151,6 @@ describe("an outing that is shared to be looked at", () => {
     expect(allowed.sort()).toEqual([
       "GET outings/[id]/calendar.ts",
       "GET outings/[id]/card.ts",
-      "GET outings/[id]/forecast.ts",
       "GET outings/[id]/index.ts",
     ]);
     expect(await state()).toBe(unchanged);
