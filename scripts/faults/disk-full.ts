@@ -7,7 +7,8 @@ import { pause, TriedServer } from "./server";
 import { statusCounts } from "./status-counts";
 import { json, markOf, openAndSave, someOuting, type Tried } from "./tried";
 
-const DISK_MB = 400;
+/** More than the start command asks to be free. */
+const DISK_MB = 900;
 const CHUNK = Buffer.alloc(1_000_000);
 const SAVES = 40;
 const BACK_WITHIN_MS = 60_000;

@@ -9,6 +9,8 @@ const LOOK_EVERY_MS = 5000;
 const READERS = 8;
 /** Between the means of the second and the last quarter (assumption: what is kept and collected sways by less). */
 const MOST_GROWTH_SHARE = 0.15;
+/** A process that was begun just before still fills what it keeps: in less time nothing is said of growth. */
+const JUDGED_FROM_MINUTES = 5;
 
 export function residentMB(pid: number): number {
   const found = /VmRSS:\s+(\d+) kB/.exec(readFileSync(`/proc/${pid}/status`, "utf8"))?.[1];
@@ -56,7 +58,7 @@ export async function steadyMemory(address: string, pid: number, minutes: number
   const quarter = Math.max(1, Math.floor(seen.length / 4));
   const [before, after] = [mean(seen.slice(quarter, 2 * quarter)), mean(seen.slice(-quarter))];
   const problems = [
-    ...(after > before * (1 + MOST_GROWTH_SHARE)
+    ...(minutes >= JUDGED_FROM_MINUTES && after > before * (1 + MOST_GROWTH_SHARE)
       ? [`memory grew from ${before.toFixed(0)} to ${after.toFixed(0)} MB`]
       : []),
     ...(failed > 0 ? [`${failed} pages were not answered`] : []),

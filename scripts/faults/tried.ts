@@ -28,7 +28,6 @@ export async function saveMark(address: string, view: OutingView, mark: number):
 }
 
 export const markOf = ({ setting }: OutingView): number => Math.round(setting.seatHeightM * CM_PER_M);
-export const MOST_MARK = 60;
 
 /** Opens an outing and saves a mark into it. @returns the status of what failed first, or of the save; 0: no answer */
 export async function openAndSave(address: string, id: string, mark: number): Promise<number> {

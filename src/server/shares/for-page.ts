@@ -1,7 +1,7 @@
 import { readKit, readPeopleAndPlaces } from "@/db";
 import type { Offered, SharedLine, ShareKind } from "@/formats/wire/shares-schema";
 import type { GuestBandOf } from "@/formats/wire/guest-band";
-import { asOwner, currentOwnerId, isShared, type Guest } from "../access";
+import { asOwner, currentGuest, currentOwnerId, isShared, type Guest } from "../access";
 import { database, databaseFor } from "../composition";
 import { refused, type Refused } from "../http/refused";
 import { offeredBy, sharedWith } from "./shares";
@@ -16,11 +16,30 @@ export async function offeredForPage(
   }
 }
 
-/** What others share with whoever asks; at home there is nobody else. */
-export const sharedForPage = async (): Promise<readonly SharedLine[]> => (isShared() ? sharedWith(database()) : []);
+/**
+ * What others share with whoever asks; at home there is nobody else, nor on a page that is somebody else's.
+ * @param kinds all of them where it is not said
+ */
+export async function sharedForPage(kinds?: readonly ShareKind[]): Promise<readonly SharedLine[]> {
+  if (!isShared() || currentGuest()) return [];
+  try {
+    return (await sharedWith(database())).filter(({ kind }) => !kinds || kinds.includes(kind));
+  } catch (error) {
+    refused(error);
+    return []; // the page itself says that the database is gone
+  }
+}
 
-/** What is said over a page of somebody else's; `null` where the database does not tell: the page says so itself. */
-export async function guestBandOf(guest: Guest, kind: ShareKind, item: string): Promise<GuestBandOf | null> {
+/**
+ * What is said over a page of somebody else's; `null` on a page of one's own, and where the database does not tell: the page
+ * says so itself.
+ */
+export async function guestBandOf(
+  guest: Guest | undefined,
+  kind: ShareKind,
+  item: string,
+): Promise<GuestBandOf | null> {
+  if (!guest) return null;
   const { accountId, shareId, ownerName, mayEdit, tellsPlace } = guest;
   const own = databaseFor(accountId);
   try {
