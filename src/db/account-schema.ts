@@ -59,6 +59,25 @@ export const credential = accounts.table(
   (table) => [index().on(table.userId)],
 );
 
+/** Keys an account signs in with instead of a password: the public half of each. */
+export const passkey = accounts.table(
+  "passkey",
+  {
+    id: text().primaryKey(),
+    name: text(),
+    publicKey: text().notNull(),
+    userId: ofUser(),
+    credentialID: text("credential_id").notNull(),
+    counter: integer().notNull(),
+    deviceType: text().notNull(),
+    backedUp: boolean().notNull(),
+    transports: text(),
+    createdAt: maybeAt(),
+    aaguid: text(),
+  },
+  (table) => [index().on(table.userId), index().on(table.credentialID)],
+);
+
 /** Secrets that were mailed, until they are used or too old. */
 export const verification = accounts.table(
   "verification",

@@ -70,6 +70,9 @@ export function openScopedDatabases(url: string): ScopedDatabases {
   };
 }
 
+/** Reads nothing of anybody. @throws where the database does not answer */
+export const isReached = async (database: Database): Promise<void> => void (await database.execute(sql`select 1`));
+
 /** What PostgreSQL answers where two transactions met: done again, either may pass. */
 const MET_ANOTHER = ["40001", "40P01"]; // serialization failure, deadlock
 const MOST_TRIES = 4;

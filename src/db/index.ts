@@ -1,6 +1,7 @@
 export {
   faultCode,
   inTransaction,
+  isReached,
   letWebIn,
   migrateDatabase,
   oneSnapshot,

@@ -7,7 +7,8 @@ const PORT = Number(process.env.UMIAK_TEST_PORT ?? 4479) + 40;
 const DATA = `test-results/data-${PORT}`;
 const START_MS = 300_000;
 const STOP_MS = 20_000;
-export const SHARED_ADDRESS = `http://127.0.0.1:${PORT}`;
+/** By name: a key of a device belongs to a name, never to a number. */
+export const SHARED_ADDRESS = `http://localhost:${PORT}`;
 
 let launcher: ChildProcess | null = null;
 
@@ -15,7 +16,14 @@ let launcher: ChildProcess | null = null;
 export async function startShared(): Promise<void> {
   rmSync(DATA, { recursive: true, force: true });
   launcher = spawn(process.execPath, ["scripts/run/main.mjs", "start"], {
-    env: { ...process.env, PORT: String(PORT), UMIAK_DATA_DIR: DATA, DATABASE_URL: "", UMIAK_SIGN_IN: "1" },
+    env: {
+      ...process.env,
+      PORT: String(PORT),
+      UMIAK_DATA_DIR: DATA,
+      DATABASE_URL: "",
+      UMIAK_SIGN_IN: "1",
+      UMIAK_ADDRESS: SHARED_ADDRESS,
+    },
     stdio: "ignore",
   });
   const end = Date.now() + START_MS;

@@ -61,6 +61,37 @@ test("signing in, an account and its ways out are for everybody, on a phone and 
   }
 });
 
+test("a device signs in by a passkey, until that is forgotten", async ({ browser }) => {
+  const { context, page } = await signedUp(browser, "Liv");
+  const devices = await context.newCDPSession(page);
+  await devices.send("WebAuthn.enable");
+  const device = { protocol: "ctap2", transport: "internal", hasResidentKey: true } as const;
+  await devices.send("WebAuthn.addVirtualAuthenticator", {
+    options: { ...device, hasUserVerification: true, isUserVerified: true, automaticPresenceSimulation: true },
+  });
+  await page.goto("/account");
+  await listening(page);
+  await page.getByLabel("Name of the key").fill("My telephone");
+  await page.getByRole("button", { name: "Make a passkey" }).click();
+  await expect(page.getByText("This device can sign in now.")).toBeVisible();
+  await looksRight(page);
+  await page.getByRole("button", { name: "Sign out", exact: true }).click();
+  await expect(page).toHaveURL(/\/sign-in/);
+  await listening(page);
+  await page.getByRole("button", { name: "Sign in with a passkey" }).click();
+  await expect(page).toHaveURL(`${SHARED_ADDRESS}/`);
+  await page.goto("/account");
+  await listening(page);
+  await page.getByRole("button", { name: "Forget the passkey My telephone" }).click();
+  await expect(page.getByText("My telephone")).toHaveCount(0);
+  await page.getByRole("button", { name: "Sign out", exact: true }).click();
+  await expect(page).toHaveURL(/\/sign-in/);
+  await listening(page);
+  await page.getByRole("button", { name: "Sign in with a passkey" }).click();
+  await expect(page.getByText("This passkey is not known here.")).toBeVisible();
+  await context.close();
+});
+
 test("nobody reads a word of another's, by any page, file, list or search", async ({ browser }) => {
   test.slow();
   const { context: runa } = await signedUp(browser, "Runa");

@@ -21,3 +21,23 @@ export const leaveSchema = z.strictObject({ password });
 /** A press that says nothing more. */
 export const nothingSchema = z.strictObject({});
 export type SignUp = z.output<typeof signUpSchema>;
+
+const MOST_PASSKEY_CHARACTERS = 20_000;
+const passkeyText = z.string().max(MOST_PASSKEY_CHARACTERS);
+
+/** What a device answers when a key is made or used, as the browser writes it; the library checks what is in it. */
+const passkeyAnswerSchema = z.looseObject({
+  id: passkeyText,
+  rawId: passkeyText,
+  type: z.literal("public-key"),
+  response: z.record(z.string().max(40), z.unknown()),
+});
+export type PasskeyAnswer = z.output<typeof passkeyAnswerSchema>;
+
+export const newPasskeySchema = z.strictObject({
+  name: z.string().trim().min(ACCOUNT_RANGE.name[0]).max(ACCOUNT_RANGE.name[1]),
+  response: passkeyAnswerSchema,
+});
+export const passkeySignInSchema = z.strictObject({ response: passkeyAnswerSchema });
+
+export type PasskeyLine = { readonly id: string; readonly name: string; readonly createdAt: string | null };

@@ -3,6 +3,7 @@ import { guarded } from "../page/guarded";
 import { OnceAlive } from "../page/once-alive";
 import { AccountForm } from "./account-form";
 import { newPassword, PASSWORD } from "./fields";
+import { Passkeys } from "./passkeys";
 
 type Props = { readonly name: string; readonly email: string };
 
@@ -39,6 +40,7 @@ function AccountPage({ name, email }: Props) {
             done={m.passwordChanged}
           />
         </section>
+        <Passkeys name={name} />
         <section aria-labelledby="demo" className="flex flex-col gap-3">
           <h2 id="demo" className="text-lg font-semibold">
             {m.demoTitle}

@@ -2,6 +2,7 @@ import * as m from "@/messages";
 import { guarded } from "../page/guarded";
 import { OnceAlive } from "../page/once-alive";
 import { AccountForm } from "./account-form";
+import { PasskeySignIn } from "./passkey-sign-in";
 import { EMAIL, INVITATION, NAME, newPassword, PASSWORD } from "./fields";
 
 type Props = {
@@ -22,6 +23,7 @@ function SignIn({ next, needsInvitation }: Props) {
           </h1>
           <p className="text-muted">{m.signInSays}</p>
           <AccountForm fields={[EMAIL, PASSWORD]} submit={m.signInVerb} url="/api/account/sign-in" onDone={goOn} />
+          <PasskeySignIn onDone={goOn} />
         </section>
         <details>
           <summary className="cursor-pointer font-semibold">{m.signUpTitle}</summary>

@@ -11,6 +11,7 @@ import {
 import type { SignUp } from "@/formats/wire/account-schema";
 import { AppError } from "../app-error";
 import { hashOf } from "../hash-of";
+import { log } from "../log";
 import { accountsDatabase } from "../composition";
 import { accountsLibrary, CLIENT_HEADER, LIBRARY_PATH } from "./library";
 import { needsInvitation, publicAddress } from "./settings";
@@ -30,11 +31,19 @@ const REFUSALS: Readonly<Record<string, () => AppError>> = {
   INVALID_PASSWORD: () => new AppError("wrong-password", m.wrongPassword),
   USER_ALREADY_EXISTS: () => new AppError("bad-input", m.addressHasAccount),
   USER_ALREADY_EXISTS_USE_ANOTHER_EMAIL: () => new AppError("bad-input", m.addressHasAccount),
+  SESSION_NOT_FRESH: () => new AppError("not-signed-in", m.signInAgain),
+  CHALLENGE_NOT_FOUND: () => new AppError("bad-input", m.passkeyNotDone),
+  PASSKEY_NOT_FOUND: () => new AppError("wrong-password", m.passkeyNotKnown),
+  AUTHENTICATION_FAILED: () => new AppError("wrong-password", m.passkeyNotKnown),
+  FAILED_TO_VERIFY_REGISTRATION: () => new AppError("bad-input", m.passkeyNotDone),
   INVALID_TOKEN: () => new AppError("bad-input", m.resetLinkIsOld),
 };
 
-/** Asks the library. @throws {AppError} `wrong-password`, `bad-input`, `too-many-tries`, `not-signed-in` */
-async function asked({ request, clientAddress }: Asking, path: string, body: object): Promise<Headers> {
+/** What the library answers: cookies in its headers. */
+type Answered = { readonly headers: Headers; readonly body: unknown };
+
+/** Asks the library; without a body it is only read. @throws {AppError} `wrong-password`, `bad-input`, `too-many-tries`, `not-signed-in` */
+export async function answered({ request, clientAddress }: Asking, path: string, body?: object): Promise<Answered> {
   const headers = new Headers({
     "content-type": "application/json",
     origin: new URL(publicAddress()).origin,
@@ -46,16 +55,20 @@ async function asked({ request, clientAddress }: Asking, path: string, body: obj
   }
   const url = new URL(`${LIBRARY_PATH}${path}`, publicAddress());
   const response = await accountsLibrary().handler(
-    new Request(url, { method: "POST", headers, body: JSON.stringify(body) }),
+    new Request(url, { method: body ? "POST" : "GET", headers, ...(body && { body: JSON.stringify(body) }) }),
   );
-  if (response.ok) return response.headers;
+  const told = (await response.json().catch(() => ({}))) as { code?: string };
+  if (response.ok) return { headers: response.headers, body: told };
   if (response.status === 429) throw new AppError("too-many-tries", m.tooManyTries);
-  const { code = "" } = (await response.json().catch(() => ({}))) as { code?: string };
+  const { code = "" } = told;
   const refusal = REFUSALS[code];
   if (refusal) throw refusal();
   if (response.status === 401) throw new AppError("not-signed-in", m.signInFirst);
   throw new Error(`the account library answered ${response.status} ${code}`);
 }
+
+const asked = async (asking: Asking, path: string, body: object): Promise<Headers> =>
+  (await answered(asking, path, body)).headers;
 
 /** Cookies of the library's answer, to be passed on. */
 export function cookiesOf(from: Headers): Headers {
@@ -79,6 +92,7 @@ export async function signIn(
     return headers;
   } catch (error) {
     if (error instanceof AppError && error.code === "wrong-password") await addFailedTry(database, emailHash, since);
+    log.warn({ code: error instanceof AppError ? error.code : "internal" }, "a sign-in was refused");
     throw error;
   }
 }

@@ -1,3 +1,4 @@
+import { passkey } from "@better-auth/passkey";
 import { betterAuth } from "better-auth";
 import { drizzleAdapter } from "better-auth/adapters/drizzle";
 import { v7 as uuid } from "uuid";
@@ -53,6 +54,15 @@ const made = () =>
       },
     },
     session: { expiresIn: SESSION_S, updateAge: SESSION_RENEWED_AFTER_S },
+    plugins: [
+      passkey({
+        rpID: new URL(publicAddress()).hostname,
+        rpName: "Umiak",
+        origin: new URL(publicAddress()).origin,
+        // The key itself knows whose it is: nobody types an address first.
+        authenticatorSelection: { residentKey: "required", userVerification: "preferred" },
+      }),
+    ],
     rateLimit: {
       enabled: true,
       storage: "database",
@@ -65,6 +75,7 @@ const made = () =>
         "/reset-password": tries,
         "/delete-user": tries,
         "/change-password": tries,
+        "/passkey/verify-authentication": tries,
         "/get-session": false,
       },
     },

@@ -8,27 +8,36 @@ import { AppError } from "../app-error";
 import { readJson } from "./read-json";
 import { answer, json } from "./respond";
 
-const MOST_BYTES = 10_000;
+const MOST_BYTES = 40_000;
 
 /** Who asks: the last hop that a trusted proxy saw, else the other end of the connection. */
-function askingOf({ request, clientAddress }: Pick<APIContext, "request" | "clientAddress">): Asking {
+export function askingOf({ request, clientAddress }: Pick<APIContext, "request" | "clientAddress">): Asking {
   const forwarded = isBehindProxy() ? request.headers.get("x-forwarded-for")?.split(",").at(-1)?.trim() : undefined;
   return { request, clientAddress: forwarded ?? clientAddress };
 }
 
-/** An endpoint of accounts: there are none at home. @param headers what the answer carries besides */
+/** @throws {AppError} `not-found` at home, where there are no accounts */
+export function refuseAtHome(): void {
+  if (!isShared()) throw new AppError("not-found", m.noAccountsAtHome);
+}
+
+type Answered = { readonly headers: Headers; readonly body: unknown };
+
+/** An endpoint of accounts. @param work what it answers, or cookies alone @param headers what the answer carries besides */
 export const accountEndpoint =
   <Schema extends z.ZodType>(
     schema: Schema,
-    work: (asking: Asking, body: z.output<Schema>) => Promise<Headers>,
+    work: (asking: Asking, body: z.output<Schema>) => Promise<Headers | Answered>,
     headers: Readonly<Record<string, string>> = {},
   ): APIRoute =>
   (context) =>
     answer(async () => {
-      if (!isShared()) throw new AppError("not-found", m.noAccountsAtHome);
+      refuseAtHome();
       const body = await readJson(context.request, schema, MOST_BYTES);
-      const cookies = cookiesOf(await work(askingOf(context), body));
-      const response = json({ ok: true });
+      const done = await work(askingOf(context), body);
+      const [told, shown] = done instanceof Headers ? [done, { ok: true }] : [done.headers, done.body];
+      const cookies = cookiesOf(told);
+      const response = json(shown);
       for (const cookie of cookies.getSetCookie()) response.headers.append("set-cookie", cookie);
       for (const [name, value] of Object.entries(headers)) response.headers.set(name, value);
       return response;

@@ -15,8 +15,8 @@ const OPEN_PATHS = [
   /^\/(sign-in|reset|mails|glossary|manifest\.webmanifest|404|500)$/,
   /^\/method(\/document)?$/,
   /^\/left\/[\w-]+$/,
-  /^\/api\/account\/(sign-in|sign-up|forgotten|reset)$/,
-  /^\/api\/health$/,
+  /^\/api\/account\/(sign-in|sign-up|forgotten|reset|passkey-sign-in(\/options)?)$/,
+  /^\/api\/(health|alive)$/,
 ];
 const LIVE_READINGS = /^\/api\/outings\/([^/]+)\/live\/readings$/;
 
