@@ -1,5 +1,5 @@
 import { isCold, type Felt, type FeltPart, type PartFelt, type Vote } from "../logbook";
-import { before, between, laterThan, near, type Loss } from "./losses";
+import { before, between, coldBetween, laterThan, near, type Loss } from "./losses";
 import type { Measure } from "./sit-measures";
 
 /** What a note says of one measure of its sit. */
@@ -35,9 +35,17 @@ const PARTS = {
   body: { felt: ["body"], ln: "lnBody", digitC: null },
 } as const satisfies Record<string, { felt: readonly FeltPart[]; ln: Measure; digitC: Measure | null }>;
 
-/** What a vote of the whole body after so many minutes says of the logarithm of those until it is cold. */
-export const voteOfBody = (wasCold: boolean, minutes: number): Loss =>
-  (wasCold ? before : laterThan)(Math.max(LEAST_MINUTES, minutes), MINUTES_SCALE.body);
+/**
+ * What votes of the whole body say of the logarithm of the minutes until it is cold: that is one moment, however often
+ * somebody was asked.
+ * @param notBy minutes after which it was not cold yet, the latest; `null`: not said
+ * @param by minutes after which it was, the first; `null`: not said
+ */
+export function votesOfBody(notBy: number | null, by: number | null): Loss {
+  const [from, to] = [notBy, by].map((minutes) => minutes && Math.max(LEAST_MINUTES, minutes));
+  if (from && to && from < to) return coldBetween(from, to, MINUTES_SCALE.body);
+  return to ? before(to, MINUTES_SCALE.body) : laterThan(from ?? LEAST_MINUTES, MINUTES_SCALE.body);
+}
 
 /** Of two sides the colder one, as its time was told or not. */
 function worse(told: readonly (PartFelt | undefined)[]): PartFelt | null {
@@ -65,7 +73,7 @@ export function evidenceOf({ minutes, ended, first, parts }: Felt): Evidence[] {
       return [{ measure: ln, loss: near(lnMinutes, scale), time: { lnMinutes, scale } }];
     }
     if (own && digitC) return [{ measure: digitC, loss: between(...VOTE_RANGE_C[own.vote], VOTE_SCALE_K) }];
-    if (own) return [{ measure: ln, loss: voteOfBody(isCold(own.vote), sat) }];
+    if (own) return [{ measure: ln, loss: isCold(own.vote) ? votesOfBody(null, sat) : votesOfBody(sat, null) }];
     const wouldHaveEndedIt = name !== "fingers" && (ended === "cold" ? first !== null : ended !== null);
     return wouldHaveEndedIt ? [{ measure: ln, loss: laterThan(sat, scale) }] : [];
   });

@@ -2,7 +2,7 @@ export { OutingAsLearnt } from "./as-learnt";
 export { calibrate, learntFrom } from "./calibrate";
 export { crossChecked, DEVIATIONS_OF_EIGHT_IN_TEN, LEAST_TIMES, type CheckedTime } from "./cross-check";
 export { lnMinutesUntil } from "./crossing";
-export { VOTE_RANGE_C, VOTE_SCALE_K, voteOfBody } from "./evidence";
+export { VOTE_RANGE_C, VOTE_SCALE_K, votesOfBody } from "./evidence";
 export { fitLogbook, type ToldSit } from "./fit-logbook";
 export { laplaceMode, rootOf, type Mode, type Observed } from "./laplace";
 export { between, near, type Loss } from "./losses";

@@ -37,6 +37,14 @@ export const before =
   (value) =>
     minusLog(cumulativeT((Math.log(minutes) - value) / scale));
 
+/** It was not cold by one time and was by a later one. */
+export const coldBetween =
+  (notBy: number, by: number, scale: number): Loss =>
+  (value) => {
+    const after = (minutes: number): number => cumulativeT((value - Math.log(minutes)) / scale);
+    return minusLog(after(notBy) - after(by));
+  };
+
 /** A vote lies between two temperatures, give or take (logistic). */
 export const between =
   (lowC: number, highC: number, scaleK: number): Loss =>

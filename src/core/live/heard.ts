@@ -1,5 +1,5 @@
 import type { LiveRun, LiveSit } from "./live-sit";
-import { between, near, VOTE_RANGE_C, VOTE_SCALE_K, voteOfBody, type Loss } from "../calibration";
+import { between, near, VOTE_RANGE_C, VOTE_SCALE_K, votesOfBody, type Loss } from "../calibration";
 import { MINUTES_PER_HOUR } from "../units";
 import { isCold, type FeltPart, type Vote } from "../logbook";
 import type { Reading } from "../loggers";
@@ -53,13 +53,13 @@ export function heardOf(
   });
 }
 
-/** What somebody said of a part; of the face nothing is learnt: its levels are everybody's. */
-export function heardOfVote(sit: LiveSit, { part, vote, minute }: LiveVote): Heard[] {
-  if (part === "face") return [];
-  if (part === "body") {
-    const loss = voteOfBody(isCold(vote), minute - sit.span.fromMinute);
-    return [{ of: ({ bodyColdMinutes }) => Math.log(Math.max(1, bodyColdMinutes)), loss, ...SAID }];
-  }
+/** What somebody said, in the order of time; of the face nothing is learnt: its levels are everybody's. */
+export function heardOfVotes(sit: LiveSit, votes: readonly LiveVote[]): Heard[] {
+  return [...votes.flatMap((vote) => heardOfDigit(sit, vote)), ...heardOfBody(sit, votes)];
+}
+
+function heardOfDigit(sit: LiveSit, { part, vote, minute }: LiveVote): Heard[] {
+  if (part === "face" || part === "body") return [];
   const felt = part === "leftToes" || part === "rightToes" ? "toes" : "fingers";
   return [
     {
@@ -68,4 +68,14 @@ export function heardOfVote(sit: LiveSit, { part, vote, minute }: LiveVote): Hea
       ...SAID,
     },
   ];
+}
+
+/** The body gets cold once: who says every quarter of an hour that it is not has said it once, the last time. */
+function heardOfBody(sit: LiveSit, votes: readonly LiveVote[]): Heard[] {
+  const said = votes.filter(({ part }) => part === "body");
+  if (said.length === 0) return [];
+  const first = said.findIndex(({ vote }) => isCold(vote));
+  const minutesOf = (own: LiveVote | undefined): number | null => (own ? own.minute - sit.span.fromMinute : null);
+  const loss = votesOfBody(minutesOf(first < 0 ? said.at(-1) : said[first - 1]), minutesOf(said[first]));
+  return [{ of: ({ bodyColdMinutes }) => Math.log(Math.max(1, bodyColdMinutes)), loss, ...SAID }];
 }

@@ -3,7 +3,7 @@ import type { Steps } from "../numeric";
 import { NO_CHANCE, knownFor, personAt } from "../range";
 import { WeatherCourse } from "../weather";
 import { areSwapped, possibleReadings, silentLoggers, type LoggerFault } from "../loggers";
-import { heardOf, heardOfVote, type Heard, type LiveVote } from "./heard";
+import { heardOf, heardOfVotes, type Heard, type LiveVote } from "./heard";
 import { LiveFit } from "./live-fit";
 import { LiveSit, type LiveRun } from "./live-sit";
 import { inOrder, type DigitSensor, type Reading } from "../loggers";
@@ -66,7 +66,7 @@ export class LiveAnswers {
   *answer(readings: readonly Reading[], votes: readonly LiveVote[], members = LIVE_MEMBERS): Steps<LiveAnswer> {
     const faults: LoggerFault[] = [];
     const bySensor = this.possible(readings, faults);
-    const said = inOrderOfTime(votes).flatMap((vote) => heardOfVote(this.sit, vote));
+    const said = heardOfVotes(this.sit, inOrderOfTime(votes));
     const heard = (): Heard[] => [...[...bySensor].flatMap(([sensor, own]) => this.heardOf(sensor, own)), ...said];
     let mode = yield* this.fit.mode(heard());
     const apart = this.apart(bySensor, mode.at);
@@ -132,7 +132,9 @@ export class LiveAnswers {
 
 const inOrderOfTime = (votes: readonly LiveVote[]): LiveVote[] => {
   const byMoment = new Map(votes.map((vote) => [`${vote.minute} ${vote.part} ${vote.vote}`, vote]));
-  return [...byMoment].sort(([one], [other]) => (one < other ? -1 : 1)).map(([, vote]) => vote);
+  return [...byMoment]
+    .sort(([oneKey, one], [otherKey, other]) => one.minute - other.minute || (oneKey < otherKey ? -1 : 1))
+    .map(([, vote]) => vote);
 };
 
 function told(

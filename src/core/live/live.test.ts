@@ -71,6 +71,17 @@ describe("a sit as it goes on", () => {
     expect(answer([], [{ part: "face", vote: "numb", minute: fromMinute + 40 }])).toEqual(plan); // nobody's face is learnt of
   });
 
+  it("learns no more from a body that is asked again and again than from when it was cold", () => {
+    const body = (vote: LiveVote["vote"], ...minutes: number[]): LiveVote[] =>
+      minutes.map((minute) => ({ part: "body", vote, minute: fromMinute + minute }));
+    const once = answer([], body("cool", 60));
+    const often = answer([], body("cool", 15, 30, 45, 60));
+    expect({ ...often, heard: 1 }).toEqual(once);
+    const found = answer([], [...body("cool", 15, 30), ...body("cold", 45, 60)]);
+    expect({ ...answer([], [...body("cool", 30), ...body("cold", 45)]), heard: 1 }).toEqual({ ...found, heard: 1 });
+    expect(found.middle!).toBeLessThan(once.middle!);
+  });
+
   it.each(["stuck", "spikes", "flatBattery"] as const)("tells what is wrong, and goes on: %s", (fault) => {
     const broken = answer(told(0, fault));
     expect(broken.faults.map(({ kind }) => kind)).toContain(
