@@ -23,7 +23,11 @@ export function Passkeys({ name: accountName }: { readonly name: string }) {
       setProblem(passkeyProblem(error));
     }
   };
-  useEffect(() => void tried(() => Promise.resolve()), []);
+  useEffect(() => {
+    void ask<PasskeyLine[]>(URL_OF_KEYS)
+      .then(setKeys)
+      .catch((error: unknown) => setProblem(passkeyProblem(error)));
+  }, []);
   const make = (): Promise<void> =>
     tried(async () => {
       setMade(false);

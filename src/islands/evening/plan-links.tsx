@@ -9,6 +9,7 @@ import { messageOf } from "@/stores/message-of";
 import { CheckField } from "../fields/check-field";
 import { ChoiceField } from "../fields/choice-field";
 import { Problem } from "../fields/problem";
+import { SecretAddress } from "../page/secret-address";
 
 const KIND_WORDS: Readonly<Record<LinkKind, string>> = { plan: m.linkPlan, card: m.linkCard };
 
@@ -52,14 +53,7 @@ export function PlanLinks({ outingId, timeZone }: { readonly outingId: string; r
           </button>
         </div>
         <Problem words={problem} />
-        {made && (
-          <p role="status" className="border-accent border-l-4 pl-3">
-            <a className="link break-all" href={made}>
-              {made}
-            </a>
-            <span className="text-muted block text-sm">{m.linkOnce}</span>
-          </p>
-        )}
+        <SecretAddress address={made} note={m.linkOnce} />
         <ul className="flex flex-col gap-1 text-sm">
           {links.map((link) => {
             const time = `${dateText(link.createdAt, timeZone)} ${clockText(link.createdAt, timeZone)}`;

@@ -7,6 +7,7 @@ import { messageOf } from "@/stores/message-of";
 import { CheckField } from "../fields/check-field";
 import { Problem } from "../fields/problem";
 import { guarded } from "../page/guarded";
+import { SecretAddress } from "../page/secret-address";
 
 const SAYS: Readonly<Record<ShareKind, string>> = {
   outing: m.shareOutingSays,
@@ -70,14 +71,7 @@ function ShareWith({ kind, item }: { readonly kind: ShareKind; readonly item: st
           </button>
         </div>
         <Problem words={problem} />
-        {made && (
-          <p role="status" className="border-accent border-l-4 pl-3">
-            <a className="link break-all" href={made}>
-              {made}
-            </a>
-            <span className="text-muted block text-sm">{m.shareOnce}</span>
-          </p>
-        )}
+        <SecretAddress address={made} note={m.shareOnce} />
         <ul className="flex flex-col gap-1 text-sm">
           {shares.map((share) => (
             <li key={share.id} className="flex flex-wrap items-center gap-3">

@@ -1,4 +1,3 @@
-import { randomBytes } from "node:crypto";
 import * as m from "@/messages";
 import type { LinkKind } from "@/core/evening";
 import { addLink, deleteLink, linkOfToken, readLinks, type Database } from "@/db";
@@ -6,15 +5,13 @@ import type { LinkLine, NewLink } from "@/formats/wire/links-schema";
 import type { FieldCard } from "@/formats/wire/evening/field-card";
 import { AppError } from "../app-error";
 import { hashOf } from "../hash-of";
+import { couldBeToken, newToken } from "../secret-token";
 import { accountsDatabase, databaseFor } from "../composition";
 import { fieldCardOf } from "../evening/field-card";
 import { openOuting } from "../outings/open-outing";
 import { withoutPlace } from "../shares/as-seen";
 import { isUuid } from "../uuid";
 
-/** So long that nobody guesses one. */
-const TOKEN_BYTES = 24;
-const TOKEN = /^[\w-]{32}$/;
 const MOST_LINKS = 20;
 
 /** @throws {AppError} `not-found` */
@@ -37,7 +34,7 @@ export async function makeLink(
 ): Promise<{ readonly id: string; readonly path: string }> {
   if ((await linksOf(database, ownerId, outingId)).length >= MOST_LINKS)
     throw new AppError("bad-input", m.tooManyLinks);
-  const token = randomBytes(TOKEN_BYTES).toString("base64url");
+  const token = newToken();
   await addLink(database, { id, ownerId, outingId, kind, tellsPlace, tokenHash: hashOf(token) });
   return { id, path: `/left/${token}` };
 }
@@ -59,7 +56,7 @@ export type Left = { readonly kind: LinkKind; readonly card: FieldCard; readonly
 
 /** @throws {AppError} `not-found` where there is none, or it was called back */
 export async function leftBehind(token: string): Promise<Left> {
-  const found = TOKEN.test(token) ? await linkOfToken(accountsDatabase(), hashOf(token)) : null;
+  const found = couldBeToken(token) ? await linkOfToken(accountsDatabase(), hashOf(token)) : null;
   if (!found) throw new AppError("not-found", m.linkIsNotThere);
   const { ownerId, outingId, kind, tellsPlace } = found;
   const card = await fieldCardOf(databaseFor(ownerId), ownerId, outingId);

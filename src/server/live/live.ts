@@ -1,5 +1,5 @@
 import * as m from "@/messages";
-import { randomBytes, timingSafeEqual } from "node:crypto";
+import { timingSafeEqual } from "node:crypto";
 import {
   addReadings,
   beginLiveSit,
@@ -17,11 +17,11 @@ import { liveVotesSchema, MOST_READINGS } from "@/formats/wire/live/live-schema"
 import type { LiveBegun, LiveView, LiveVoteView } from "@/formats/wire/live/live-view";
 import { AppError } from "../app-error";
 import { hashOf } from "../hash-of";
+import { newToken } from "../secret-token";
 import { openOuting } from "../outings/open-outing";
 import { readLiveVotes as readVotes } from "../stored/stored-logbook";
 import { isUuid } from "../uuid";
 
-const TOKEN_BYTES = 24;
 
 const noSit = (): AppError => new AppError("not-found", m.liveNotBegun);
 
@@ -37,7 +37,7 @@ export async function beginSit(
   beganAt: string,
 ): Promise<LiveBegun> {
   await openOuting(database, ownerId, outingId);
-  const token = randomBytes(TOKEN_BYTES).toString("base64url");
+  const token = newToken();
   await inTransaction(database, async (transaction) => {
     await beginLiveSit(transaction, { ownerId, outingId, tokenHash: hashOf(token), beganAt: new Date(beganAt) });
     await tellLive(transaction, ownerId, outingId);

@@ -1,4 +1,3 @@
-import { randomBytes } from "node:crypto";
 import * as m from "@/messages";
 import {
   acceptShare,
@@ -27,6 +26,7 @@ import {
 import { AppError } from "../app-error";
 import { databaseFor } from "../composition";
 import { hashOf } from "../hash-of";
+import { couldBeToken, newToken } from "../secret-token";
 import { personOf } from "../kit/kit";
 import { openOuting } from "../outings/open-outing";
 import { openTrip } from "../trips/trips";
@@ -35,9 +35,6 @@ import { isUuid } from "../uuid";
 // An owner invites by a secret address that they hand over themselves; whoever opens it first, signed in, accepts it for
 // their account. So nobody can find out who has an account here, nor be given what was meant for an address of theirs.
 
-/** So long that nobody guesses one. */
-const TOKEN_BYTES = 24;
-const TOKEN = /^[\w-]{32}$/;
 /** An invitation that lies about is closed after this time (assumption). */
 const OPEN_DAYS = 7;
 const MOST_SHARES = 40;
@@ -83,7 +80,7 @@ export async function makeShare(
 ): Promise<{ readonly id: string; readonly path: string }> {
   if ((await sharesOf(database, account.id, { kind, item })).length >= MOST_SHARES)
     throw new AppError("bad-input", m.tooManyShares);
-  const token = randomBytes(TOKEN_BYTES).toString("base64url");
+  const token = newToken();
   await addShare(database, {
     id,
     ownerId: account.id,
@@ -118,7 +115,7 @@ export async function endShare(database: Database, ownerId: string, id: string):
 
 /** What an invitation offers. @throws {AppError} `not-found` where it was accepted, called back or is too old */
 export async function offeredBy(database: Database, token: string): Promise<Offered> {
-  const found = TOKEN.test(token) ? await offeredShare(database, hashOf(token)) : null;
+  const found = couldBeToken(token) ? await offeredShare(database, hashOf(token)) : null;
   if (!found) throw new AppError("not-found", m.invitationIsNotThere);
   return { ...found, ...sharedThingSchema.parse({ kind: found.kind, item: found.item }) };
 }
