@@ -22,7 +22,6 @@ import { openOuting } from "../outings/open-outing";
 import { readLiveVotes as readVotes } from "../stored/stored-logbook";
 import { isUuid } from "../uuid";
 
-
 const noSit = (): AppError => new AppError("not-found", m.liveNotBegun);
 
 /**
