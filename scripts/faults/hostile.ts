@@ -108,10 +108,16 @@ export function send(
 ): Promise<{ status: number; text: string }> {
   return new Promise((resolve) => {
     const request = http.request(`${address}${path}`, { method, headers, timeout: 60_000 }, (response) => {
+      const status = response.statusCode ?? 0;
+      // What is pushed never ends by itself.
+      if (response.headers["content-type"]?.startsWith("text/event-stream")) {
+        resolve({ status, text: "" });
+        return void response.destroy();
+      }
       let text = "";
       response.setEncoding("utf8");
       response.on("data", (part: string) => (text += part));
-      response.on("end", () => resolve({ status: response.statusCode ?? 0, text }));
+      response.on("end", () => resolve({ status, text }));
       response.on("error", () => resolve({ status: 0, text }));
     });
     request.on("error", () => resolve({ status: 0, text: "" }));
