@@ -33,10 +33,10 @@ const VALUES: readonly unknown[] = [
   "=HYPERLINK(1)",
   { __proto__: 1, constructor: { prototype: 1 } },
 ];
-/** Every endpoint and page there is, by its file, and what some of them are asked besides. */
+/** Every endpoint and page there is but those that tell of errors, by its file, and what some of them are asked besides. */
 const ENDPOINTS = [
   ...readdirSync("src/pages", { recursive: true, encoding: "utf8" })
-    .filter((file) => /\.(ts|astro)$/.test(file) && !/webmanifest|\[\.\.\.rest\]/.test(file))
+    .filter((file) => /\.(ts|astro)$/.test(file) && !/^(404|500)|webmanifest|\[\.\.\.rest\]/.test(file))
     .map((file) => `/${file.replace(/(^|\/)index\.\w+$|\.(ts|astro)$/, "").replaceAll(/\[\w+\]/g, "ID")}`),
   "/api/outings/ID/forecast?asOf=VALUE",
   "/api/people/ID/outfits?before=VALUE",
