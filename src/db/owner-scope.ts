@@ -13,6 +13,14 @@ function saying(ownerId: string | null, isLocal: boolean): string {
   return `set ${isLocal ? "local " : ""}umiak.owner = '${ownerId ?? ""}'`;
 }
 
+const CUT = /^(CONNECTION_\w+|CONNECT_TIMEOUT|E[A-Z]+)$/;
+
+/** The connection is gone, or goes with this answer: by the driver's and the system's codes, and PostgreSQL's severity. */
+function isCut(error: unknown): boolean {
+  const { code = "", severity = "" } = error as { code?: string; severity?: string };
+  return CUT.test(code) || severity === "FATAL" || severity === "PANIC";
+}
+
 type Query = Promise<unknown> & { values(): Promise<unknown> };
 
 /** A statement on a connection that was told the owner just before: both are sent at once. */
@@ -23,9 +31,12 @@ function scopedQuery(client: postgres.Sql, ownerId: string | null, args: Paramet
       const told = connection.unsafe(saying(ownerId, false)).execute();
       const query = connection.unsafe(...args);
       const [, found] = await Promise.all([told, asValues ? query.values() : query]);
-      return found;
-    } finally {
       connection.release();
+      return found;
+    } catch (error) {
+      // One that was cut the driver has put away itself: given back, it would be written to once more, which ends the process.
+      if (!isCut(error)) connection.release();
+      throw error;
     }
   };
   return {
