@@ -61,10 +61,6 @@ await picture("dresser", WIDE, "light", async (page) => {
   await page.goto(`${page.url()}/dress#now`);
   await page.getByTestId("left-at-home").waitFor();
 });
-await picture("day-sheet-dark", WIDE, "dark", async (page) => {
-  await openLek(page);
-  await page.getByRole("button", { name: /^Feet: Heavy boot/ }).click();
-});
 await picture("trip", WIDE, "light", async (page) => {
   await page.goto(`${ADDRESS}/trips`);
   await page.waitForLoadState("networkidle");
