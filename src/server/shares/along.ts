@@ -13,6 +13,7 @@ import {
   withinAs,
   type Connection,
   type Database,
+  type SharedWithMe,
   type ShareFound,
 } from "@/db";
 import type { Borrow, GoAlong } from "@/formats/wire/shares-schema";
@@ -25,14 +26,14 @@ import { isUuid } from "../uuid";
 // What whoever something is shared with takes into their own account: the plan of an outing, to sit there in their own
 // clothes, and pieces that are lent to them.
 
-type Taken = { readonly share: ShareFound; readonly item: string };
+type Taken = { readonly share: ShareFound; readonly line: SharedWithMe };
 
 /** A share with the account that asks, of that kind. @throws {AppError} `not-found` */
 async function shareWithMe(database: Connection, shareId: string, kind: "outing" | "kit"): Promise<Taken> {
   const line = isUuid(shareId) ? (await sharesWithMe(database)).find(({ id }) => id === shareId) : undefined;
   const share = line?.kind === kind ? await shareOf(database, kind, line.item) : null;
   if (!line || !share) throw new AppError("not-found", m.shareIsNotThere);
-  return { share, item: line.item };
+  return { share, line };
 }
 
 /**
@@ -48,13 +49,12 @@ export async function goAlongWith(
 ): Promise<{ id: string }> {
   await personOf(database, accountId, personId);
   return inTransaction(database, async (transaction) => {
-    const { share, item } = await shareWithMe(transaction, shareId, "outing");
-    const known = (await sharesWithMe(transaction)).find(({ id }) => id === shareId)?.alongOutingId;
-    if (known) return { id: known };
+    const { share, line } = await shareWithMe(transaction, shareId, "outing");
+    if (line.alongOutingId) return { id: line.alongOutingId };
     if (!share.tellsPlace) throw new AppError("bad-input", m.alongNeedsPlace);
     const view = await withinAs(transaction, share.ownerId, async () => {
-      await beginParty(transaction, share.ownerId, item);
-      return openOuting(transaction, share.ownerId, item);
+      await beginParty(transaction, share.ownerId, line.item);
+      return openOuting(transaction, share.ownerId, line.item);
     });
     const placeId = uuid();
     const { timeZone, name } = view.place;
@@ -94,8 +94,8 @@ export async function borrowPieces(
 ): Promise<{ borrowed: number }> {
   await personOf(database, accountId, personId);
   return inTransaction(database, async (transaction) => {
-    const { share, item } = await shareWithMe(transaction, shareId, "kit");
-    const kit = await withinAs(transaction, share.ownerId, () => readKit(transaction, share.ownerId, item));
+    const { share, line } = await shareWithMe(transaction, shareId, "kit");
+    const kit = await withinAs(transaction, share.ownerId, () => readKit(transaction, share.ownerId, line.item));
     const wanted = new Set(pieceIds);
     const lent = kit.flatMap(({ piece }) => (wanted.has(piece.id) && piece.status === "inUse" ? [piece] : []));
     if (lent.length === 0) throw new AppError("not-found", m.thereIsNoSuchPiece);
