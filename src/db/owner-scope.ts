@@ -1,3 +1,4 @@
+import { setImmediate as nextTurn } from "node:timers/promises";
 import type postgres from "postgres";
 
 // Row-level security: the role of web and workers sees the rows of one owner, whom every statement names first. A query that
@@ -47,6 +48,47 @@ function scopedQuery(client: postgres.Sql, ownerId: string | null, args: Paramet
   } as unknown as Query;
 }
 
+const CUT_SHORT = "CONNECTION_CLOSED";
+
+/** A transaction that sends nothing more once it is gone: the driver would write to a connection that is not there. */
+const whileThere = (transaction: postgres.TransactionSql, isGone: () => boolean): postgres.TransactionSql =>
+  new Proxy(transaction, {
+    get(target, name) {
+      if (name !== "unsafe" || !isGone()) return Reflect.get(target, name) as unknown;
+      const refuse = () => Promise.reject(Object.assign(new Error("the connection is gone"), { code: CUT_SHORT }));
+      return () => ({ then: (resolve: never, reject: never) => refuse().then(resolve, reject), values: refuse });
+    },
+  });
+
+/**
+ * A transaction for one owner. The driver ends one whose work fails by a `rollback`, and one whose connection was cut too,
+ * which it then writes to nothing and ends the process by. So work that was cut never ends for the driver, which has told
+ * whoever waits already.
+ */
+async function scopedTransaction(
+  client: postgres.Sql,
+  ownerId: string | null,
+  work: (transaction: postgres.TransactionSql) => Promise<unknown>,
+): Promise<unknown> {
+  let isGone = false;
+  const begun = client.begin(async (transaction) => {
+    try {
+      // Not awaited: it is sent before whatever the work sends, and what fails of it fails the transaction.
+      const told = transaction.unsafe(saying(ownerId, true)).execute();
+      const [, done] = await Promise.all([told, work(whileThere(transaction, () => isGone))]);
+      return done;
+    } finally {
+      await nextTurn(); // the statement that was cut fails a moment before the transaction does
+      if (isGone) await new Promise(() => undefined);
+    }
+  });
+  try {
+    return await begun;
+  } finally {
+    isGone = true;
+  }
+}
+
 /** The same pool of connections, for one owner or nobody: each statement and each transaction names them first. */
 export const scopedClient = (client: postgres.Sql, ownerId: string | null): postgres.Sql =>
   new Proxy(client, {
@@ -54,12 +96,7 @@ export const scopedClient = (client: postgres.Sql, ownerId: string | null): post
       if (name === "unsafe") return (...args: Parameters<postgres.Sql["unsafe"]>) => scopedQuery(target, ownerId, args);
       if (name === "begin")
         return (work: (transaction: postgres.TransactionSql) => Promise<unknown>) =>
-          target.begin(async (transaction) => {
-            // Not awaited: it is sent before whatever the work sends, and what fails of it fails the transaction.
-            const told = transaction.unsafe(saying(ownerId, true)).execute();
-            const [, done] = await Promise.all([told, work(transaction)]);
-            return done;
-          });
+          scopedTransaction(target, ownerId, work);
       return Reflect.get(target, name) as unknown;
     },
   });

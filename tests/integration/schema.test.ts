@@ -1,6 +1,15 @@
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { sql } from "drizzle-orm";
 import postgres from "postgres";
-import { countOutings, listOutings, migrateDatabase, openScopedDatabases, readOuting, type Database } from "@/db";
+import {
+  countOutings,
+  listOutings,
+  migrateDatabase,
+  openScopedDatabases,
+  readOuting,
+  type Connection,
+  type Database,
+} from "@/db";
 import { person } from "@/db/schema";
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { seedDemo } from "@/server/demo/seed";
@@ -107,6 +116,50 @@ describe("row-level security", () => {
         Array.from({ length: 200 }, async (_, turn) => (await all(turn % 2 === 0 ? mine : theirs)).length),
       );
       expect(counts).toEqual(counts.map((_, turn) => (turn % 2 === 0 ? 2 : 0)));
+    } finally {
+      await scoped.close();
+    }
+  });
+
+  it("a connection cut within a transaction fails that transaction, and nothing else", async () => {
+    const scoped = openScopedDatabases(fresh.url);
+    const mine = scoped.for(LOCAL_OWNER_ID);
+    const cut = async (transaction: Connection): Promise<void> => {
+      const [backend] = await transaction.execute<{ pid: number }>(sql`select pg_backend_pid() pid`);
+      await fresh.sql`select pg_terminate_backend(${backend!.pid}, 5000)`;
+    };
+    const soon = () => new Promise((resolve) => setTimeout(resolve, 50));
+    /** What work may do after its connection is gone. */
+    const works: ((transaction: Connection) => Promise<unknown>)[] = [
+      async (transaction) => transaction.update(person).set({ name: "half" }),
+      () => Promise.reject(new Error("a fault of its own")),
+      async (transaction) => transaction.select().from(person).catch(soon),
+      async (transaction) => {
+        await soon();
+        return Promise.all([transaction.select().from(person), transaction.select().from(person)]);
+      },
+      soon,
+    ];
+    try {
+      for (const work of works) {
+        const whole = mine.transaction(async (transaction) => {
+          await transaction.update(person).set({ name: "half" });
+          await cut(transaction);
+          return work(transaction);
+        });
+        await expect(whole).rejects.toThrow();
+        await soon();
+      }
+      const asleep = mine.transaction(async (transaction) => {
+        const [backend] = await transaction.execute<{ pid: number }>(sql`select pg_backend_pid() pid`);
+        setTimeout(() => void fresh.sql`select pg_terminate_backend(${backend!.pid})`.execute(), 50);
+        await transaction.execute(sql`select pg_sleep(30)`).catch(() => null);
+        return transaction.execute(sql`select 1`);
+      });
+      await expect(asleep).rejects.toThrow();
+      const names = (await mine.select({ name: person.name }).from(person)).map(({ name }) => name);
+      expect(names).toHaveLength(2);
+      expect(names).not.toContain("half");
     } finally {
       await scoped.close();
     }
