@@ -20,6 +20,7 @@ class LongFirst extends BaseSequencer {
 }
 
 const APART = testsApart(["src", "tests/unit"]);
+const bundled = bundledTests(["src", "tests/unit", "tests/reference"]);
 
 compileMessages();
 
@@ -30,7 +31,7 @@ export default defineConfig({
     projects: [
       {
         resolve,
-        plugins: [bundledTests()],
+        plugins: [bundled],
         test: {
           name: "core",
           setupFiles: ["tests/setup/laws.ts"],
@@ -41,7 +42,7 @@ export default defineConfig({
       },
       {
         resolve,
-        plugins: [bundledTests()],
+        plugins: [bundled],
         test: {
           name: "unit",
           setupFiles: ["tests/setup/laws.ts"],
@@ -57,7 +58,7 @@ export default defineConfig({
       },
       {
         resolve,
-        plugins: [bundledTests()],
+        plugins: [bundled],
         test: { name: "reference", testTimeout: SLOW_MACHINE_MS, include: ["tests/reference/**/*.test.ts"] },
       },
       {

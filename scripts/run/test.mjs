@@ -46,8 +46,7 @@ async function vitest(name, projects) {
     "--reporter=json",
     `--outputFile.json=${path.join(RESULTS, file)}`,
   ];
-  const env = { ...process.env, UMIAK_WITHOUT_MAPS: "1" };
-  const { code } = await execute(tool("vitest"), args, { cwd: ROOT, env, quiet: false });
+  const { code } = await execute(tool("vitest"), args, { cwd: ROOT, quiet: false });
   const found = report(file);
   const passed = found?.numPassedTests ?? 0;
   const failed = found?.numFailedTests ?? 0;

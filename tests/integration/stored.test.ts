@@ -1,6 +1,6 @@
 import { rmSync } from "node:fs";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { migrateDatabase } from "@/db";
+import { migrateDatabase, openDatabase } from "@/db";
 import { parseBackup } from "@/formats/backup/parse";
 import { LOCAL_OWNER_ID } from "@/server/access";
 import { AppError } from "@/server/app-error";
@@ -11,7 +11,7 @@ import { kitOfPerson } from "@/server/kit/kit";
 import { outfitsOf } from "@/server/kit/outfits";
 import { openOuting } from "@/server/outings/open-outing";
 import { outingHistory, outingLines } from "@/server/outings/outings";
-import { freshDatabase, type FreshDatabase } from "./fresh-database";
+import { freshDatabase, newDatabase, type FreshDatabase } from "./fresh-database";
 import { firstMigrations, MIGRATIONS, OLD, writeOldRows } from "./old-rows";
 import { withVerdicts } from "./verdicts";
 
@@ -22,13 +22,26 @@ const backupOf = async ({ database }: FreshDatabase) => {
   return parsed.backup;
 };
 
-describe.each(Array.from({ length: MIGRATIONS }, (_, index) => index + 1))(
-  "rows written after %i migrations",
-  (count) => {
-    it("are read, judged, backed up and restored", async () => {
-      const folder = firstMigrations(count);
-      const old = await freshDatabase(folder);
-      rmSync(folder, { recursive: true });
+describe("rows written after", () => {
+  let growing: Awaited<ReturnType<typeof newDatabase>>;
+  beforeAll(async () => {
+    growing = await newDatabase();
+  });
+
+  /** Brings the one that grows to so many migrations, in their order. */
+  const grow = async (count: number): Promise<void> => {
+    const folder = firstMigrations(count);
+    const { database, close } = openDatabase(growing.url);
+    await migrateDatabase(database, folder);
+    await close();
+    rmSync(folder, { recursive: true });
+  };
+
+  it.each(Array.from({ length: MIGRATIONS }, (_, index) => index + 1))(
+    "%i migrations are read, judged, backed up and restored",
+    async (count) => {
+      await grow(count);
+      const old = await freshDatabase(growing.name);
       try {
         await writeOldRows(old.sql, LOCAL_OWNER_ID, count);
         await migrateDatabase(old.database, "src/db/migrations");
@@ -55,9 +68,9 @@ describe.each(Array.from({ length: MIGRATIONS }, (_, index) => index + 1))(
       } finally {
         await old.close();
       }
-    });
-  },
-);
+    },
+  );
+});
 
 describe("a row that cannot be read", () => {
   let fresh: FreshDatabase;
