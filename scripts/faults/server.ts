@@ -11,12 +11,21 @@ const LOOK_EVERY_MS = 200;
 
 export const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
 
+/** Ports that no connection is given by itself: one that is free while a server is down may be another's as it comes back. */
+const PORTS = { from: 20_000, to: 30_000 } as const;
+
+const isFree = (port: number): Promise<boolean> =>
+  new Promise((resolve) => {
+    const server = net.createServer();
+    server.once("error", () => resolve(false));
+    server.listen(port, "127.0.0.1", () => server.close(() => resolve(true)));
+  });
+
 export async function freePort(): Promise<number> {
-  const server = net.createServer().listen(0, "127.0.0.1");
-  await new Promise((resolve) => server.once("listening", resolve));
-  const { port } = server.address() as net.AddressInfo;
-  await new Promise((resolve) => server.close(resolve));
-  return port;
+  for (;;) {
+    const port = PORTS.from + Math.floor(Math.random() * (PORTS.to - PORTS.from));
+    if (await isFree(port)) return port;
+  }
 }
 
 /** Processes whose command line holds all of some words. */
@@ -127,7 +136,9 @@ export class TriedServer {
 
   async stop(): Promise<void> {
     for (const pid of this.launchers()) process.kill(pid, "SIGTERM");
-    while (this.launchers().length > 0 || this.database().length > 0) await pause(LOOK_EVERY_MS);
+    while (this.launchers().length > 0) await pause(LOOK_EVERY_MS);
+    for (const pid of this.database()) process.kill(pid, "SIGQUIT"); // left by a launcher that ended otherwise
+    while (this.database().length > 0) await pause(LOOK_EVERY_MS);
     rmSync(this.folder, { recursive: true, force: true });
   }
 }
