@@ -1,12 +1,15 @@
 import type { SitSpan } from "../outing";
 import type { Stretch } from "./course";
 import type { Run } from "./run-outing";
-import { isSure, seenIn, type SeenCrossings } from "./sit-answer";
+import { isSure, seenIn, sureFrom, type SeenCrossings } from "./sit-answer";
 import { sitWatches } from "./sit-watches";
 import { taskMinutes } from "./task-minutes";
 
-/** How often it is looked whether a sit's end is sure, min: a look costs about as much as a step (assumption). */
-const LOOK_EVERY_MINUTES = 15;
+/** Minutes of a sit before which what was seen cannot be sure: of what was not passed yet, passed the minute after. */
+function soonestSure({ crossings, covered }: SeenCrossings, pastShare: number): number {
+  const minute = crossings[0]?.minute ?? covered + 1;
+  return Math.max(sureFrom(minute), minute * (1 + pastShare));
+}
 
 /**
  * Lives a phase of a sit until what ends the sit is sure, in the very steps it would be lived in whole.
@@ -17,14 +20,13 @@ export function liveUntilSure(run: Run, span: SitSpan, stretch: Stretch, pastSha
   const { outing, recorder, ruling, feltAt } = run;
   const inTask = taskMinutes(outing.phases, span);
   let seen: SeenCrossings | null = null;
-  let nextLook = stretch.from + LOOK_EVERY_MINUTES;
+  let nextLook = stretch.from + 1;
   run.course.live(stretch, recorder, 0, (minute) => {
     if (minute < nextLook || minute === stretch.to) return false;
-    nextLook = minute + LOOK_EVERY_MINUTES;
     const watches = sitWatches(recorder.series, span.fromMinute, minute, null, 0, feltAt);
     const now = seenIn(watches, ruling, outing.person.accepted, inTask);
-    const [first] = now.crossings;
-    if (!isSure(first, now.covered) || now.covered < first!.minute * (1 + pastShare)) return false;
+    nextLook = span.fromMinute + Math.ceil(soonestSure(now, pastShare));
+    if (!isSure(now.crossings[0], now.covered) || nextLook > minute) return false;
     seen = now;
     return true;
   });

@@ -110,12 +110,14 @@ function recorderFrom({ course, surroundings }: Run, toMinute: number, phase: nu
  * Looks at a sit's curves; goes on sitting past its plan only as long as what is seen is open, then returns to the plan.
  * @param look finds in the curves what is wanted; told what it found in fewer minutes
  * @param isSettled whether nothing simulated later could change it
+ * @param settledFrom minutes of the sit from which what was seen may be settled; the next hour's end when not given
  */
 export function holdUntilSettled<Seen>(
   run: Run,
   { fromMinute, toMinute, lastPhase }: SitSpan,
   look: (watches: readonly Watch[], before: Seen | null) => Seen,
   isSettled: (seen: Seen) => boolean,
+  settledFrom: (seen: Seen) => number = () => Infinity,
 ): Seen {
   const { outing, course, recorder, feltAt } = run;
   const state = course.save();
@@ -127,7 +129,8 @@ export function holdUntilSettled<Seen>(
   let seen = lookNow(null);
   while (heldMinutes < HELD_PAST_PLAN_MINUTES && !isSettled(seen)) {
     held ??= recorderFrom(run, toMinute, lastPhase, phaseStart);
-    const until = Math.min(HELD_PAST_PLAN_MINUTES, heldMinutes + CHUNK_MINUTES);
+    const wanted = Math.max(1, settledFrom(seen) - (toMinute - fromMinute) - heldMinutes);
+    const until = Math.min(HELD_PAST_PLAN_MINUTES, heldMinutes + Math.min(CHUNK_MINUTES, wanted));
     const stretch = { phase: lastPhase, phaseStart, from: toMinute + heldMinutes, to: toMinute + until };
     course.live({ ...stretch, dressHeldAt: toMinute - 1 }, held, toMinute);
     heldMinutes = until;

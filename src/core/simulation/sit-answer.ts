@@ -63,11 +63,12 @@ export type SeenCrossings = {
 /** Minutes from the start of a sit that its curves cover. */
 export const coveredMinutes = (watches: readonly Watch[]): number => (watches[0]?.values.length ?? 1) - 1;
 
+/** Minutes that have to be covered before nothing later could undo a crossing at a minute. */
+export const sureFrom = (minute: number): number => (minute === 0 ? LEFT_WITHIN_MINUTES : minute + RECOVERY_MINUTES);
+
 /** Whether nothing simulated later could undo a crossing. */
 export const isSure = (crossing: Crossing | null | undefined, covered: number): boolean =>
-  crossing !== null &&
-  crossing !== undefined &&
-  (crossing.minute === 0 ? LEFT_WITHIN_MINUTES : crossing.minute + RECOVERY_MINUTES) <= covered;
+  crossing !== null && crossing !== undefined && sureFrom(crossing.minute) <= covered;
 
 /** What is seen in a sit's curves as far as they go. */
 export function seenIn(

@@ -3,7 +3,7 @@ import type { Outing } from "../outing";
 import { liveUntilSure } from "./live-until-sure";
 import { beginRun, holdUntilSettled, runOuting, type Run, type SimulationOptions } from "./run-outing";
 import type { OutingSeries } from "./series";
-import { isSure, seenIn, type SeenCrossings } from "./sit-answer";
+import { isSure, seenIn, sureFrom, type SeenCrossings } from "./sit-answer";
 import { taskMinutes } from "./task-minutes";
 import type { SitSpan } from "../outing";
 
@@ -53,5 +53,6 @@ export function seenInSit(run: Run, span: SitSpan): SeenCrossings {
     span,
     (watches) => seenIn(watches, run.ruling, person.accepted, inTask),
     (seen) => isSure(seen.crossings[0], seen.covered),
+    ({ crossings: [first] }) => (first ? sureFrom(first.minute) : Infinity),
   );
 }

@@ -2,7 +2,9 @@ import { clamp, type RandomStream } from "../../numeric";
 import type { Archive } from "./archive";
 import type { DresserProblem } from "../outfit/dresser-problem";
 import type { Anchor, MinutesModel } from "./minutes-model";
+import { Nearby } from "./nearby";
 import { keyOf, type OutfitCode } from "../outfit/outfit-code";
+import { LEAST_GAIN, spreadChoice, type Candidate } from "./spread-choice";
 import type { Variations } from "./variations";
 
 /** The best outfit known, or guessed, of a range of mass. */
@@ -25,13 +27,13 @@ export type Guessing = {
 
 /** How many ranges of mass have a best each, and how many outfits are thought of in a round (assumptions). */
 const MASS_RANGES = 64;
-const THOUGHT_OF = 8_000;
+const THOUGHT_OF = 6_000;
 /** How much less a guess is trusted with every step from what was simulated. */
 const TRUSTED_PER_STEP = 0.985;
-/** A guess has to beat what is known by so much to be worth a simulation. */
-const LEAST_GAIN = 1.01;
 /** Of outfits that last less than this share of what is simulated half as long again is still little: gains count less. */
 const FEW_SHARE = 0.5;
+/** What lasts less than this share of the best is worth no simulation. */
+const LEAST_SHARE = 0.1;
 /** Below the lightest that was simulated, as a share of the span of masses. */
 const ROOM_BELOW = 0.15;
 /** How often two changes are made at once. */
@@ -85,13 +87,16 @@ export function guessedFront(
     if (minutes <= beaten || archive.has(keyOf(code)) || !problem.isValid(code)) continue;
     best[range] = { code, anchor: parent.anchor, steps, minutes, isJudged: false };
   }
-  const few = problem.mostMinutes * FEW_SHARE;
-  return best
-    .flatMap((own) => (own && !own.isJudged ? [own] : []))
-    .map(({ code, minutes }) => ({ code, minutes, known: Math.max(1, archive.minutesWithin(problem.massG(code))) }))
-    .filter(({ minutes, known }) => minutes > known * LEAST_GAIN)
-    .map(({ code, minutes, known }) => ({ code, gain: (minutes - known) / Math.max(known, few) }))
-    .sort((one, other) => other.gain - one.gain)
-    .slice(0, most)
-    .map(({ code }) => code);
+  const nearby = new Nearby(model, known);
+  const leastMinutes = LEAST_SHARE * Math.max(...known.map(({ minutes }) => minutes));
+  const candidates = best.flatMap((own): Candidate[] => {
+    if (!own || own.isJudged) return [];
+    const { code } = own;
+    const massG = problem.massG(code);
+    const amongNear = Math.min(problem.mostMinutes, hope * nearby.guess(code));
+    // One guess follows the best of all it came from, the other all that is near: each alone is off where the other is not.
+    const minutes = Math.sqrt(own.minutes * amongNear);
+    return minutes < leastMinutes ? [] : [{ code, massG, minutes, known: Math.max(1, archive.minutesWithin(massG)) }];
+  });
+  return spreadChoice(candidates, most, problem.mostMinutes * FEW_SHARE);
 }

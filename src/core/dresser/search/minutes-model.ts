@@ -1,5 +1,15 @@
 import type { Limit } from "../../limits";
-import { FEATURE_COUNT, GUESSED, OutfitFeatures, priorOf, shaped, shapedAt, type Features } from "./outfit-features";
+import {
+  BODY,
+  bodyWarmth,
+  FEATURE_COUNT,
+  GUESSED,
+  OutfitFeatures,
+  priorOf,
+  shaped,
+  shapedAt,
+  type Features,
+} from "./outfit-features";
 import type { OutfitCode } from "../outfit/outfit-code";
 import { PLACEMENT, SWITCHES } from "../outfit/outfit-code";
 import type { Judgement } from "./outfit-judge";
@@ -131,21 +141,32 @@ export class MinutesModel {
     return (this.current ??= GUESSED.map((limit) => this.solutionOf(limit)));
   }
 
-  /** What is known of a judged outfit, to guess from it what others near it do. */
-  anchorAt(code: OutfitCode, { met, coveredMinutes }: Judgement): Anchor {
+  /** ln(minutes) of each limit by the fit alone; infinite where nothing is known of it. */
+  fitted(code: OutfitCode): Float64Array {
     const terms = this.termsOf(code);
-    const logMinutes = new Float64Array(GUESSED.length);
-    const order: number[] = [];
-    GUESSED.forEach((limit, index) => {
+    return Float64Array.from(GUESSED, (limit) => {
       const solution = this.solutionOf(limit);
-      if (!solution) return;
-      let guessed = 0;
-      for (let term = 0; term < this.count; term++) guessed += solution[term]! * terms[term]!;
-      const minutes = met[limit];
-      const seen = Math.log(Math.max(LEAST_MINUTES, minutes ?? coveredMinutes));
-      logMinutes[index] = minutes === undefined ? Math.max(seen, guessed) : seen;
-      order.push(index);
+      if (!solution) return Infinity;
+      let sum = 0;
+      for (let term = 0; term < this.count; term++) sum += solution[term]! * terms[term]!;
+      return sum;
     });
+  }
+
+  /** ln(minutes) of each limit as they were seen; what was not met lasts as fitted, at least as long as was simulated. */
+  seen({ met, coveredMinutes }: Judgement, fitted: Float64Array): Float64Array {
+    return fitted.map((guessed, index) => {
+      if (guessed === Infinity) return Infinity;
+      const minutes = met[GUESSED[index]!];
+      const seen = Math.log(Math.max(LEAST_MINUTES, minutes ?? coveredMinutes));
+      return minutes === undefined ? Math.max(seen, guessed) : seen;
+    });
+  }
+
+  /** What is known of a judged outfit, to guess from it what others near it do. */
+  anchorAt(code: OutfitCode, judgement: Judgement): Anchor {
+    const logMinutes = this.seen(judgement, this.fitted(code));
+    const order = [...logMinutes.keys()].filter((index) => logMinutes[index] !== Infinity);
     order.sort((one, other) => logMinutes[one]! - logMinutes[other]!);
     const sums = this.features.of(code);
     return { code, sums, shaped: shaped(sums), logMinutes, order };
@@ -167,6 +188,7 @@ export class MinutesModel {
     }
     for (let feature = 0; feature < FEATURE_COUNT; feature++)
       moved[feature] = touched[feature] === 1 ? shapedAt(feature, now[feature]!) - before[feature]! : 0;
+    moved[BODY] = bodyWarmth(now) - before[BODY]!;
     const enough = Math.log(atLeast);
     let least = Infinity;
     const solutions = this.solutions();

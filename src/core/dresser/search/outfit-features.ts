@@ -35,7 +35,7 @@ const WAY_GROUPS: readonly Partial<Record<Patch, number>>[] = [
 const WIND_GROUPS: readonly Patch[] = ["chest", "thigh", "fingers", "scalp", "face"];
 const HEAT_GROUPS: readonly Patch[] = ["toes", "fingers", "chest"];
 
-const BODY = SEAT_GROUPS.length + WAY_GROUPS.length + WIND_GROUPS.length + HEAT_GROUPS.length;
+export const BODY = SEAT_GROUPS.length + WAY_GROUPS.length + WIND_GROUPS.length + HEAT_GROUPS.length;
 export const FEATURE_COUNT = BODY + 1;
 const FIRST_WAY = SEAT_GROUPS.length;
 const FIRST_WIND = FIRST_WAY + WAY_GROUPS.length;
@@ -62,7 +62,11 @@ export function shapedAt(index: number, sum: number): number {
 }
 
 /** All sums as they are fitted. */
-export const shaped = (sums: Features): Features => sums.map((sum, index) => shapedAt(index, sum));
+export function shaped(sums: Features): Features {
+  const own = sums.map((sum, index) => shapedAt(index, sum));
+  own[BODY] = bodyWarmth(sums);
+  return own;
+}
 
 /** How each limit follows the features before anything is learnt: powers (assumptions). */
 export function priorOf(limit: Limit): Features {
@@ -82,6 +86,19 @@ export const GUESSED: readonly Limit[] = LIMITS.filter((limit) => LIMIT_TABLE[li
 const bodyShare = (patch: Patch): number =>
   (PATCH_ANATOMY[patch].share * PATCH_ANATOMY[patch].segment.length) / PATCHES.length;
 
+/** How much of the body each group of the seat is. */
+const SHARES_OF_BODY = SEAT_GROUPS.map((group) =>
+  Object.keys(group).reduce((sum, patch) => sum + bodyShare(patch as Patch), 0),
+);
+
+/** What holds the whole body's heat, as it is fitted: it is lost through all parts side by side, most where least is worn. */
+export function bodyWarmth(sums: Features): number {
+  let lost = 0;
+  for (let group = 0; group < FIRST_WAY; group++)
+    lost += SHARES_OF_BODY[group]! / (Math.max(0, sums[group]!) + OUTER_AIR_M2K_PER_W);
+  return -Math.log(lost);
+}
+
 const wattsOf = ({ heat }: DresserPiece): number =>
   heat ? (heat.kind === "pack" ? 2 * heat.powerW : (heat.levelsW[0] ?? 0)) : 0;
 
@@ -97,7 +114,6 @@ function addedBy(piece: DresserPiece): Added {
     SEAT_GROUPS.forEach((group, index) => add(seat, index, gained * (group[patch] ?? 0)));
     if (KIND_TABLE[piece.kind].liesUnder) continue;
     WAY_GROUPS.forEach((group, index) => add(way, FIRST_WAY + index, gained * (group[patch] ?? 0)));
-    add(seat, BODY, gained * bodyShare(patch));
     const isWindproof = layers.some(
       ({ airPermeabilityLPerM2S }) => airPermeabilityLPerM2S <= WINDPROOF_UP_TO_L_PER_M2S,
     );
