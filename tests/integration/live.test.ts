@@ -1,5 +1,5 @@
 import type { APIContext } from "astro";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 import type { LiveView } from "@/formats/wire/live/live-view";
 import type { OutingLine } from "@/formats/wire/outing/outing-view";
 import { GET as events } from "@/pages/api/outings/[id]/live/events";
@@ -73,6 +73,17 @@ describe("a sit that goes on", () => {
     for (let time = 0; time < 2; time++) expect((await call(change, "PATCH", { votes: [vote] })).status).toBe(200);
     expect(await live()).toMatchObject({ beganAt, endedAt: null, votes: [vote] });
     expect((await live())!.readings.filter(({ sensor }) => sensor === "air")).toHaveLength(1);
+  });
+
+  // The first of all, so that the database is not listened to yet as it leaves.
+  it("leaves nothing behind of a page that left while it was opened: sent to nobody, it would end the process", async () => {
+    const [made, cleared] = [vi.spyOn(globalThis, "setInterval"), vi.spyOn(globalThis, "clearInterval")];
+    const response = await call(events, "GET");
+    await response.body!.cancel();
+    await vi.waitFor(() => expect(made.mock.results.length).toBeGreaterThan(0));
+    const timers = made.mock.results.map(({ value }) => value as unknown);
+    await vi.waitFor(() => expect(cleared.mock.calls.map(([timer]) => timer)).toEqual(timers));
+    vi.restoreAllMocks();
   });
 
   it("is pushed to its page: all at first, then what is new", async () => {

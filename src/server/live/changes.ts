@@ -20,9 +20,15 @@ export async function onLiveChange(
   const key = liveKey(ownerId, outingId);
   const own = waiting.get(key) ?? new Set<Heard>();
   waiting.set(key, own.add(heard));
-  await listening;
-  return () => {
+  const stop = (): void => {
     own.delete(heard);
     if (own.size === 0) waiting.delete(key);
   };
+  try {
+    await listening;
+  } catch (error) {
+    stop();
+    throw error;
+  }
+  return stop;
 }

@@ -22,11 +22,16 @@ export async function liveEvents(
 ): Promise<Response> {
   await liveOf(database, ownerId, outingId);
   const encoder = new TextEncoder();
-  let stop = (): void => undefined;
+  let isOver = false;
+  const undone: (() => void)[] = [];
+  /** Also of a page that left while its stream was being opened: nothing may be sent to it, or the process ends by that. */
+  const stop = (): void => {
+    isOver = true;
+    for (const undo of undone.splice(0)) undo();
+  };
   const body = new ReadableStream<Uint8Array>({
     async start(controller) {
       let place = afterPlace;
-      let isOver = false;
       let sending: Promise<void> = Promise.resolve();
       const send = (text: string): void => {
         if (!isOver) controller.enqueue(encoder.encode(text));
@@ -39,7 +44,6 @@ export async function liveEvents(
       };
       const end = (): void => {
         if (isOver) return;
-        isOver = true;
         stop();
         controller.close();
       };
@@ -47,16 +51,13 @@ export async function liveEvents(
         sending = sending.then(look).catch(end); // the page asks again, by what it has
       };
       send(": open\n\n");
+      undone.push(await onLiveChange(database, ownerId, outingId, heard));
       const timer = setInterval(() => send(": still here\n\n"), KEEP_OPEN_EVERY_MS);
-      const unsubscribe = await onLiveChange(database, ownerId, outingId, heard);
-      stop = () => {
-        clearInterval(timer);
-        unsubscribe();
-        isOver = true;
-      };
-      heard();
+      undone.push(() => clearInterval(timer));
+      if (isOver) stop();
+      else heard();
     },
-    cancel: () => stop(),
+    cancel: stop,
   });
   return new Response(body, { headers: HEADERS });
 }
