@@ -1,6 +1,6 @@
 import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync } from "node:fs";
 import path from "node:path";
-import { build } from "esbuild";
+import { build, type Plugin as BundlerPlugin } from "esbuild";
 import type { Plugin } from "vitest/config";
 import { sourceAliases } from "../../scripts/messages/languages.mjs";
 
@@ -20,6 +20,16 @@ const testsUnder = (folders: readonly string[]): string[] =>
 export const testsApart = (folders: readonly string[]): string[] =>
   testsUnder(folders).filter((file) => WORLD_OF_ITS_OWN.test(readFileSync(file, "utf8")));
 
+/** Scripts find the project's folder by where they lie: they stay there. */
+const scriptsStay: BundlerPlugin = {
+  name: "scripts-stay",
+  setup: ({ onResolve }) =>
+    onResolve({ filter: /^\.{1,2}\/.*\.mjs$/ }, ({ path: file, resolveDir }) => ({
+      path: path.resolve(resolveDir, file),
+      external: true,
+    })),
+};
+
 /** Bundles tests with the sources they import, what several import once. @returns the folder they are in */
 async function bundle(folders: readonly string[]): Promise<string> {
   mkdirSync(CACHE, { recursive: true });
@@ -35,6 +45,7 @@ async function bundle(folders: readonly string[]): Promise<string> {
     format: "esm",
     platform: "node",
     packages: "external",
+    plugins: [scriptsStay],
     alias: sourceAliases(),
     define: { "import.meta.env.SSR": "true" },
     sourcemap: "linked",
