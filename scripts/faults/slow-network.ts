@@ -1,4 +1,5 @@
 import net from "node:net";
+import { max, median } from "d3-array";
 import { startProxy } from "./proxy";
 import { pause } from "./server";
 import { openAndSave, someOuting, type Tried } from "./tried";
@@ -10,7 +11,21 @@ const SLOW_PEOPLE = 12;
 const HANGING = 200;
 const LETTER_EVERY_MS = 500;
 const MEASURED = 60;
-const BESIDE_MOST_MS = 1500;
+/** How many times as long saves may take beside slow ones, at the median: the machine's own speed is no fault. */
+const BESIDE_MOST_TIMES = 3;
+
+/** Saves one after the other. @returns how long each took, ms */
+async function timedSaves(address: string, id: string, problems: string[]): Promise<number[]> {
+  const times: number[] = [];
+  for (let turn = 0; turn < MEASURED; turn++) {
+    const began = performance.now();
+    const status = await openAndSave(address, id, turn % 60);
+    times.push(performance.now() - began);
+    if (status !== 200) problems.push(`a save answered ${status}`);
+    await pause(100);
+  }
+  return times;
+}
 
 /** Whoever is on a slow network is served, and holds up nobody else. */
 export async function slowNetwork(address: string): Promise<Tried> {
@@ -18,6 +33,7 @@ export async function slowNetwork(address: string): Promise<Tried> {
   const proxy = await startProxy(port, SLOW);
   const problems: string[] = [];
   const id = await someOuting(address);
+  const alone = await timedSaves(address, id, problems);
   const hanging = Array.from({ length: HANGING }, () => {
     const socket = net.connect(port, "127.0.0.1").on("error", () => undefined);
     socket.write(`PUT /api/outings/${id} HTTP/1.1\r\nhost: 127.0.0.1\r\nx-slow: `);
@@ -30,19 +46,13 @@ export async function slowNetwork(address: string): Promise<Tried> {
       const text = await answer?.text().catch(() => "");
       return answer?.status === 200 && text?.includes("</html>");
     });
-    let slowestMs = 0;
-    for (let turn = 0; turn < MEASURED; turn++) {
-      const began = performance.now();
-      const status = await openAndSave(address, id, turn % 60);
-      slowestMs = Math.max(slowestMs, performance.now() - began);
-      if (status !== 200) problems.push(`a save beside slow ones answered ${status}`);
-      await pause(100);
-    }
-    if (slowestMs > BESIDE_MOST_MS) problems.push(`a save beside slow ones took ${slowestMs.toFixed(0)} ms`);
+    const beside = await timedSaves(address, id, problems);
+    const times = median(beside)! / median(alone)!;
+    if (times > BESIDE_MOST_TIMES) problems.push(`saves beside slow ones took ${times.toFixed(1)} times as long`);
     const served = (await Promise.all(slow)).filter(Boolean).length;
     if (served < SLOW_PEOPLE) problems.push(`${SLOW_PEOPLE - served} on a slow network were not served`);
     return {
-      said: `${served} of ${SLOW_PEOPLE} on a slow network served, ${HANGING} hanging; a save beside them within ${slowestMs.toFixed(0)} ms`,
+      said: `${served} of ${SLOW_PEOPLE} on a slow network served, ${HANGING} hanging; saves beside them ${times.toFixed(1)} times as long as alone (median ${median(alone)!.toFixed(0)} ms), the slowest ${max(beside)!.toFixed(0)} ms`,
       problems,
     };
   } finally {
