@@ -39,3 +39,10 @@ export function withPlacement(
   for (const [index, to] of changes) changed[index] = to;
   return changed;
 }
+
+/** How many placements two outfits differ in; counted no further than is asked. */
+export function placementsApart(one: OutfitCode, other: OutfitCode, upTo: number): number {
+  let apart = 0;
+  for (let index = 0; index < one.length && apart <= upTo; index++) if (one[index] !== other[index]) apart++;
+  return apart;
+}

@@ -32,7 +32,7 @@ const THOUGHT_OF = 6_000;
 const TRUSTED_PER_STEP = 0.985;
 /** Of outfits that last less than this share of what is simulated half as long again is still little: gains count less. */
 const FEW_SHARE = 0.5;
-/** What lasts less than this share of the best is worth no simulation. */
+/** What lasts less than this share of the best is worth no simulation (assumption). */
 const LEAST_SHARE = 0.1;
 /** Below the lightest that was simulated, as a share of the span of masses. */
 const ROOM_BELOW = 0.15;

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { Nearby, placementsApart } from "./nearby";
+import { placementsApart } from "../outfit/outfit-code";
+import { Nearby } from "./nearby";
 import type { Judgement } from "./outfit-judge";
 
 const code = (...placements: readonly number[]): Uint8Array =>

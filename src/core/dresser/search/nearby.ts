@@ -1,4 +1,4 @@
-import type { OutfitCode } from "../outfit/outfit-code";
+import { placementsApart, type OutfitCode } from "../outfit/outfit-code";
 import type { MinutesModel } from "./minutes-model";
 import type { Judgement } from "./outfit-judge";
 
@@ -40,11 +40,4 @@ export class Nearby {
     }
     return Math.exp(Math.min(...fitted.map((log, limit) => log + beyondFit[limit]! / weights)));
   }
-}
-
-/** How many placements two outfits differ in; counted no further than is asked. */
-export function placementsApart(one: OutfitCode, other: OutfitCode, upTo: number): number {
-  let apart = 0;
-  for (let index = 0; index < one.length && apart <= upTo; index++) if (one[index] !== other[index]) apart++;
-  return apart;
 }

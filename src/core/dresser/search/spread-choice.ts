@@ -1,5 +1,4 @@
-import type { OutfitCode } from "../outfit/outfit-code";
-import { placementsApart } from "./nearby";
+import { placementsApart, type OutfitCode } from "../outfit/outfit-code";
 
 /** An outfit that may be simulated next. */
 export type Candidate = {
