@@ -56,14 +56,16 @@ describe("the number of an owner's changes", () => {
 
 describe("a rendered page", () => {
   let rendered = 0;
-  const ask = async (isKeepable = true, { status = 200, cookie = "", path = "/outings/a" } = {}) => {
+  const ask = async (isKeepable = true, { status = 200, cookie = "", path = "/outings/a", fails = false } = {}) => {
     const url = new URL(`http://127.0.0.1:4477${path}`);
     const locals: APIContext["locals"] = {};
     const context = { request: new Request(url), url, locals, cookies: { get: () => cookie && { value: cookie } } };
     const response = await keptOrRendered(context as unknown as APIContext, async () => {
-      rendered += 1;
+      const page = (rendered += 1);
+      await Promise.resolve();
+      if (fails) throw new Error("cannot be rendered");
       locals.isKeepable = isKeepable;
-      return new Response(`page ${rendered}`, { status, headers: { "content-type": "text/html", "x-own": "yes" } });
+      return new Response(`page ${page}`, { status, headers: { "content-type": "text/html", "x-own": "yes" } });
     });
     return `${await response.text()} ${response.headers.get("x-own")}`;
   };
@@ -88,5 +90,25 @@ describe("a rendered page", () => {
     const path = "/outings/c";
     expect(await ask(false, { path })).not.toBe(await ask(false, { path }));
     expect(await ask(true, { path, status: 404 })).not.toBe(await ask(true, { path, status: 404 }));
+  });
+
+  it("is rendered once for all who ask while it is being rendered, of whatever is kept", async () => {
+    const path = "/outings/d";
+    const before = rendered;
+    const pages = await Promise.all(Array.from({ length: 12 }, () => ask(true, { path })));
+    expect(new Set(pages).size).toBe(1);
+    expect(rendered - before).toBe(1);
+    await Promise.all([ask(true, { path: "/outings/e" }), ask(true, { path: "/outings/f" })]);
+    expect(rendered - before).toBe(3);
+  });
+
+  it("is rendered for each of those who ask at once where it may not be kept or fails", async () => {
+    const unsettled = await Promise.all([1, 2, 3].map(() => ask(false, { path: "/outings/g" })));
+    expect(new Set(unsettled).size).toBe(3);
+    const before = rendered;
+    const failing = await Promise.allSettled([1, 2, 3].map(() => ask(true, { path: "/outings/h", fails: true })));
+    expect(failing.map(({ status }) => status)).toEqual(["rejected", "rejected", "rejected"]);
+    expect(rendered - before).toBe(3);
+    expect(await ask(true, { path: "/outings/h" })).toContain("page"); // nothing waits for what failed
   });
 });

@@ -16,9 +16,15 @@ const pages = new LRUCache<string, KeptPage>({
   maxSize: MOST_BYTES,
   sizeCalculation: ({ bytes }, key) => bytes.byteLength + key.length,
 });
+/** Pages being rendered now: whoever asks for one of them meanwhile waits for it. Null: it may not be kept. */
+const underWay = new Map<string, Promise<KeptPage | null>>();
+
+const sent = ({ bytes, headers }: KeptPage): Response =>
+  new Response(bytes, { headers: headers.map(([name, value]) => [name, value]) });
 
 /**
- * A page as it was rendered, if nothing of its owner's has changed since; else rendered now.
+ * A page as it was rendered, if nothing of its owner's has changed since; else rendered now, once for all who ask for it
+ * at the same time: many wait for a sheet that a save has just changed.
  * Pages say themselves that they may be kept, by `Astro.locals.isKeepable`.
  */
 export async function keptOrRendered(
@@ -31,11 +37,23 @@ export async function keptOrRendered(
   if (changes === null) return render(); // which says what is wrong with the database
   const preferences = preferencesOf({ cookies, request });
   const key = JSON.stringify([currentOwnerId(), changes, url.pathname, preferences]);
-  const before = pages.get(key);
-  if (before) return new Response(before.bytes, { headers: before.headers.map(([name, value]) => [name, value]) });
-  const response = await render();
-  if (!locals.isKeepable || response.status !== 200) return response;
-  const page: KeptPage = { bytes: new Uint8Array(await response.arrayBuffer()), headers: [...response.headers] };
-  pages.set(key, page);
-  return new Response(page.bytes, response);
+  const before = pages.get(key) ?? (await underWay.get(key)?.catch(() => null));
+  if (before) return sent(before);
+  const answered = render();
+  const rendering = answered.then((response) => keptPage(response, locals.isKeepable === true));
+  underWay.set(key, rendering);
+  try {
+    const page = await rendering;
+    if (!page) return await answered;
+    pages.set(key, page);
+    return sent(page);
+  } finally {
+    if (underWay.get(key) === rendering) underWay.delete(key);
+  }
+}
+
+/** @returns what may be kept of an answer; null, with the answer unread, where nothing may */
+async function keptPage(response: Response, isKeepable: boolean): Promise<KeptPage | null> {
+  if (!isKeepable || response.status !== 200) return null;
+  return { bytes: new Uint8Array(await response.arrayBuffer()), headers: [...response.headers] };
 }
