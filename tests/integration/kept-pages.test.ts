@@ -56,13 +56,13 @@ describe("the number of an owner's changes", () => {
 
 describe("a rendered page", () => {
   let rendered = 0;
-  const ask = async (isKeepable = true, { status = 200, cookie = "", path = "/outings/a", fails = false } = {}) => {
+  const ask = async (isKeepable = true, { status = 200, cookie = "", path = "/outings/a", lastsMs = 0, fails = false } = {}) => {
     const url = new URL(`http://127.0.0.1:4477${path}`);
     const locals: APIContext["locals"] = {};
     const context = { request: new Request(url), url, locals, cookies: { get: () => cookie && { value: cookie } } };
     const response = await keptOrRendered(context as unknown as APIContext, async () => {
       const page = (rendered += 1);
-      await Promise.resolve();
+      await new Promise((resolve) => setTimeout(resolve, lastsMs));
       if (fails) throw new Error("cannot be rendered");
       locals.isKeepable = isKeepable;
       return new Response(`page ${page}`, { status, headers: { "content-type": "text/html", "x-own": "yes" } });
@@ -92,23 +92,24 @@ describe("a rendered page", () => {
     expect(await ask(true, { path, status: 404 })).not.toBe(await ask(true, { path, status: 404 }));
   });
 
-  it("is rendered once for all who ask while it is being rendered, of whatever is kept", async () => {
-    const path = "/outings/d";
-    const before = rendered;
-    const pages = await Promise.all(Array.from({ length: 12 }, () => ask(true, { path })));
-    expect(new Set(pages).size).toBe(1);
-    expect(rendered - before).toBe(1);
-    await Promise.all([ask(true, { path: "/outings/e" }), ask(true, { path: "/outings/f" })]);
-    expect(rendered - before).toBe(3);
+  it("is rendered once for all who ask while it is being rendered, kept or not", async () => {
+    for (const isKeepable of [true, false]) {
+      const path = `/outings/d/${isKeepable}`;
+      const before = rendered;
+      const same = await Promise.all(Array.from({ length: 12 }, () => ask(isKeepable, { path, lastsMs: 200 })));
+      expect(new Set(same).size).toBe(1);
+      expect(rendered - before).toBe(1);
+    }
+    const different = await Promise.all(["/outings/e", "/outings/f"].map((path) => ask(true, { path })));
+    expect(new Set(different).size).toBe(2);
   });
 
-  it("is rendered for each of those who ask at once where it may not be kept or fails", async () => {
-    const unsettled = await Promise.all([1, 2, 3].map(() => ask(false, { path: "/outings/g" })));
-    expect(new Set(unsettled).size).toBe(3);
+  it("is rendered for each of those who ask at once where it fails, and again for who asks later", async () => {
+    const path = "/outings/h";
     const before = rendered;
-    const failing = await Promise.allSettled([1, 2, 3].map(() => ask(true, { path: "/outings/h", fails: true })));
+    const failing = await Promise.allSettled([1, 2, 3].map(() => ask(true, { path, fails: true })));
     expect(failing.map(({ status }) => status)).toEqual(["rejected", "rejected", "rejected"]);
     expect(rendered - before).toBe(3);
-    expect(await ask(true, { path: "/outings/h" })).toContain("page"); // nothing waits for what failed
+    expect(await ask(true, { path })).toContain("page");
   });
 });

@@ -16,7 +16,7 @@ const pages = new LRUCache<string, KeptPage>({
   maxSize: MOST_BYTES,
   sizeCalculation: ({ bytes }, key) => bytes.byteLength + key.length,
 });
-/** Pages being rendered now: whoever asks for one of them meanwhile waits for it. Null: it may not be kept. */
+/** Pages being rendered now, whether they will be kept or not. Null: refused. */
 const underWay = new Map<string, Promise<KeptPage | null>>();
 
 const sent = ({ bytes, headers }: KeptPage): Response =>
@@ -24,7 +24,7 @@ const sent = ({ bytes, headers }: KeptPage): Response =>
 
 /**
  * A page as it was rendered, if nothing of its owner's has changed since; else rendered now, once for all who ask for it
- * at the same time: many wait for a sheet that a save has just changed.
+ * meanwhile: many wait for a sheet that a save has just changed.
  * Pages say themselves that they may be kept, by `Astro.locals.isKeepable`.
  */
 export async function keptOrRendered(
@@ -40,20 +40,20 @@ export async function keptOrRendered(
   const before = pages.get(key) ?? (await underWay.get(key)?.catch(() => null));
   if (before) return sent(before);
   const answered = render();
-  const rendering = answered.then((response) => keptPage(response, locals.isKeepable === true));
+  const rendering = answered.then(wholePage);
   underWay.set(key, rendering);
   try {
     const page = await rendering;
     if (!page) return await answered;
-    pages.set(key, page);
+    if (locals.isKeepable) pages.set(key, page);
     return sent(page);
   } finally {
     if (underWay.get(key) === rendering) underWay.delete(key);
   }
 }
 
-/** @returns what may be kept of an answer; null, with the answer unread, where nothing may */
-async function keptPage(response: Response, isKeepable: boolean): Promise<KeptPage | null> {
-  if (!isKeepable || response.status !== 200) return null;
+/** @returns a page with all its bytes; null, with the answer unread, of a refusal */
+async function wholePage(response: Response): Promise<KeptPage | null> {
+  if (response.status !== 200) return null;
   return { bytes: new Uint8Array(await response.arrayBuffer()), headers: [...response.headers] };
 }
