@@ -56,7 +56,10 @@ describe("the number of an owner's changes", () => {
 
 describe("a rendered page", () => {
   let rendered = 0;
-  const ask = async (isKeepable = true, { status = 200, cookie = "", path = "/outings/a", lastsMs = 0, fails = false } = {}) => {
+  const ask = async (
+    isKeepable = true,
+    { status = 200, cookie = "", path = "/outings/a", lastsMs = 0, fails = false } = {},
+  ) => {
     const url = new URL(`http://127.0.0.1:4477${path}`);
     const locals: APIContext["locals"] = {};
     const context = { request: new Request(url), url, locals, cookies: { get: () => cookie && { value: cookie } } };
