@@ -42,18 +42,32 @@ export function wantedPort() {
   return port;
 }
 
-/** @param {number} port */
-export function checkPortFree(port) {
-  return new Promise((resolve, reject) => {
+/** A web process whose launcher was killed ends by itself, but not at once (assumption). */
+const LEFT_WITHIN_MS = 5_000;
+const LOOK_EVERY_MS = 200;
+
+/** Waits for whoever is just leaving a port. @param {number} port */
+export async function checkPortFree(port) {
+  const end = Date.now() + LEFT_WITHIN_MS;
+  for (;;) {
+    const code = await whyNotFree(port);
+    if (code === null) return;
+    if (code !== "EADDRINUSE")
+      throw new PlainError(`port ${port} cannot be used (${code}): choose another with PORT=4477 ./umiak start`);
+    if (Date.now() > end)
+      throw new PlainError(
+        `port ${port} is taken: stop what uses it, or choose another with PORT=${port + 1} ./umiak start`,
+      );
+    await new Promise((resolve) => setTimeout(resolve, LOOK_EVERY_MS));
+  }
+}
+
+/** @param {number} port @returns {Promise<string | null>} */
+function whyNotFree(port) {
+  return new Promise((resolve) => {
     const probe = net.createServer();
-    probe.once("error", (/** @type {NodeJS.ErrnoException} */ error) => {
-      const why =
-        error.code === "EADDRINUSE"
-          ? `port ${port} is taken: stop what uses it, or choose another with PORT=${port + 1} ./umiak start`
-          : `port ${port} cannot be used (${error.code}): choose another with PORT=4477 ./umiak start`;
-      reject(new PlainError(why));
-    });
-    probe.listen(port, "127.0.0.1", () => probe.close(() => resolve(undefined)));
+    probe.once("error", (/** @type {NodeJS.ErrnoException} */ error) => resolve(error.code ?? error.message));
+    probe.listen(port, "127.0.0.1", () => probe.close(() => resolve(null)));
   });
 }
 

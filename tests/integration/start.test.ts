@@ -8,6 +8,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { startCluster } from "../../scripts/run/cluster.mjs";
 import { holdFolder } from "../../scripts/run/hold-folder.mjs";
 import { findPostgres } from "../../scripts/run/packages.mjs";
+import { checkPortFree } from "../../scripts/run/preconditions.mjs";
 import { explain, PlainError } from "../../scripts/run/say.mjs";
 
 const umiak = (env: Record<string, string>, ...args: string[]) => {
@@ -25,6 +26,14 @@ describe("./umiak says in one clear line", () => {
     expect(status).toBe(1);
     expect(lines).toHaveLength(1);
     expect(lines[0]).toMatch(new RegExp(`port ${port} is taken.*PORT=${port + 1}`));
+  });
+
+  it("nothing of a port that is just being left: it waits", async () => {
+    const leaving = net.createServer().listen(0, "127.0.0.1");
+    await new Promise((resolve) => leaving.once("listening", resolve));
+    const { port } = leaving.address() as net.AddressInfo;
+    setTimeout(() => leaving.close(), 500);
+    await expect(checkPortFree(port)).resolves.toBeUndefined();
   });
 
   it("that Node is too old, or a port is no port", () => {

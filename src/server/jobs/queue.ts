@@ -38,7 +38,7 @@ export async function openQueue(url: string, isWorker = false): Promise<PartQueu
     maintenanceIntervalSeconds: MAINTAIN_EVERY_S,
     max: 2,
   });
-  boss.on("error", (error) => log.error({ error }, "the queue"));
+  boss.on("error", (error) => log.error({ err: error }, "the queue"));
   await boss.start();
   return {
     send: async (parts) =>
