@@ -82,7 +82,7 @@ if (!file.kit || file.kit.length === 0)
   fail(["kit: lists no pieces. Give those that may be worn, as docs/formats/dress-example.json does."]);
 try {
   const problem = new DresserProblem(outing, dresserKitOf(file.kit), wishes);
-  const answer = await dress(problem, aloneEvaluator(problem), { seed });
+  const answer = await dress(problem, aloneEvaluator(problem), { seed, isWholeFrontWanted: values.front === true });
   const described = describeDressing(problem, answer, file, values.front === true);
   console.log(JSON.stringify(described, null, values.json ? 0 : 2));
 } catch (error) {

@@ -38,6 +38,9 @@ export type LargeKit = {
 const minutesWithin = ({ front }: DresserAnswer, massG: number): number =>
   Math.max(-1, ...front.filter((outfit) => outfit.massG <= massG).map(({ minutes }) => minutes));
 
+/** Fronts are compared here, point by point. */
+const WHOLE = { isWholeFrontWanted: true } as const;
+
 /** Small kits, each with no more valid outfits than are all looked at, against every one of them. */
 export async function smallKits(count: number, mostOutfits: number = MOST_TRIED_ALL): Promise<SmallKit[]> {
   const shown: SmallKit[] = [];
@@ -46,7 +49,7 @@ export async function smallKits(count: number, mostOutfits: number = MOST_TRIED_
     const problem = new DresserProblem(seededDay(seed), kit, USUAL_WISHES);
     const all = allOutfits(problem, mostOutfits);
     if (!all || all.length < LEAST_OUTFITS) continue;
-    const answer = await dress(problem);
+    const answer = await dress(problem, aloneEvaluator(problem), WHOLE);
     const judge = new OutfitJudge(problem);
     const missed = all
       .map((code) => judge.judge(code).minutes - minutesWithin(answer, problem.massG(code)))
@@ -73,7 +76,7 @@ export async function largeKits(
   for (let seed = 1; seed <= count; seed++) {
     const problem = new DresserProblem(seededDay(seed), seededKit(LARGE_KIT, seed), USUAL_WISHES);
     const before = performance.now();
-    const answer = await dress(problem, aloneEvaluator(problem), { seed });
+    const answer = await dress(problem, aloneEvaluator(problem), { ...WHOLE, seed });
     const ms = performance.now() - before;
     const judge = new OutfitJudge(problem);
     const random = seededRandom(seed);
@@ -110,10 +113,14 @@ export async function piecesMore(count: number): Promise<PieceMore[]> {
   for (let seed = 1; seed <= count; seed++) {
     const kit = seededKit(MIDDLING_SIZES[seed % MIDDLING_SIZES.length]!, seed);
     const day = seededDay(seed);
-    const fewer = await dress(new DresserProblem(day, kit.slice(0, -1), USUAL_WISHES));
-    const more = await dress(new DresserProblem(day, kit, USUAL_WISHES));
-    const losses = fewer.front.map(({ massG, minutes }) => ({
-      lostMinutes: minutes - Math.max(0, minutesWithin(more, massG * (1 + MASS_TOLERANCE))),
+    const [fewer, more] = await Promise.all(
+      [kit.slice(0, -1), kit].map((own) => {
+        const problem = new DresserProblem(day, own, USUAL_WISHES);
+        return dress(problem, aloneEvaluator(problem), WHOLE);
+      }),
+    );
+    const losses = fewer!.front.map(({ massG, minutes }) => ({
+      lostMinutes: minutes - Math.max(0, minutesWithin(more!, massG * (1 + MASS_TOLERANCE))),
       beforeMinutes: minutes,
     }));
     const worst = losses.reduce((most, own) => (own.lostMinutes > most.lostMinutes ? own : most), {
@@ -148,10 +155,10 @@ export async function longerSearches(count: number): Promise<LongerSearch[]> {
   for (let seed = 1; seed <= count; seed++) {
     const kit = seededKit(MIDDLING_SIZES[seed % MIDDLING_SIZES.length]!, seed);
     const problem = new DresserProblem(seededDay(seed), kit, USUAL_WISHES);
-    const usual = await dress(problem);
+    const usual = await dress(problem, aloneEvaluator(problem), WHOLE);
     const known: JudgedOutfit[] = [...usual.front];
     for (let other = 1; other <= LONGER_SEARCHES; other++) {
-      const options = { seed: 1 + other, budget: LONGER_BUDGET };
+      const options = { ...WHOLE, seed: 1 + other, budget: LONGER_BUDGET };
       known.push(...(await dress(problem, aloneEvaluator(problem), options)).front);
     }
     const losses = frontOf(known)

@@ -29,7 +29,7 @@ export type DressedOutfit = CloseLook &
 export type DresserAnswer = {
   /** Of the front those that differ truly, and what is named beside it; the lightest first. */
   readonly outfits: readonly DressedOutfit[];
-  /** All of the front, by single simulations. */
+  /** All of the front, by single simulations; a line to draw where its figures were not asked for. */
   readonly front: readonly JudgedOutfit[];
   /** `null`: as long as possible. */
   readonly wantedMinutes: number | null;
@@ -49,6 +49,8 @@ export type DresserProgress = {
 export type DresserOptions = {
   readonly seed?: number | undefined;
   readonly budget?: number | undefined;
+  /** Whether figures are taken of the whole front, not only of the outfits of the answer; not when not given. */
+  readonly isWholeFrontWanted?: boolean | undefined;
   /** Told after every batch; @returns whether to go on searching. */
   readonly onProgress?: ((progress: DresserProgress) => boolean) | undefined;
 };
@@ -74,7 +76,7 @@ const LOOKS_FOR_LIGHTEST = 4;
 export async function dress(
   problem: DresserProblem,
   evaluator: OutfitEvaluator = aloneEvaluator(problem),
-  { seed = 1, budget = SIMULATION_BUDGET, onProgress = () => true }: DresserOptions = {},
+  { seed = 1, budget = SIMULATION_BUDGET, isWholeFrontWanted = false, onProgress = () => true }: DresserOptions = {},
 ): Promise<DresserAnswer> {
   const archive = new Archive();
   const search = searchFront(problem, archive, budget, seed);
@@ -82,7 +84,7 @@ export async function dress(
     step = search.next(await evaluator.judge(step.value.codes, step.value.isSketch));
     if (!onProgress({ front: archive.front(), simulated: archive.size, budget })) break;
   }
-  const settling = settleFront(problem, archive);
+  const settling = settleFront(problem, archive, isWholeFrontWanted ? (front) => front : spreadOut);
   for (let step = settling.next(); !step.done;) step = settling.next(await evaluator.judge(step.value.codes));
   return answerFrom(problem, archive, evaluator);
 }
@@ -96,34 +98,35 @@ async function answerFrom(
   const outfits = archive.bearable();
   const front = frontOf(outfits);
   const looks = new Map<string, CloseLook>();
+  const unbearable = new Set<JudgedOutfit>();
+  /** What was only sketched is looked at once it can truly be borne. */
   const lookAt = async (wanted: readonly JudgedOutfit[]): Promise<void> => {
-    const fresh = wanted.map(({ code }) => code).filter((code) => !looks.has(keyOf(code)));
+    const sketched = wanted.filter(({ isSketch, code }) => isSketch && !looks.has(keyOf(code)));
+    const judgements = sketched.length === 0 ? [] : await evaluator.judge(sketched.map(({ code }) => code));
+    sketched.forEach((outfit, place) => judgements[place]!.minutes < 0 && unbearable.add(outfit));
+    const borne = wanted.filter((outfit) => !unbearable.has(outfit)).map(({ code }) => code);
+    const fresh = borne.filter((code) => !looks.has(keyOf(code)));
     (await evaluator.look(fresh)).forEach((look) => looks.set(keyOf(look.code), look));
   };
   await lookAt(spreadOut(front));
   const ratio = countedOverSingle([...looks.values()], sureShare);
-  const lightest = wished === null ? undefined : await lightestOf(front, wished, ratio, sureShare, looks, lookAt);
+  const lightest =
+    wished === null ? undefined : await lightestOf(front, wished, ratio, sureShare, looks, lookAt, unbearable);
   const guessed = (wished ?? Infinity) / (ratio || 1);
-  /** What was only sketched is named once it can truly be borne. */
-  const borne = async (outfit: JudgedOutfit | undefined): Promise<JudgedOutfit | undefined> => {
-    if (!outfit?.isSketch) return outfit;
-    const [judgement] = await evaluator.judge([outfit.code]);
-    return judgement!.minutes < 0 ? undefined : outfit;
-  };
   const named: Partial<Record<Pick, JudgedOutfit | undefined>> = {
     lightestThatDoes: lightest,
     warmest: front.at(-1),
-    quietest: await borne(quietestThatLasts(problem, outfits, Math.min(guessed, front.at(-1)?.minutes ?? 0))),
-    animalFree: await borne(
-      lightestThatLasts(
-        outfits.filter((outfit) => isAnimalFree(problem, outfit)),
-        guessed,
-      ),
+    quietest: quietestThatLasts(problem, outfits, Math.min(guessed, front.at(-1)?.minutes ?? 0)),
+    animalFree: lightestThatLasts(
+      outfits.filter((outfit) => isAnimalFree(problem, outfit)),
+      guessed,
     ),
   };
   await lookAt(Object.values(named).flatMap((outfit) => outfit ?? []));
   const shown = new Set(
-    [...spreadOut(front), ...Object.values(named).flatMap((outfit) => outfit ?? [])].map(({ code }) => keyOf(code)),
+    [...spreadOut(front), ...Object.values(named).flatMap((outfit) => outfit ?? [])]
+      .filter((outfit) => !unbearable.has(outfit))
+      .map(({ code }) => keyOf(code)),
   );
   const answered = [...shown].map((key): DressedOutfit => {
     const look = looks.get(key)!;
@@ -167,14 +170,16 @@ async function lightestOf(
   sureShare: number,
   looks: ReadonlyMap<string, CloseLook>,
   lookAt: (wanted: readonly JudgedOutfit[]) => Promise<void>,
+  unbearable: ReadonlySet<JudgedOutfit>,
 ): Promise<JudgedOutfit | undefined> {
   // A middle may lie above the single run, the lower end of a range hardly does.
-  const hopeful = front.filter(({ minutes, isLonger }) => isLonger || minutes * Math.max(1, ratio) >= wantedMinutes);
+  const all = front.filter(({ minutes, isLonger }) => isLonger || minutes * Math.max(1, ratio) >= wantedMinutes);
   const does = ({ code }: JudgedOutfit): boolean => {
     const look = looks.get(keyOf(code));
     return look !== undefined && lasts(look, wantedMinutes, sureShare);
   };
   for (;;) {
+    const hopeful = all.filter((outfit) => !unbearable.has(outfit));
     const first = hopeful.findIndex(does);
     const end = first < 0 ? hopeful.length : first;
     const from = hopeful.findLastIndex(({ code }, place) => place < end && looks.has(keyOf(code))) + 1;

@@ -1,5 +1,5 @@
 import { clamp, type RandomStream } from "../../numeric";
-import type { Archive } from "./archive";
+import type { Archive, JudgedOutfit } from "./archive";
 import type { DresserProblem } from "../outfit/dresser-problem";
 import type { Anchor, MinutesModel } from "./minutes-model";
 import { Nearby } from "./nearby";
@@ -61,13 +61,16 @@ export function guessedFront(
   const least = lightest - ROOM_BELOW * (heaviest - lightest);
   const rangeOf = (massG: number): number =>
     clamp(Math.floor(((massG - least) / Math.max(1, heaviest - least)) * MASS_RANGES), 0, MASS_RANGES - 1);
-  const best = new Array<Best | undefined>(MASS_RANGES);
+  const judged = new Array<JudgedOutfit | undefined>(MASS_RANGES);
   for (const own of known) {
     const range = rangeOf(own.massG);
-    if ((best[range]?.minutes ?? -1) >= own.minutes) continue;
-    const anchor = model.anchorAt(own.code, own);
-    best[range] = { code: own.code, anchor, steps: 0, minutes: own.minutes, isJudged: true };
+    if ((judged[range]?.minutes ?? -1) < own.minutes) judged[range] = own;
   }
+  const best = judged.map((own): Best | undefined => {
+    if (!own) return undefined;
+    const { code, minutes } = own;
+    return { code, anchor: model.anchorAt(code, own), steps: 0, minutes, isJudged: true };
+  });
   const oneOf = <Of>(items: readonly Of[]): Of | undefined => items[Math.floor(random() * items.length)];
   /** What keeps one part warmest may be best in nothing else. */
   const crossedWith = (): Pick<Best, "code"> | undefined => (random() < OF_BEST_SHARE ? oneOf(best) : oneOf(known));

@@ -49,6 +49,7 @@ export class MinutesModel {
   private readonly now = new Float64Array(FEATURE_COUNT);
   private readonly touched = new Uint8Array(FEATURE_COUNT);
   private readonly moved = new Float64Array(FEATURE_COUNT);
+  private readonly movedFeatures: number[] = [];
   private current: readonly (Float64Array | null)[] | null = null;
 
   constructor(private readonly kit: readonly DresserPiece[]) {
@@ -177,7 +178,7 @@ export class MinutesModel {
    * @param atLeast what lies under it need not be told closer: one limit that does is enough
    */
   guess(code: OutfitCode, { code: known, sums, shaped: before, logMinutes, order }: Anchor, atLeast = 0): number {
-    const { changed, count, now, touched, moved } = this;
+    const { changed, count, now, touched, moved, movedFeatures } = this;
     now.set(sums);
     touched.fill(0);
     changed.length = 0;
@@ -186,9 +187,13 @@ export class MinutesModel {
       changed.push(index);
       if (index < this.kit.length) this.features.change(now, index, known[index]!, code[index]!, touched);
     }
-    for (let feature = 0; feature < FEATURE_COUNT; feature++)
-      moved[feature] = touched[feature] === 1 ? shapedAt(feature, now[feature]!) - before[feature]! : 0;
-    moved[BODY] = bodyWarmth(now) - before[BODY]!;
+    // Most changes move few of the features.
+    movedFeatures.length = 0;
+    for (let feature = 0; feature < FEATURE_COUNT; feature++) {
+      if (touched[feature] === 0 && feature !== BODY) continue;
+      moved[feature] = (feature === BODY ? bodyWarmth(now) : shapedAt(feature, now[feature]!)) - before[feature]!;
+      movedFeatures.push(feature);
+    }
     const enough = Math.log(atLeast);
     let least = Infinity;
     const solutions = this.solutions();
@@ -196,7 +201,7 @@ export class MinutesModel {
       if (least < enough) break;
       const solution = solutions[place]!;
       let sum = logMinutes[place]!;
-      for (let feature = 0; feature < FEATURE_COUNT; feature++) sum += solution[1 + feature]! * moved[feature]!;
+      for (const feature of movedFeatures) sum += solution[1 + feature]! * moved[feature]!;
       for (const index of changed) {
         if (index >= this.kit.length) {
           sum += solution[count - SWITCHES + index - this.kit.length]! * (code[index]! - known[index]!);

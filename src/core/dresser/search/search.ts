@@ -1,7 +1,7 @@
 import { seededRandom } from "../../numeric";
 import { randomOutfit } from "./random-outfits";
 import { Variations } from "./variations";
-import { Archive } from "./archive";
+import { Archive, type JudgedOutfit } from "./archive";
 import type { DresserProblem } from "../outfit/dresser-problem";
 import { allOutfits, MOST_TRIED_ALL } from "./exhaustive";
 import { firstOutfits } from "./first-outfits";
@@ -85,10 +85,17 @@ export function* searchFront(
   return archive;
 }
 
-/** Simulates the front as closely as what is shown, until none of it is a sketch: some of it may turn out to lie behind. */
-export function* settleFront(problem: DresserProblem, archive: Archive): Generator<Asked, void, readonly Judgement[]> {
+/**
+ * Simulates what is chosen of the front as closely as what is shown, until none of it is a sketch: some of it may turn out
+ * to lie behind, and others be chosen.
+ */
+export function* settleFront(
+  problem: DresserProblem,
+  archive: Archive,
+  chosen: (front: readonly JudgedOutfit[]) => readonly JudgedOutfit[],
+): Generator<Asked, void, readonly Judgement[]> {
   for (;;) {
-    const sketched = archive.front().filter(({ isSketch }) => isSketch);
+    const sketched = chosen(archive.front()).filter(({ isSketch }) => isSketch);
     if (sketched.length === 0) return;
     yield* judged(problem, archive, null, { codes: sketched.map(({ code }) => code), isSketch: false });
   }
