@@ -3,6 +3,7 @@ import { fileURLToPath } from "node:url";
 import { LANGUAGES } from "../messages/languages.mjs";
 import { answering } from "./answering.mjs";
 import { languageOf } from "./language-of.mjs";
+import { readPages } from "./read-pages.mjs";
 
 const [FIRST_LANGUAGE] = LANGUAGES;
 /** @param {string} language @param {string} what */
@@ -12,6 +13,7 @@ process.env.ASTRO_NODE_AUTOSTART = "disabled";
 process.env.ASTRO_NODE_LOGGING = "disabled";
 process.env.UMIAK_THREADS ??= fileURLToPath(built("{language}", "server/server-threads.mjs"));
 const { startServer } = await import(built(FIRST_LANGUAGE, "server/entry.mjs").href);
+await readPages(fileURLToPath(built(FIRST_LANGUAGE, "server/")));
 const { server } = startServer();
 
 /** @typedef {import("./answering.mjs").Handler} Handler */

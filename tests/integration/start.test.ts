@@ -1,5 +1,5 @@
 import { spawn, spawnSync } from "node:child_process";
-import { chmodSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { chmodSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import net from "node:net";
 import { tmpdir } from "node:os";
 import path from "node:path";
@@ -9,6 +9,7 @@ import { startCluster } from "../../scripts/run/cluster.mjs";
 import { holdFolder } from "../../scripts/run/hold-folder.mjs";
 import { findPostgres } from "../../scripts/run/packages.mjs";
 import { checkPortFree } from "../../scripts/run/preconditions.mjs";
+import { readPages } from "../../scripts/run/read-pages.mjs";
 import { explain, PlainError } from "../../scripts/run/say.mjs";
 
 const umiak = (env: Record<string, string>, ...args: string[]) => {
@@ -149,5 +150,17 @@ describe("the private database", () => {
     expect(row).toEqual({ setting: "127.0.0.1" });
     await expect(query(cluster.url.replace(/:[0-9a-f]{20,}@/, ":guess@"), "select 1")).rejects.toThrow(/password/);
     await cluster.stop();
+  });
+});
+
+describe("a web process", () => {
+  it("reads every built page before it is asked for one, also those within folders", async () => {
+    const server = mkdtempSync(path.join(tmpdir(), "umiak-built-"));
+    mkdirSync(path.join(server, "pages/outings"), { recursive: true });
+    for (const page of ["index", "outings/_id_"])
+      writeFileSync(path.join(server, `pages/${page}.astro.mjs`), `(globalThis.pagesRead ??= []).push("${page}");`);
+    await readPages(server);
+    expect((globalThis as { pagesRead?: string[] }).pagesRead?.sort()).toEqual(["index", "outings/_id_"]);
+    rmSync(server, { recursive: true });
   });
 });

@@ -19,10 +19,10 @@ export type FeltAt = Readonly<Partial<Record<Limit, Bounds>>>;
 /** Curve from the start of a sit to the end of what was simulated. */
 type Joined = (curve: (series: OutingSeries) => Float64Array) => Float64Array;
 
+type BodyWatch = (joined: Joined, planned: OutingSeries) => readonly Pick<Watch, "values" | "bounds">[];
+
 /** How a limit of the whole body is watched; `null`: it is watched at digits, by `DIGIT_WATCH`. */
-const BODY_WATCH: Readonly<
-  Record<Limit, ((joined: Joined, planned: OutingSeries) => readonly Pick<Watch, "values" | "bounds">[]) | null>
-> = {
+const BODY_WATCH: Readonly<Record<Limit, BodyWatch | null>> = {
   toes: null,
   fingers: null,
   face: null,
@@ -35,6 +35,12 @@ const BODY_WATCH: Readonly<
   heat: (joined) => [{ values: joined(({ trunkC }) => trunkC) }],
   heatDebt: (joined) => [{ values: joined(({ heatDebtWhPerM2 }) => heatDebtWhPerM2) }],
 };
+
+/** Read once: every sit is looked at many times. */
+const BODY_WATCHES = LIMITS.flatMap((limit): readonly (readonly [Limit, BodyWatch])[] => {
+  const watched = BODY_WATCH[limit];
+  return watched ? [[limit, watched]] : [];
+});
 
 /**
  * A curve from the start of a sit to the end of what was simulated: planned minutes, then those held past the plan. Planned
@@ -68,18 +74,13 @@ export function sitWatches(
   feltAt: FeltAt = {},
 ): Watch[] {
   const values: Joined = (curve) => joined(curve(planned), fromMinute, toMinute, held && curve(held), heldMinutes);
-  return [
-    ...DIGITS.map((digit) => {
-      const watch = DIGIT_WATCH[digit];
-      return { ...watch, bounds: feltAt[watch.limit], values: values(({ digitC }) => digitC[digit]) };
-    }),
-    ...LIMITS.flatMap((limit) =>
-      (BODY_WATCH[limit]?.(values, planned) ?? []).map((watch) => ({
-        limit,
-        place: WHOLE_BODY,
-        bounds: feltAt[limit],
-        ...watch,
-      })),
-    ),
-  ];
+  const watches: Watch[] = DIGITS.map((digit) => {
+    const { limit, place } = DIGIT_WATCH[digit];
+    return { limit, place, bounds: feltAt[limit], values: values(({ digitC }) => digitC[digit]) };
+  });
+  for (const [limit, watched] of BODY_WATCHES) {
+    for (const { values: own, bounds = feltAt[limit] } of watched(values, planned))
+      watches.push({ limit, place: WHOLE_BODY, bounds, values: own });
+  }
+  return watches;
 }
