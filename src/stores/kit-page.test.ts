@@ -1,4 +1,4 @@
-import { beforeEach, describe, expect, it, vi } from "vitest";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { openBrowser, type Answered, type Browser } from "../../tests/browser";
 import { starterPiece } from "@/core/starter-kit";
 import type { KitPiece, KitView } from "@/formats/wire/kit/kit-view";
@@ -45,6 +45,9 @@ let answer: Answered = {};
 const kit = () => $kit.get()!.pieces;
 const byId = (id: string) => kit().find((piece) => piece.id === id)!;
 
+afterEach(() => {
+  vi.unstubAllGlobals();
+});
 beforeEach(() => {
   answer = {};
   browser = openBrowser(() => answer);

@@ -4,8 +4,8 @@ import { build, type Plugin as BundlerPlugin } from "esbuild";
 import type { Plugin } from "vitest/config";
 import { sourceAliases } from "../../scripts/messages/languages.mjs";
 
-/** What replaces modules, or reads them anew, needs them apart and a world of its own. */
-const WORLD_OF_ITS_OWN = /\bvi\.(mock|doMock|hoisted|resetModules|stubGlobal|useFakeTimers)\b/;
+/** What replaces modules, or reads them anew, needs them apart and a world of its own; globals are put back by who stubs them. */
+const WORLD_OF_ITS_OWN = /\bvi\.(mock|doMock|hoisted|resetModules|useFakeTimers)\b/;
 const TEST_FILE = /\.test\.tsx?$/;
 const CACHE = path.resolve("node_modules/.cache"); // within the project, so that packages are found from there
 
@@ -30,6 +30,15 @@ const scriptsStay: BundlerPlugin = {
     })),
 };
 
+/** Files that a page asks for by their address: nobody asks for them here. */
+const addressesAreNames: BundlerPlugin = {
+  name: "addresses-are-names",
+  setup: ({ onResolve, onLoad }) => {
+    onResolve({ filter: /\?url$/ }, ({ path: file }) => ({ path: file, namespace: "address" }));
+    onLoad({ filter: /.*/, namespace: "address" }, ({ path: file }) => ({ contents: file, loader: "text" }));
+  },
+};
+
 /** Bundles tests with the sources they import, what several import once. @returns the folder they are in */
 async function bundle(folders: readonly string[]): Promise<string> {
   mkdirSync(CACHE, { recursive: true });
@@ -45,7 +54,7 @@ async function bundle(folders: readonly string[]): Promise<string> {
     format: "esm",
     platform: "node",
     packages: "external",
-    plugins: [scriptsStay],
+    plugins: [scriptsStay, addressesAreNames],
     alias: sourceAliases(),
     define: { "import.meta.env.SSR": "true" },
     sourcemap: "linked",
