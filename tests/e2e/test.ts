@@ -1,4 +1,4 @@
-import { newViolations } from "./accessibility";
+import { violations } from "./accessibility";
 import { expect, test as base } from "@playwright/test";
 import { listening } from "./sheet";
 
@@ -17,7 +17,7 @@ export const test = base.extend<{ leftInOrder: undefined }>({
       await use(undefined);
       if (status !== expectedStatus || page.isClosed() || !page.url().startsWith("http")) return;
       await listening(page);
-      expect(await newViolations(page), "as the test left the page").toEqual([]);
+      expect(await violations(page), "as the test left the page").toEqual([]);
       await page.emulateMedia({ media: "screen" });
       for (const width of NARROW_PX) {
         await page.setViewportSize({ width, height: 800 });
