@@ -5,11 +5,18 @@ import type { Surroundings } from "./surroundings";
 import { cellOf } from "../dressing";
 
 /**
- * How time is stepped: by how fast things change; twice as far each time, for those who simulate many; half as far, for
- * those who ask what the step does; or in minutes of first order, as the published body steps.
+ * How time is stepped: by how fast things change; twice as far each time, for those who simulate many; four times as far,
+ * for those who only order what they simulate; half as far, for those who ask what the step does; or in minutes of first
+ * order, as the published body steps.
  */
-export type Stepping = "paced" | "doubled" | "halved" | "published";
-const REFINEMENT: Readonly<Record<Stepping, number>> = { paced: 1, doubled: 0.5, halved: 2, published: 1 };
+export type Stepping = "paced" | "doubled" | "sketched" | "halved" | "published";
+const REFINEMENT: Readonly<Record<Stepping, number>> = {
+  paced: 1,
+  doubled: 0.5,
+  sketched: 0.25,
+  halved: 2,
+  published: 1,
+};
 
 /** Minutes of one phase; held past its end, the clothes stay as they are at a minute. */
 export type Stretch = {

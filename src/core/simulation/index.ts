@@ -11,5 +11,6 @@ export { type SitAnswer, spareMinutes } from "./sit-answer";
 export { outfitResolverOf, phaseAt, Surroundings, type LabelErrors } from "./surroundings";
 export { WARM_ROOM, WIND_STEPS_PER_M_PER_S } from "./conditions";
 export type { FeltAt } from "./sit-watches";
+export { withRadiation } from "./radiation";
 export { simulateCurves } from "./simulate-curves";
 export { decidingMinutes, type DecidingMinutes } from "./deciding-minutes";

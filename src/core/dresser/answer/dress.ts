@@ -8,7 +8,7 @@ import { searchFront, settleFront, SIMULATION_BUDGET } from "../search/search";
 
 /** Who simulates: alone in this process, or several workers beside each other. The answer is the same. */
 export type OutfitEvaluator = {
-  /** @param isSketch whether steps twice as long are close enough; not when not given */
+  /** @param isSketch whether steps four times as long are close enough; not when not given */
   readonly judge: (outfits: readonly OutfitCode[], isSketch?: boolean) => Promise<readonly Judgement[]>;
   readonly look: (outfits: readonly OutfitCode[]) => Promise<readonly CloseLook[]>;
 };

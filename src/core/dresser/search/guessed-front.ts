@@ -74,12 +74,15 @@ export function guessedFront(
   const oneOf = <Of>(items: readonly Of[]): Of | undefined => items[Math.floor(random() * items.length)];
   /** What keeps one part warmest may be best in nothing else. */
   const crossedWith = (): Pick<Best, "code"> | undefined => (random() < OF_BEST_SHARE ? oneOf(best) : oneOf(known));
+  const code = problem.bare();
   for (let thought = 0; thought < THOUGHT_OF; thought++) {
     const parent = oneOf(best);
     if (!parent) continue;
     const other = random() < CROSSED_SHARE ? crossedWith() : undefined;
-    let code = other ? variations.crossed(parent.code, other.code) : variations.near(parent.code);
-    if (random() < TWO_CHANGES_SHARE) code = variations.near(code);
+    code.set(parent.code);
+    if (other) variations.cross(code, other.code);
+    else variations.change(code);
+    if (random() < TWO_CHANGES_SHARE) variations.change(code);
     const range = rangeOf(problem.massG(code));
     const steps = parent.steps + 1;
     const trust = TRUSTED_PER_STEP ** steps;
@@ -88,7 +91,7 @@ export function guessedFront(
     const guessed = hope * model.guess(code, parent.anchor, beaten / (hope * trust));
     const minutes = Math.min(problem.mostMinutes, guessed) * trust;
     if (minutes <= beaten || archive.has(keyOf(code)) || !problem.isValid(code)) continue;
-    best[range] = { code, anchor: parent.anchor, steps, minutes, isJudged: false };
+    best[range] = { code: code.slice(), anchor: parent.anchor, steps, minutes, isJudged: false };
   }
   const nearby = new Nearby(model, known);
   const leastMinutes = LEAST_SHARE * Math.max(...known.map(({ minutes }) => minutes));

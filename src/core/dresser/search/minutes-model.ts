@@ -28,6 +28,14 @@ const REFIT_SHARE = 0.1;
 /** Who arrives too cold is taken as this. */
 const LEAST_MINUTES = 8;
 
+/** What sums an outfit up, and the terms of its fit that are not 0: most are. */
+type Terms = {
+  readonly sums: Features;
+  readonly shaped: Features;
+  readonly places: Uint16Array;
+  readonly values: Float64Array;
+};
+
 type LimitFit = { readonly fit: Fit; readonly prior: Features; solution: Float64Array | null; learnt: number };
 
 /** What is known at a judged outfit, limit by limit: ln(minutes). It holds until something is learnt. */
@@ -50,6 +58,8 @@ export class MinutesModel {
   private readonly touched = new Uint8Array(FEATURE_COUNT);
   private readonly moved = new Float64Array(FEATURE_COUNT);
   private readonly movedFeatures: number[] = [];
+  /** Of outfits that were asked for before: those that were simulated are asked for again and again. */
+  private readonly terms = new WeakMap<OutfitCode, Terms>();
   private current: readonly (Float64Array | null)[] | null = null;
 
   constructor(private readonly kit: readonly DresserPiece[]) {
@@ -58,10 +68,13 @@ export class MinutesModel {
   }
 
   /** Terms of a fit: a constant, the features, each piece on the way and at the seat, the switches. */
-  private termsOf(code: OutfitCode): Float64Array {
+  private termsOf(code: OutfitCode): Terms {
+    const known = this.terms.get(code);
+    if (known) return known;
+    const sums = this.features.of(code);
     const terms = new Float64Array(this.count);
     terms[0] = 1;
-    terms.set(shaped(this.features.of(code)), 1);
+    terms.set(shaped(sums), 1);
     const first = 1 + FEATURE_COUNT;
     for (let index = 0; index < this.kit.length; index++) {
       if (isOnWay(code[index]!)) terms[first + 2 * index] = 1;
@@ -69,7 +82,11 @@ export class MinutesModel {
     }
     for (let place = 0; place < SWITCHES; place++)
       terms[this.count - SWITCHES + place] = code[this.kit.length + place]!;
-    return terms;
+    const places = Uint16Array.from(terms.keys()).filter((place) => terms[place] !== 0);
+    const values = Float64Array.from(places, (place) => terms[place]!);
+    const found = { sums, shaped: terms.slice(1, first), places, values };
+    this.terms.set(code, found);
+    return found;
   }
 
   private fitOf(limit: Limit): LimitFit {
@@ -98,29 +115,26 @@ export class MinutesModel {
     }
   }
 
-  private learnOne(limit: Limit, terms: Float64Array, logMinutes: number): void {
+  private learnOne(limit: Limit, { shaped: features, places, values }: Terms, logMinutes: number): void {
     const own = this.fitOf(limit);
     // Learnt is what remains beside the prior, so that little evidence changes little.
     let left = logMinutes;
-    for (let feature = 0; feature < FEATURE_COUNT; feature++) left -= own.prior[feature]! * terms[1 + feature]!;
+    for (let feature = 0; feature < FEATURE_COUNT; feature++) left -= own.prior[feature]! * features[feature]!;
     const { count, products, sums } = own.fit;
-    for (let row = 0; row < count; row++) {
-      if (terms[row] === 0) continue;
-      sums[row] = sums[row]! + terms[row]! * left;
-      for (let column = 0; column < count; column++) {
-        products[row * count + column] = products[row * count + column]! + terms[row]! * terms[column]!;
+    for (let one = 0; one < places.length; one++) {
+      const row = places[one]!;
+      sums[row] = sums[row]! + values[one]! * left;
+      for (let other = 0; other < places.length; other++) {
+        const index = row * count + places[other]!;
+        products[index] = products[index]! + values[one]! * values[other]!;
       }
     }
     own.learnt++;
     this.current = null;
   }
 
-  private lastGuess(limit: Limit, terms: Float64Array): number {
-    const own = this.fits.get(limit);
-    if (!own?.solution) return Infinity;
-    let sum = 0;
-    for (let term = 0; term < this.count; term++) sum += own.solution[term]! * terms[term]!;
-    return sum;
+  private lastGuess(limit: Limit, terms: Terms): number {
+    return sumOf(this.fits.get(limit)?.solution, terms);
   }
 
   /** Slopes and differences, the prior's among them; `null` where nothing is known of a limit yet. */
@@ -145,13 +159,7 @@ export class MinutesModel {
   /** ln(minutes) of each limit by the fit alone; infinite where nothing is known of it. */
   fitted(code: OutfitCode): Float64Array {
     const terms = this.termsOf(code);
-    return Float64Array.from(GUESSED, (limit) => {
-      const solution = this.solutionOf(limit);
-      if (!solution) return Infinity;
-      let sum = 0;
-      for (let term = 0; term < this.count; term++) sum += solution[term]! * terms[term]!;
-      return sum;
-    });
+    return Float64Array.from(this.solutions(), (solution) => sumOf(solution, terms));
   }
 
   /** ln(minutes) of each limit as they were seen; what was not met lasts as fitted, at least as long as was simulated. */
@@ -169,8 +177,8 @@ export class MinutesModel {
     const logMinutes = this.seen(judgement, this.fitted(code));
     const order = [...logMinutes.keys()].filter((index) => logMinutes[index] !== Infinity);
     order.sort((one, other) => logMinutes[one]! - logMinutes[other]!);
-    const sums = this.features.of(code);
-    return { code, sums, shaped: shaped(sums), logMinutes, order };
+    const { sums, shaped: fittedAs } = this.termsOf(code);
+    return { code, sums, shaped: fittedAs, logMinutes, order };
   }
 
   /**
@@ -215,6 +223,14 @@ export class MinutesModel {
     }
     return Math.exp(least);
   }
+}
+
+/** A fit's ln(minutes); infinite where there is none yet. */
+function sumOf(solution: Float64Array | null | undefined, { places, values }: Terms): number {
+  if (!solution) return Infinity;
+  let sum = 0;
+  for (let term = 0; term < places.length; term++) sum += solution[places[term]!]! * values[term]!;
+  return sum;
 }
 
 const isOnWay = (placement: number): boolean => placement === PLACEMENT.start || placement === PLACEMENT.way;

@@ -2,7 +2,7 @@ import { CoreError } from "../../errors";
 import { leastMinutesStill, type Limit, type LimitPart } from "../../limits";
 import type { Outing } from "../../outing";
 import type { RestedPerson } from "../../sitter";
-import { decidingMinutes, restedFor, type Stepping } from "../../simulation";
+import { decidingMinutes, restedFor, withRadiation, type Stepping } from "../../simulation";
 import type { OutfitCode } from "../outfit/outfit-code";
 import type { DresserProblem } from "../outfit/dresser-problem";
 
@@ -35,14 +35,18 @@ const UNBEARABLE: Judgement = {
 /** Judges outfits by the real simulation of the outing. */
 export class OutfitJudge {
   private readonly rested: RestedPerson;
+  /** Sky and sun are the same for all outfits. */
+  private readonly weather: Outing["weather"];
 
   constructor(private readonly problem: DresserProblem) {
     this.rested = restedFor(problem.outing);
+    this.weather = withRadiation(problem.outing);
   }
 
-  /** @param isSketch in steps twice as long, for what only orders */
+  /** @param isSketch in steps four times as long, for what only orders */
   judge(code: OutfitCode, isSketch = false): Judgement {
-    return this.judgeOuting(this.problem.outings.outingIn(code), isSketch ? "doubled" : "paced");
+    const outing = { ...this.problem.outings.outingIn(code), weather: this.weather };
+    return this.judgeOuting(outing, isSketch ? "sketched" : "paced");
   }
 
   /** The same of an outfit of this problem that was changed in some way no code says. */

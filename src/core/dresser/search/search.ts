@@ -13,7 +13,7 @@ import type { Judgement } from "./outfit-judge";
 /** Outfits that wait for the simulation's word; their judgements are what the search goes on with. */
 export type Asked = {
   readonly codes: readonly OutfitCode[];
-  /** Steps twice as long are close enough: what they say only orders (a law tries by how little it is off). */
+  /** Steps four times as long are close enough: what they say only orders (a law tries by how little it is off). */
   readonly isSketch: boolean;
 };
 export type Search = Generator<Asked, Archive, readonly Judgement[]>;

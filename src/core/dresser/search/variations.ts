@@ -1,7 +1,7 @@
 import type { RandomStream } from "../../numeric";
 import { LANES, laneOf, type LaneName } from "../../pieces";
 import type { DresserProblem } from "../outfit/dresser-problem";
-import { PLACEMENT, SWITCHES, withPlacement, type OutfitCode } from "../outfit/outfit-code";
+import { PLACEMENT, SWITCHES, type OutfitCode } from "../outfit/outfit-code";
 
 /** How often which kind of change is drawn; the rest changes one piece (assumptions). */
 const SWAP_SHARE = 0.35;
@@ -11,9 +11,13 @@ const BOOTS_SHARE = 0.05;
 const HOME_SHARE = 0.4;
 /** In boots and gloves there is room for little: how often something else there stays at home for what is put on. */
 const ROOM_SHARE = 0.3;
+const DRAWS_FOR_WORN = 16;
 const ROOM_IS_SHORT: readonly LaneName[] = ["Feet", "Hands"];
 
-/** Draws outfits near others: a piece less, a piece more, one for another, one placed otherwise, a switch turned. */
+/**
+ * Draws outfits near others: a piece less, a piece more, one for another, one placed otherwise, a switch turned. Outfits are
+ * changed where they lie: some hundred thousand are thought of, and few of them kept.
+ */
 export class Variations {
   private readonly placed: readonly number[];
   /** Where each piece may be put on that stays on at the seat. */
@@ -64,44 +68,55 @@ export class Variations {
     return undefined;
   }
 
-  /** An outfit one change away; not always a valid one. */
-  near(code: OutfitCode): OutfitCode {
+  /** One of the pieces that are on. */
+  private oneWorn(code: OutfitCode): number | undefined {
+    // Drawn among all until one is on: sooner than counting those that are.
+    for (let draw = 0; draw < DRAWS_FOR_WORN; draw++) {
+      const index = this.oneOf(this.placed);
+      if (index !== undefined && code[index]! > 0) return index;
+    }
+    return this.oneWhere(this.placed, (index) => code[index]! > 0);
+  }
+
+  /** Makes an outfit one change away; not always a valid one. */
+  change(code: OutfitCode): void {
     const { kit, hasWay } = this.problem;
     const kind = this.random();
     if (hasWay && kind < SWITCH_SHARE) {
       const place = kit.length + Math.floor(this.random() * SWITCHES);
-      return withPlacement(code, [place, 1 - code[place]!]);
+      code[place] = 1 - code[place]!;
+      return;
     }
-    if (hasWay && kind < SWITCH_SHARE + BOOTS_SHARE) return this.otherBootsOnWay(code);
-    if (kind < SWITCH_SHARE + BOOTS_SHARE + SWAP_SHARE) return this.swapped(code);
+    if (hasWay && kind < SWITCH_SHARE + BOOTS_SHARE) return this.changeBootsOnWay(code);
+    if (kind < SWITCH_SHARE + BOOTS_SHARE + SWAP_SHARE) return this.swap(code);
     const index = this.oneOf(this.placed);
-    if (index === undefined) return code;
-    if (code[index]! > 0 && this.random() < HOME_SHARE)
-      return this.followBoots(withPlacement(code, [index, PLACEMENT.home]));
-    return this.put(code, index);
+    if (index === undefined) return;
+    if (code[index]! > 0 && this.random() < HOME_SHARE) {
+      code[index] = PLACEMENT.home;
+      return this.followBoots(code);
+    }
+    this.put(code, index);
   }
 
-  /** An outfit with one part of the body dressed as another outfit dresses it; not always a valid one. */
-  crossed(code: OutfitCode, other: OutfitCode): OutfitCode {
+  /** Dresses one part of the body as another outfit dresses it; what comes of it is not always valid. */
+  cross(code: OutfitCode, other: OutfitCode): void {
     const lane = this.oneOf(this.lanes);
-    if (!lane) return code;
-    const own = code.slice();
-    for (const index of lane) own[index] = other[index]!;
-    return this.followBoots(own);
+    if (!lane) return;
+    for (const index of lane) code[index] = other[index]!;
+    this.followBoots(code);
   }
 
-  /** A piece on, at one of its places; what it cannot be worn with stays at home. */
-  private put(code: OutfitCode, index: number, without: number | null = null): OutfitCode {
+  /** Puts a piece on, at one of its places; what it cannot be worn with stays at home. */
+  private put(code: OutfitCode, index: number, without: number | null = null): void {
     const placement = this.oneOf(this.onAtSeat[index]!);
-    if (placement === undefined) return code;
-    const own = code.slice();
-    if (without !== null) own[without] = PLACEMENT.home;
-    const inTheWay = this.problem.rules.conflictsWith(own, index, placement);
-    const crowded = this.crowdingOut(own, index);
-    for (const other of inTheWay) own[other] = PLACEMENT.home;
-    if (crowded !== undefined) own[crowded] = PLACEMENT.home;
-    own[index] = placement;
-    return this.followBoots(own);
+    if (placement === undefined) return;
+    if (without !== null) code[without] = PLACEMENT.home;
+    const inTheWay = this.problem.rules.conflictsWith(code, index, placement);
+    const crowded = this.crowdingOut(code, index);
+    for (const other of inTheWay) code[other] = PLACEMENT.home;
+    if (crowded !== undefined) code[crowded] = PLACEMENT.home;
+    code[index] = placement;
+    this.followBoots(code);
   }
 
   /** What stays at home for a piece that needs its room, now and then. */
@@ -111,34 +126,37 @@ export class Variations {
   }
 
   /** One piece for another of its kind. */
-  private swapped(code: OutfitCode): OutfitCode {
-    const from = this.oneWhere(this.placed, (index) => code[index]! > 0);
-    if (from === undefined) return code;
+  private swap(code: OutfitCode): void {
+    const from = this.oneWorn(code);
+    if (from === undefined) return;
     const to = this.oneWhere(this.sameKind[from]!, (other) => code[other] === PLACEMENT.home);
-    return to === undefined ? code : this.put(code, to, from);
+    if (to !== undefined) this.put(code, to, from);
   }
 
   /** Light shoes for the way and these boots carried, or the boots worn all along again. */
-  private otherBootsOnWay(code: OutfitCode): OutfitCode {
+  private changeBootsOnWay(code: OutfitCode): void {
     const { placements } = this.problem;
     const boots = this.footwear.find((index) => code[index] === PLACEMENT.start || code[index] === PLACEMENT.seat);
-    if (boots === undefined) return code;
+    if (boots === undefined) return;
     const light = this.footwear.find((index) => code[index] === PLACEMENT.way);
-    if (light !== undefined)
-      return this.followBoots(withPlacement(code, [light, PLACEMENT.home], [boots, PLACEMENT.start]));
+    if (light !== undefined) {
+      code[light] = PLACEMENT.home;
+      code[boots] = PLACEMENT.start;
+      return this.followBoots(code);
+    }
     const chosen = this.oneOf(
       this.footwear.filter((index) => index !== boots && placements[index]!.includes(PLACEMENT.way)),
     );
-    return chosen === undefined
-      ? code
-      : this.followBoots(withPlacement(code, [chosen, PLACEMENT.way], [boots, PLACEMENT.seat]));
+    if (chosen === undefined) return;
+    code[chosen] = PLACEMENT.way;
+    code[boots] = PLACEMENT.seat;
+    this.followBoots(code);
   }
 
   /** Liners and footbeds lie in the boots of the seat: they go where those go, and stay at home without any. */
-  private followBoots(code: OutfitCode): OutfitCode {
+  private followBoots(code: OutfitCode): void {
     const boots = this.footwear.find((index) => code[index]! > 0 && code[index] !== PLACEMENT.way);
     const placement = boots === undefined ? PLACEMENT.home : code[boots]!;
     for (const index of this.inBoots) if (code[index]! > 0) code[index] = placement;
-    return code;
   }
 }
