@@ -13,7 +13,7 @@ import {
 import type { OutfitCode } from "../outfit/outfit-code";
 import { PLACEMENT, SWITCHES } from "../outfit/outfit-code";
 import type { Judgement } from "./outfit-judge";
-import { ridge, type Fit } from "./ridge";
+import { addRow, emptyFit, ridge } from "./ridge";
 import type { DresserPiece } from "../outfit/wishes";
 
 // A rough guess of what the simulation will say, learnt from what it has said: for each limit ln(minutes) is a straight
@@ -21,8 +21,8 @@ import type { DresserPiece } from "../outfit/wishes";
 // It decides what is simulated next, and no figure.
 
 /** How much evidence it takes to move a slope, and what a piece adds of its own, from what is taken at first. */
-const SLOPE_WEIGHT = 0.2;
-const PIECE_WEIGHT = 3;
+const SLOPE_WEIGHT = 4;
+const PIECE_WEIGHT = 40;
 /** Fitted again once so many outfits were learnt from for each term: a large kit's fit takes long and moves little. */
 const REFIT_SHARE = 0.1;
 /** Who arrives too cold is taken as this. */
@@ -36,7 +36,8 @@ type Terms = {
   readonly values: Float64Array;
 };
 
-type LimitFit = { readonly fit: Fit; readonly prior: Features; solution: Float64Array | null; learnt: number };
+/** @property fittedTo of how many outfits the solution knows */
+type LimitFit = { readonly prior: Features; solution: Float64Array | null; fittedTo: number };
 
 /** What is known at a judged outfit, limit by limit: ln(minutes). It holds until something is learnt. */
 export type Anchor = {
@@ -49,6 +50,7 @@ export type Anchor = {
 };
 
 export class MinutesModel {
+  private readonly learnt: { readonly terms: Terms; readonly judgement: Judgement }[] = [];
   private readonly fits = new Map<Limit, LimitFit>();
   private readonly features: OutfitFeatures;
   private readonly count: number;
@@ -89,64 +91,46 @@ export class MinutesModel {
     return found;
   }
 
-  private fitOf(limit: Limit): LimitFit {
-    const known = this.fits.get(limit);
-    if (known) return known;
-    const { count } = this;
-    const fresh = {
-      fit: { count, products: new Float64Array(count * count), sums: new Float64Array(count) },
-      prior: priorOf(limit),
-      solution: null,
-      learnt: 0,
-    };
-    this.fits.set(limit, fresh);
-    return fresh;
-  }
-
-  /** Learns from what the simulation says of an outfit: what was not met lasts at least as long as was simulated. */
-  learn(code: OutfitCode, { met, coveredMinutes }: Judgement): void {
-    const terms = this.termsOf(code);
+  /** Learns from what the simulation says of an outfit. */
+  learn(code: OutfitCode, judgement: Judgement): void {
+    this.learnt.push({ terms: this.termsOf(code), judgement });
     for (const limit of GUESSED) {
-      const minutes = met[limit];
-      if (minutes !== undefined) this.learnOne(limit, terms, Math.log(Math.max(LEAST_MINUTES, minutes)));
-      // To learn from what was not met the guess need not be the newest.
-      else if (this.lastGuess(limit, terms) < Math.log(coveredMinutes))
-        this.learnOne(limit, terms, Math.log(coveredMinutes));
+      if (judgement.met[limit] !== undefined && !this.fits.has(limit))
+        this.fits.set(limit, { prior: priorOf(limit), solution: null, fittedTo: 0 });
     }
-  }
-
-  private learnOne(limit: Limit, { shaped: features, places, values }: Terms, logMinutes: number): void {
-    const own = this.fitOf(limit);
-    // Learnt is what remains beside the prior, so that little evidence changes little.
-    let left = logMinutes;
-    for (let feature = 0; feature < FEATURE_COUNT; feature++) left -= own.prior[feature]! * features[feature]!;
-    const { count, products, sums } = own.fit;
-    for (let one = 0; one < places.length; one++) {
-      const row = places[one]!;
-      sums[row] = sums[row]! + values[one]! * left;
-      for (let other = 0; other < places.length; other++) {
-        const index = row * count + places[other]!;
-        products[index] = products[index]! + values[one]! * values[other]!;
-      }
-    }
-    own.learnt++;
     this.current = null;
   }
 
-  private lastGuess(limit: Limit, terms: Terms): number {
-    return sumOf(this.fits.get(limit)?.solution, terms);
+  /**
+   * Fits a limit to all that was learnt. What was not met lasts at least as long as was simulated: only where the last fit
+   * says less does it count, as so long. (Counted once and for all it would hold limits that are hardly ever met far too low.)
+   */
+  private fitted(limit: Limit, { prior, solution }: LimitFit): Float64Array {
+    const fit = emptyFit(this.count);
+    for (const { terms, judgement } of this.learnt) {
+      const minutes = judgement.met[limit];
+      const logMinutes = Math.log(Math.max(LEAST_MINUTES, minutes ?? judgement.coveredMinutes));
+      if (minutes === undefined && (!solution || sumOf(solution, terms) >= logMinutes)) continue;
+      // Learnt is what remains beside the prior, so that little evidence changes little.
+      let left = logMinutes;
+      for (let feature = 0; feature < FEATURE_COUNT; feature++) left -= prior[feature]! * terms.shaped[feature]!;
+      addRow(fit, terms, left);
+    }
+    const found = ridge(fit, (term) => (term === 0 ? 0 : term <= FEATURE_COUNT ? SLOPE_WEIGHT : PIECE_WEIGHT));
+    for (let feature = 0; feature < FEATURE_COUNT; feature++)
+      found[1 + feature] = found[1 + feature]! + prior[feature]!;
+    return found;
   }
 
   /** Slopes and differences, the prior's among them; `null` where nothing is known of a limit yet. */
   private solutionOf(limit: Limit): Float64Array | null {
     const own = this.fits.get(limit);
     if (!own) return null;
-    if (!own.solution || own.learnt > this.count * REFIT_SHARE) {
-      own.solution = ridge(own.fit, (term) => (term === 0 ? 0 : term <= FEATURE_COUNT ? SLOPE_WEIGHT : PIECE_WEIGHT));
-      for (let feature = 0; feature < FEATURE_COUNT; feature++) {
-        own.solution[1 + feature] = own.solution[1 + feature]! + own.prior[feature]!;
-      }
-      own.learnt = 0;
+    if (!own.solution || this.learnt.length - own.fittedTo > this.count * REFIT_SHARE) {
+      // The first fit knows not yet what was not met.
+      own.solution ??= this.fitted(limit, own);
+      own.solution = this.fitted(limit, own);
+      own.fittedTo = this.learnt.length;
     }
     return own.solution;
   }
@@ -157,7 +141,7 @@ export class MinutesModel {
   }
 
   /** ln(minutes) of each limit by the fit alone; infinite where nothing is known of it. */
-  fitted(code: OutfitCode): Float64Array {
+  byFit(code: OutfitCode): Float64Array {
     const terms = this.termsOf(code);
     return Float64Array.from(this.solutions(), (solution) => sumOf(solution, terms));
   }
@@ -174,7 +158,7 @@ export class MinutesModel {
 
   /** What is known of a judged outfit, to guess from it what others near it do. */
   anchorAt(code: OutfitCode, judgement: Judgement): Anchor {
-    const logMinutes = this.seen(judgement, this.fitted(code));
+    const logMinutes = this.seen(judgement, this.byFit(code));
     const order = [...logMinutes.keys()].filter((index) => logMinutes[index] !== Infinity);
     order.sort((one, other) => logMinutes[one]! - logMinutes[other]!);
     const { sums, shaped: fittedAs } = this.termsOf(code);

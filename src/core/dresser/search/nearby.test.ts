@@ -8,7 +8,7 @@ const code = (...placements: readonly number[]): Uint8Array =>
 
 /** A fit that says the same of all: two limits, in minutes. */
 const fitSaying = (toes: number, fingers: number) => ({
-  fitted: () => Float64Array.of(Math.log(toes), Math.log(fingers)),
+  byFit: () => Float64Array.of(Math.log(toes), Math.log(fingers)),
   seen: ({ met }: Judgement, fitted: Float64Array) =>
     Float64Array.of(met.toes ? Math.log(met.toes) : fitted[0]!, met.fingers ? Math.log(met.fingers) : fitted[1]!),
 });

@@ -15,11 +15,11 @@ export class Nearby {
   private readonly judged: readonly { readonly code: OutfitCode; readonly beyondFit: Float64Array }[];
 
   constructor(
-    private readonly model: Pick<MinutesModel, "fitted" | "seen">,
+    private readonly model: Pick<MinutesModel, "byFit" | "seen">,
     judged: readonly Judged[],
   ) {
     this.judged = judged.map((own) => {
-      const fitted = model.fitted(own.code);
+      const fitted = model.byFit(own.code);
       const seen = model.seen(own, fitted);
       return { code: own.code, beyondFit: seen.map((log, limit) => (log === Infinity ? 0 : log - fitted[limit]!)) };
     });
@@ -27,7 +27,7 @@ export class Nearby {
 
   /** Minutes an outfit may last, by the fit and all that was judged near it. */
   guess(code: OutfitCode): number {
-    const fitted = this.model.fitted(code);
+    const fitted = this.model.byFit(code);
     const beyondFit = new Float64Array(fitted.length);
     let weights = FIT_WEIGHT;
     for (const other of this.judged) {

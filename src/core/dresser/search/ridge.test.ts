@@ -1,17 +1,11 @@
 import { describe, expect, it } from "vitest";
-import { ridge, type Fit } from "./ridge";
+import { addRow, emptyFit, ridge, type Fit } from "./ridge";
 
 /** Sums of rows of terms with what is fitted to each. */
 function fitOf(rows: readonly (readonly number[])[], values: readonly number[]): Fit {
-  const count = rows[0]!.length;
-  const fit = { count, products: new Float64Array(count * count), sums: new Float64Array(count) };
+  const fit = emptyFit(rows[0]!.length);
   rows.forEach((row, index) =>
-    row.forEach((one, at) => {
-      fit.sums[at] = fit.sums[at]! + one * values[index]!;
-      row.forEach((other, column) => {
-        fit.products[at * count + column] = fit.products[at * count + column]! + one * other;
-      });
-    }),
+    addRow(fit, { places: Uint16Array.from(row.keys()), values: Float64Array.from(row) }, values[index]!),
   );
   return fit;
 }

@@ -1,6 +1,27 @@
 /** Sums of a least-squares fit: products of terms, and of terms with what is fitted. */
 export type Fit = { readonly count: number; readonly products: Float64Array; readonly sums: Float64Array };
 
+export const emptyFit = (count: number): Fit => ({
+  count,
+  products: new Float64Array(count * count),
+  sums: new Float64Array(count),
+});
+
+/** Terms that are not 0, and their places. */
+export type Row = { readonly places: Uint16Array; readonly values: Float64Array };
+
+/** Adds what is fitted to a row of terms. */
+export function addRow({ count, products, sums }: Fit, { places, values }: Row, fitted: number): void {
+  for (let one = 0; one < places.length; one++) {
+    const row = places[one]!;
+    sums[row] = sums[row]! + values[one]! * fitted;
+    for (let other = 0; other < places.length; other++) {
+      const index = row * count + places[other]!;
+      products[index] = products[index]! + values[one]! * values[other]!;
+    }
+  }
+}
+
 /**
  * Least squares with some weight on nothing (ridge), by Cholesky's factors.
  * @param weightOf how much evidence a term's coefficient takes to leave 0
