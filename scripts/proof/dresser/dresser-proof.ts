@@ -66,10 +66,8 @@ export async function smallKits(count: number, mostOutfits: number = MOST_TRIED_
   return shown;
 }
 
-/** A sketch that lies so far behind is not simulated in full steps: it is off by a twentieth and two minutes at most (a law). */
+/** A sketch that lies so far behind is not simulated in full steps: twice the share that a test finds sketches off by. */
 const SKETCH_IS_OFF = { share: 0.1, minutes: 2 } as const;
-/** Nobody asks for less. */
-const LEAST_MINUTES = 30;
 
 /** Kits of sixty pieces against outfits by chance. @param onKit told of each as it is done: all of them take hours */
 export async function largeKits(
@@ -95,7 +93,6 @@ export async function largeKits(
       const sketch = judge.judge(code, true).minutes;
       if (sketch >= 0 && sketch * (1 + SKETCH_IS_OFF.share) + SKETCH_IS_OFF.minutes <= known) continue;
       const { minutes } = judge.judge(code);
-      if (minutes < LEAST_MINUTES) continue;
       const share = minutes > known ? (minutes - known) / Math.max(1, minutes) : 0;
       if (share > worstShare) [worstShare, worst] = [share, `${massG} g: ${minutes} min by chance, ${known} found`];
     }
@@ -154,6 +151,8 @@ export type LongerSearch = {
 
 const LONGER_SEARCHES = 4;
 const LONGER_BUDGET = 800;
+/** Nobody asks for less. */
+const LEAST_MINUTES = 30;
 
 /** Kits of middling size searched as usual, against the best that several longer searches find. */
 export async function longerSearches(count: number): Promise<LongerSearch[]> {

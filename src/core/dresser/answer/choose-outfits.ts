@@ -4,7 +4,7 @@ import type { DresserProblem } from "../outfit/dresser-problem";
 import { keyOf } from "../outfit/outfit-code";
 
 /** As many outfits of the front are shown; with those that are named about eight in all. */
-export const MOST_SHOWN = 6;
+const MOST_SHOWN = 6;
 /** Outfits differ truly when one lasts so much longer (assumptions). */
 const DIFFERS_BY = { share: 0.08, minutes: 5 } as const;
 /** The warmest stands for a lighter one that lasts nearly as long only where it weighs hardly more (assumption). */

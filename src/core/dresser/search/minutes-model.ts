@@ -20,7 +20,7 @@ import type { DresserPiece } from "../outfit/wishes";
 // line in what sums up an outfit, and each piece, on the way and at the seat, makes some small difference of its own.
 // It decides what is simulated next, and no figure.
 
-/** How much evidence it takes to move a slope, and what a piece adds of its own, from what is taken at first. */
+/** How much evidence it takes to move a slope, and what a piece adds of its own, from what is taken at first (assumptions). */
 const SLOPE_WEIGHT = 4;
 const PIECE_WEIGHT = 40;
 /** Fitted again once so many outfits were learnt from for each term: a large kit's fit takes long and moves little. */

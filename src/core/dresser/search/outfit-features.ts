@@ -70,7 +70,8 @@ export function shaped(sums: Features): Features {
 
 /**
  * How each limit follows the features before anything is learnt: powers, rounded from a fit to 3,400 random outfits of 60
- * seeded kits and days as the simulation judges them (assumptions where those said little).
+ * seeded kits and days as the simulation judges them (assumptions where those said little). Plain numbers are places in
+ * `SEAT_GROUPS`.
  */
 const PRIOR: Partial<Record<Limit, Readonly<Record<number, number>>>> = {
   toes: { 0: 0.9, 1: 0.4, 2: 0.3, [FIRST_HEAT]: 0.8, [BODY]: 0.75 },
