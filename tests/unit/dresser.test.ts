@@ -26,6 +26,7 @@ import {
 import { keyOf, withPlacement } from "@/core/dresser/outfit/outfit-code";
 import { randomOutfit } from "@/core/dresser/search/random-outfits";
 import { MinutesModel } from "@/core/dresser/search/minutes-model";
+import { Variations } from "@/core/dresser/search/variations";
 
 const piece = (key: StarterPieceKey): DresserPiece => ({
   ...pieceOfStarter(starterPiece(key), key),
@@ -123,6 +124,24 @@ describe("what can be worn (common practice, no source)", () => {
     expect(kit.length).toBe(KIT.length);
     expect(sideOf("thinGloves")).toBe("both");
     expect(sideOf("mitts200")).toBe("left");
+  });
+});
+
+describe("an outfit that is varied", () => {
+  it("wears what needs the room of several others in one change: between them all would be squeezed", () => {
+    const worn = ["base200Top", "base350Legs", "walkTrousers", "shellTrousers", "synthSock", "midBoot"] as const;
+    const problem = problemOf([...worn, "heatedSocks"]);
+    const before = wearing(problem, worn);
+    const inBoots = (code: OutfitCode): string[] =>
+      problem.kit.flatMap(({ kind, id }, index) => (kind === "sock" && code[index]! > 0 ? [id] : []));
+    expect(problem.isValid(before)).toBe(true);
+    const variations = new Variations(problem, seededRandom(1));
+    const found = Array.from({ length: 2_000 }, () => {
+      const code = before.slice();
+      variations.change(code);
+      return code;
+    }).filter((code) => problem.isValid(code) && inBoots(code).length === 2);
+    expect(found.length).toBeGreaterThan(0);
   });
 });
 

@@ -5,15 +5,11 @@ import type { Outing } from "../../outing";
 import { PATCHES, type Patch } from "../../patches";
 import { KIND_TABLE, MIDDLE, NEXT_TO_SKIN, type PieceKind } from "../../pieces";
 import { PLACEMENT, type OutfitCode, type Placement } from "./outfit-code";
+import { isOn, OutfitRoom, TIMES, type LayerOnPatch } from "./outfit-room";
 import type { DresserPiece } from "./wishes";
 
 // What can be worn together at all: constraints, never penalties. Common practice, no source, where nothing else is said.
 
-/** Times at which an outfit is looked at: on the way, and at the seat. */
-const TIMES = ["way", "seat"] as const;
-type Time = (typeof TIMES)[number];
-const isOn = (placement: number, time: Time): boolean =>
-  placement === PLACEMENT.start || placement === (time === "way" ? PLACEMENT.way : PLACEMENT.seat);
 const meet = (one: number, other: number): boolean => TIMES.some((time) => isOn(one, time) && isOn(other, time));
 
 /** How many of one kind, in one place of the stack and over mostly the same parts, are worn together. */
@@ -49,12 +45,11 @@ const ALWAYS_COVERED: readonly Need[] = [
   { kind: "garment", patches: ["thigh", "calf"], fromRank: NEXT_TO_SKIN.rank + 1 },
 ];
 
-type OnPatch = { readonly patch: number; readonly thicknessMm: number; readonly easeMm: number | undefined };
 type Known = {
   readonly piece: DresserPiece;
   readonly rank: number;
   readonly covered: readonly Patch[];
-  readonly layers: readonly OnPatch[];
+  readonly layers: readonly LayerOnPatch[];
   /** Which of what nobody goes without it answers. */
   readonly answers: readonly number[];
 };
@@ -104,7 +99,7 @@ export class OutfitRules {
   private readonly outwards: readonly { readonly index: number; readonly placement: Placement }[];
   /** Pieces of the kit that answer what nobody goes without, at a time: some of them has to be on. */
   private readonly needed: readonly (readonly number[])[];
-  private readonly underMm = new Float64Array(PATCHES.length);
+  readonly room: OutfitRoom;
   private readonly worn: number[] = [];
 
   /** @param placements where each piece may be */
@@ -120,6 +115,9 @@ export class OutfitRules {
     this.outwards = placements
       .flatMap((own, index) => own.map((placement) => ({ index, placement })))
       .sort((one, other) => outwards(this.placed(one), this.placed(other)));
+    this.room = new OutfitRoom(
+      this.outwards.map(({ index, placement }) => ({ index, placement, layers: this.all[index]!.layers })),
+    );
     this.needed = ALWAYS_COVERED.map((_, need) =>
       this.all.flatMap(({ answers }, index) =>
         answers.includes(need) && placements[index]!.includes(PLACEMENT.start) ? [index] : [],
@@ -177,7 +175,7 @@ export class OutfitRules {
       for (const other of worn) if (this.isConflict(index, placement, other, code[other]!)) return false;
       worn.push(index);
     }
-    return worn.every((index) => this.isAmongFewAlike(code, index)) && TIMES.every((time) => this.hasRoom(code, time));
+    return worn.every((index) => this.isAmongFewAlike(code, index)) && this.room.isEnough(code);
   }
 
   private isAmongFewAlike(code: OutfitCode, index: number): boolean {
@@ -221,20 +219,6 @@ export class OutfitRules {
       });
       return outer === undefined || mayLieOutermost(this.outing, this.all[outer.index]!.piece);
     });
-  }
-
-  /** Whether nothing is squeezed: under each layer that has a given room lies no more than fits. */
-  private hasRoom(code: OutfitCode, time: Time): boolean {
-    const { underMm } = this;
-    underMm.fill(0);
-    for (const { index, placement } of this.outwards) {
-      if (code[index] !== placement || !isOn(placement, time)) continue;
-      for (const { patch, easeMm } of this.all[index]!.layers) {
-        if (easeMm !== undefined && underMm[patch]! > easeMm) return false;
-      }
-      for (const { patch, thicknessMm } of this.all[index]!.layers) underMm[patch] = underMm[patch]! + thicknessMm;
-    }
-    return true;
   }
 
   private foundConflicts(): Uint8Array {

@@ -34,6 +34,8 @@ const TRUSTED_PER_STEP = 0.985;
 const FEW_SHARE = 0.5;
 /** What lasts less than this share of the best is worth no simulation (assumption). */
 const LEAST_SHARE = 0.1;
+/** What a guess past the end of what is simulated is worth beyond it: nothing more can be seen, but it is the likelier to get there. */
+const PAST_END_SHARE = 0.1;
 /** Below the lightest that was simulated, as a share of the span of masses. */
 const ROOM_BELOW = 0.15;
 /** How often two changes are made at once. */
@@ -42,6 +44,9 @@ const TWO_CHANGES_SHARE = 0.7;
 const CROSSED_SHARE = 0.4;
 /** How often that other is one of the best; else any that was simulated. */
 const OF_BEST_SHARE = 0.5;
+
+const countedUpTo = (minutes: number, mostMinutes: number): number =>
+  minutes <= mostMinutes ? minutes : mostMinutes * (1 + PAST_END_SHARE * (1 - mostMinutes / minutes));
 
 /**
  * Outfits that may lie beyond the front: for each range of mass the best is varied again and again, by the guess alone,
@@ -53,8 +58,8 @@ export function guessedFront(
   most: number,
   hope: number = 1,
 ): OutfitCode[] {
-  const known = archive.bearable();
-  const masses = known.map(({ massG }) => massG);
+  const bearable = archive.bearable();
+  const masses = bearable.map(({ massG }) => massG);
   const heaviest = Math.max(...masses);
   const lightest = Math.min(...masses);
   // Room below: what is lighter than all that was simulated has ranges of its own.
@@ -62,7 +67,7 @@ export function guessedFront(
   const rangeOf = (massG: number): number =>
     clamp(Math.floor(((massG - least) / Math.max(1, heaviest - least)) * MASS_RANGES), 0, MASS_RANGES - 1);
   const judged = new Array<JudgedOutfit | undefined>(MASS_RANGES);
-  for (const own of known) {
+  for (const own of bearable) {
     const range = rangeOf(own.massG);
     if ((judged[range]?.minutes ?? -1) < own.minutes) judged[range] = own;
   }
@@ -73,7 +78,7 @@ export function guessedFront(
   });
   const oneOf = <Of>(items: readonly Of[]): Of | undefined => items[Math.floor(random() * items.length)];
   /** What keeps one part warmest may be best in nothing else. */
-  const crossedWith = (): Pick<Best, "code"> | undefined => (random() < OF_BEST_SHARE ? oneOf(best) : oneOf(known));
+  const crossedWith = (): Pick<Best, "code"> | undefined => (random() < OF_BEST_SHARE ? oneOf(best) : oneOf(bearable));
   const code = problem.bare();
   for (let thought = 0; thought < THOUGHT_OF; thought++) {
     const parent = oneOf(best);
@@ -89,20 +94,22 @@ export function guessedFront(
     const beaten = (best[range]?.minutes ?? 0) * LEAST_GAIN;
     if (beaten >= problem.mostMinutes * trust) continue;
     const guessed = hope * model.guess(code, parent.anchor, beaten / (hope * trust));
-    const minutes = Math.min(problem.mostMinutes, guessed) * trust;
+    const minutes = countedUpTo(guessed, problem.mostMinutes) * trust;
     if (minutes <= beaten || archive.has(keyOf(code)) || !problem.isValid(code)) continue;
     best[range] = { code: code.slice(), anchor: parent.anchor, steps, minutes, isJudged: false };
   }
-  const nearby = new Nearby(model, known);
-  const leastMinutes = LEAST_SHARE * Math.max(...known.map(({ minutes }) => minutes));
+  const nearby = new Nearby(model, bearable);
+  const leastMinutes = LEAST_SHARE * Math.max(...bearable.map(({ minutes }) => minutes));
   const candidates = best.flatMap((own): Candidate[] => {
     if (!own || own.isJudged) return [];
     const { code } = own;
     const massG = problem.massG(code);
-    const amongNear = Math.min(problem.mostMinutes, hope * nearby.guess(code));
+    const known = archive.minutesWithin(massG);
+    if (known >= problem.mostMinutes) return [];
+    const amongNear = countedUpTo(hope * nearby.guess(code), problem.mostMinutes);
     // One guess follows the best of all it came from, the other all that is near: each alone is off where the other is not.
     const minutes = Math.sqrt(own.minutes * amongNear);
-    return minutes < leastMinutes ? [] : [{ code, massG, minutes, known: Math.max(1, archive.minutesWithin(massG)) }];
+    return minutes < leastMinutes ? [] : [{ code, massG, minutes, known: Math.max(1, known) }];
   });
   return spreadChoice(candidates, most, problem.mostMinutes * FEW_SHARE);
 }

@@ -19,7 +19,7 @@ export type Asked = {
 export type Search = Generator<Asked, Archive, readonly Judgement[]>;
 
 /** How many outfits are simulated, at most, where not all can be. */
-export const SIMULATION_BUDGET = 240;
+export const SIMULATION_BUDGET = 192;
 /** Simulated at a time: parted among workers, and learnt from together; the first few are answered at once. */
 const FIRST_BATCH = 4;
 const BATCH = 16;

@@ -105,6 +105,7 @@ export class Variations {
     if (!lane) return;
     for (const index of lane) code[index] = other[index]!;
     this.followBoots(code);
+    this.makeRoom(code, lane);
   }
 
   /** Puts a piece on, at one of its places; what it cannot be worn with stays at home. */
@@ -118,6 +119,21 @@ export class Variations {
     if (crowded !== undefined) code[crowded] = PLACEMENT.home;
     code[index] = placement;
     this.followBoots(code);
+    this.makeRoom(code, [index]);
+  }
+
+  /**
+   * Leaves at home what has no room beside some pieces: a second pair of socks takes the room of long underwear in the boots.
+   * Change by change nobody would come there, as every outfit between is squeezed.
+   */
+  private makeRoom(code: OutfitCode, kept: readonly number[]): void {
+    const { room } = this.problem.rules;
+    if (!kept.some((index) => room.concerns(index))) return;
+    for (;;) {
+      const leaves = this.oneWhere(room.squeezed(code), (index) => !kept.includes(index));
+      if (leaves === undefined) return;
+      code[leaves] = PLACEMENT.home;
+    }
   }
 
   /** What stays at home for a piece that needs its room, now and then. */
