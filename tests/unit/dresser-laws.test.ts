@@ -10,6 +10,7 @@ import {
   type Wishes,
 } from "@/core/dresser";
 import { withPlacement } from "@/core/dresser/outfit/outfit-code";
+import { firstOutfits } from "@/core/dresser/search/first-outfits";
 import { randomOutfit } from "@/core/dresser/search/random-outfits";
 import { mostOfLess } from "@/core/dresser/search/search";
 import { seededRandom } from "@/core/numeric";
@@ -83,6 +84,15 @@ describe("laws on seeded kits", () => {
       }
     }
     expect(tried).toBeGreaterThan(30);
+  });
+
+  it("begins with an outfit that can be worn: warm trousers leave room for socks in the boots", () => {
+    for (let seed = 1; seed <= 10; seed++) {
+      const problem = new DresserProblem(seededDay(seed), seededKit(60, seed), USUAL_WISHES);
+      const first = firstOutfits(problem);
+      expect(first, `kit ${seed}`).toHaveLength(1);
+      expect(problem.isValid(first[0]!), `kit ${seed}`).toBe(true);
+    }
   });
 
   it("allowed to carry more, one lasts no shorter", async () => {

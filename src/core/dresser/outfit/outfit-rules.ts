@@ -97,8 +97,8 @@ export class OutfitRules {
   private readonly alike: readonly (readonly number[])[];
   /** Pieces as they are placed, from the skin out. */
   private readonly outwards: readonly { readonly index: number; readonly placement: Placement }[];
-  /** Pieces of the kit that answer what nobody goes without, at a time: some of them has to be on. */
-  private readonly needed: readonly (readonly number[])[];
+  /** For each thing that nobody goes without the pieces of the kit that answer it: one of them is on all the time. */
+  readonly needed: readonly (readonly number[])[];
   readonly room: OutfitRoom;
   private readonly worn: number[] = [];
 

@@ -1,5 +1,4 @@
 import { usualWearing } from "../../dressing";
-import { KIND_TABLE } from "../../pieces";
 import type { DresserProblem } from "../outfit/dresser-problem";
 import { PLACEMENT, withPlacement, type OutfitCode, type Placement } from "../outfit/outfit-code";
 
@@ -10,68 +9,58 @@ function usualPlacement({ kit, placements }: DresserProblem, index: number): Pla
   return placements[index]!.includes(wanted) ? wanted : placements[index]![0];
 }
 
-/** Puts pieces on in an order, each that goes with what is on already; then whatever is still held in. */
-function dressedInOrder(
-  problem: DresserProblem,
-  order: readonly number[],
-  isEnough: (code: OutfitCode) => boolean,
-): OutfitCode {
+/**
+ * What nobody goes without and what is held in, of each the first by some order that goes with what is on already: boots
+ * before socks, and socks before long underwear, which would take their room.
+ */
+function decentlyDressed(problem: DresserProblem, order: readonly number[]): OutfitCode {
+  const { kit, rules, wishes } = problem;
   let code = problem.bare();
-  const pass = (mustBeValid: boolean): void => {
-    for (const index of order) {
-      if (isEnough(code)) return;
-      const placement = usualPlacement(problem, index);
-      if (code[index]! > 0 || placement === undefined) continue;
-      const next = withPlacement(code, [index, placement]);
-      const fits = mustBeValid ? problem.isValid(next) : problem.isBeginning(next);
-      if (fits) code = next;
-    }
+  const put = (index: number, placement: Placement | undefined): boolean => {
+    if (placement === undefined) return false;
+    const next = withPlacement(code, [index, placement]);
+    const fits = problem.isBeginning(next);
+    if (fits) code = next;
+    return fits;
   };
-  pass(false);
-  pass(true);
+  for (const index of order) if (wishes.heldIn.includes(kit[index]!.id)) put(index, usualPlacement(problem, index));
+  for (const answers of rules.needed) {
+    if (answers.some((index) => code[index] === PLACEMENT.start)) continue;
+    order.find((index) => answers.includes(index) && put(index, PLACEMENT.start));
+  }
   return code;
 }
 
-/** Pieces that may be worn at all. */
-const wearable = ({ placements }: DresserProblem): number[] =>
-  placements.flatMap((own, index) => (own.length > 0 ? [index] : []));
-
-/** Boots first, as room in them decides what goes under; then what is held in, then by warmth. */
-function warmestFirst(problem: DresserProblem): number[] {
-  const held = (index: number): number => (problem.wishes.heldIn.includes(problem.kit[index]!.id) ? 0 : 1);
-  const turn = (index: number): number =>
-    problem.kit[index]!.kind === "footwear" ? 0 : KIND_TABLE[problem.kit[index]!.kind].liesUnder ? 2 : 1;
-  return wearable(problem).sort(
-    (one, other) =>
-      held(one) - held(other) ||
-      turn(one) - turn(other) ||
-      problem.features.warmthOf(other) - problem.features.warmthOf(one) ||
-      one - other,
-  );
-}
-
-/** Outfits to begin with: the warmest by the labels, the least that is decent, and some between. Only valid ones. */
-export function firstOutfits(problem: DresserProblem): OutfitCode[] {
-  const warmest = dressedInOrder(problem, warmestFirst(problem), () => false);
-  const byMass = wearable(problem).sort((one, other) => problem.massesG[one]! - problem.massesG[other]! || one - other);
-  const least = dressedInOrder(problem, byMass, (code) => problem.isValid(code));
-  const between = thinned(problem, warmest);
-  return [least, warmest, ...between].filter((code) => problem.isValid(code));
-}
-
-/** The warmest without what weighs most for its warmth, step by step; each valid. */
-function thinned(problem: DresserProblem, warmest: OutfitCode): OutfitCode[] {
-  const steps: OutfitCode[] = [];
-  let code = warmest;
-  for (;;) {
-    const next = problem.kit
-      .map((_, index) => ({ index, worth: problem.features.warmthOf(index) / Math.max(1, problem.massesG[index]!) }))
-      .filter(({ index }) => code[index]! > 0)
-      .sort((one, other) => one.worth - other.worth)
-      .map(({ index }) => withPlacement(code, [index, PLACEMENT.home]))
-      .find((less) => problem.isValid(less));
-    if (!next) return steps;
-    steps.push(next);
-    code = next;
+/** Puts on whatever else goes with an outfit, in an order; what has to lie under something else once that is on. */
+function filledUp(problem: DresserProblem, code: OutfitCode, order: readonly number[]): OutfitCode {
+  let filled = code;
+  for (let turn = 0; turn < 2; turn++) {
+    for (const index of order) {
+      const placement = usualPlacement(problem, index);
+      if (filled[index]! > 0 || placement === undefined) continue;
+      const next = withPlacement(filled, [index, placement]);
+      if (problem.isValid(next)) filled = next;
+    }
   }
+  return filled;
+}
+
+/** Pieces that may be worn at all, by some measure. */
+const wearable = ({ placements }: DresserProblem, measure: (index: number) => number): number[] =>
+  placements
+    .flatMap((own, index) => (own.length > 0 ? [index] : []))
+    .sort((one, other) => measure(one) - measure(other) || one - other);
+
+/**
+ * An outfit to begin with: the warmest by its labels; where that is too much to carry, the lightest that is decent with
+ * whatever else goes. Nothing where neither can be worn. (Of the very lightest the search learns nothing: who arrives too
+ * cold in it tells no more than that, and its guesses of outfits worth wearing get worse.)
+ */
+export function firstOutfits(problem: DresserProblem): OutfitCode[] {
+  const byMass = wearable(problem, (index) => problem.massesG[index]!);
+  const byWarmth = wearable(problem, (index) => -problem.features.warmthOf(index));
+  const first = [byWarmth, byMass]
+    .map((order) => filledUp(problem, decentlyDressed(problem, order), byWarmth))
+    .find((code) => problem.isValid(code));
+  return first ? [first] : [];
 }
