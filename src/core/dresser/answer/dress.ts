@@ -2,6 +2,7 @@ import { Archive, frontOf, type JudgedOutfit } from "../search/archive";
 import { isAnimalFree, lightestThatLasts, noiseOf, quietestThatLasts, spreadOut } from "./choose-outfits";
 import { CloseLooks, countedOn, lasts, type CloseLook } from "./close-look";
 import type { DresserProblem, Load } from "../outfit/dresser-problem";
+import { nextLooks, type Looked } from "./next-looks";
 import { keyOf, type OutfitCode } from "../outfit/outfit-code";
 import { OutfitJudge, type Judgement } from "../search/outfit-judge";
 import { searchFront, settleFront, SIMULATION_BUDGET } from "../search/search";
@@ -65,9 +66,6 @@ export function aloneEvaluator(problem: DresserProblem): OutfitEvaluator {
   };
 }
 
-/** So many are looked at together for the lightest that does it as sure as is wished. */
-const LOOKS_FOR_LIGHTEST = 4;
-
 /**
  * Finds what to wear: the few outfits of a kit that truly differ, from the lightest to the warmest, each simulated.
  * The same seed gives the same answer, whoever simulates. Stopped early, it answers with what is known.
@@ -110,8 +108,18 @@ async function answerFrom(
   };
   await lookAt(spreadOut(front));
   const ratio = countedOverSingle([...looks.values()], sureShare);
-  const lightest =
-    wished === null ? undefined : await lightestOf(front, wished, ratio, sureShare, looks, lookAt, unbearable);
+  const lookedAt = (outfit: JudgedOutfit): Looked | null => {
+    if (unbearable.has(outfit)) return null;
+    const look = looks.get(keyOf(outfit.code));
+    return {
+      minutes: outfit.minutes,
+      countedMinutes: look ? countedOn(look, sureShare).minutes : null,
+      does: wished !== null && look !== undefined && lasts(look, wished, sureShare),
+    };
+  };
+  // A middle may lie above the single run, the lower end of a range hardly does.
+  const mayLast = front.filter(({ minutes, isLonger }) => isLonger || minutes * Math.max(1, ratio) >= (wished ?? 0));
+  const lightest = wished === null ? undefined : await lightestOf(mayLast, lookedAt, wished, lookAt);
   const guessed = (wished ?? Infinity) / (ratio || 1);
   const named: Partial<Record<Pick, JudgedOutfit | undefined>> = {
     lightestThatDoes: lightest,
@@ -160,32 +168,25 @@ function countedOverSingle(looks: readonly CloseLook[], sureShare: number): numb
 }
 
 /**
- * The lightest of the front that lasts as wished. Ends of ranges do not grow as evenly as minutes do: several are looked at
- * between the last that was seen to fall short and the first that was seen to last.
+ * The lightest of the front that lasts as wished: the one before it was seen to fall short. Ends of ranges do not grow as
+ * evenly as minutes do.
  */
 async function lightestOf(
   front: readonly JudgedOutfit[],
+  lookedAt: (outfit: JudgedOutfit) => Looked | null,
   wantedMinutes: number,
-  ratio: number,
-  sureShare: number,
-  looks: ReadonlyMap<string, CloseLook>,
   lookAt: (wanted: readonly JudgedOutfit[]) => Promise<void>,
-  unbearable: ReadonlySet<JudgedOutfit>,
 ): Promise<JudgedOutfit | undefined> {
-  // A middle may lie above the single run, the lower end of a range hardly does.
-  const all = front.filter(({ minutes, isLonger }) => isLonger || minutes * Math.max(1, ratio) >= wantedMinutes);
-  const does = ({ code }: JudgedOutfit): boolean => {
-    const look = looks.get(keyOf(code));
-    return look !== undefined && lasts(look, wantedMinutes, sureShare);
-  };
   for (;;) {
-    const hopeful = all.filter((outfit) => !unbearable.has(outfit));
-    const first = hopeful.findIndex(does);
-    const end = first < 0 ? hopeful.length : first;
-    const from = hopeful.findLastIndex(({ code }, place) => place < end && looks.has(keyOf(code))) + 1;
-    const between = hopeful.slice(from, end);
-    if (between.length === 0) return hopeful[first];
-    const every = Math.ceil(between.length / LOOKS_FOR_LIGHTEST);
-    await lookAt(between.filter((_, place) => (between.length - 1 - place) % every === 0));
+    const hopeful = front.flatMap((outfit) => {
+      const looked = lookedAt(outfit);
+      return looked ? [{ outfit, looked }] : [];
+    });
+    const places = nextLooks(
+      hopeful.map(({ looked }) => looked),
+      wantedMinutes,
+    );
+    if (places.length === 0) return hopeful.find(({ looked }) => looked.does)?.outfit;
+    await lookAt(places.map((place) => hopeful[place]!.outfit));
   }
 }
