@@ -1,6 +1,6 @@
 import { normal, runToEnd, seededRandom, type Steps } from "../numeric";
 import { isExtrapolated, type Outing } from "../outing";
-import { natureOf, simulateOneSit, simulateSitMinutes, type SimulationOptions } from "../simulation";
+import { natureOf, simulateOneSit, simulateSitMinutes, type SimulationOptions, type Stepping } from "../simulation";
 import { type Crossing, type LevelVerdict, leastMinutesStill } from "../limits";
 import { restedPerson, type BodilyNature, type RestedPerson } from "../sitter";
 import { addCurves, bandsOf, type MemberCurves, type RangeBands } from "./bands";
@@ -34,6 +34,8 @@ export const RANGE_MEMBERS = 64;
 const RANGE_SEED = 1;
 /** Of the model's own error where notes showed it to be larger: streams of their own, so that nothing else moves. */
 const MODEL_ERROR_SEED = 3000;
+/** What a member's step errs by is lost among what members differ by (range.test.ts). */
+const MEMBER_STEPPING = "doubled" satisfies Stepping;
 export const LOW_SHARE = 0.1;
 const MIDDLE_SHARE = 0.5;
 
@@ -151,11 +153,18 @@ export class RangeInParts {
     return { answers, curves };
   }
 
-  /** Answers alone, for who draws no curves: nothing is simulated past them. */
-  *answers(from: number, to: number): Steps<readonly MemberAnswer[]> {
+  /**
+   * Answers alone, for who draws no curves: nothing is simulated past them.
+   * @param stepping "sketched" where the bounds of a few members are asked for: they are coarser than its steps (range.test.ts)
+   */
+  *answers(
+    from: number,
+    to: number,
+    stepping: Extract<Stepping, "doubled" | "sketched"> = MEMBER_STEPPING,
+  ): Steps<readonly MemberAnswer[]> {
     const answers: MemberAnswer[] = [];
     for (let member = from; member < to; member++) {
-      const [outing, options] = this.member(member);
+      const [outing, options] = this.member(member, stepping);
       answers.push(this.answer(simulateOneSit(outing, this.sit, options), member));
       yield;
     }
@@ -166,7 +175,7 @@ export class RangeInParts {
     return byModelError(answerOf(verdict), member, this.outing.person);
   }
 
-  private member(member: number): [Outing, SimulationOptions] {
+  private member(member: number, stepping: Stepping = MEMBER_STEPPING): [Outing, SimulationOptions] {
     const variation = this.variationOf(member);
     const learnt = this.learnt?.member(variation);
     const outing = learnt?.outing ?? varyOuting(this.clothes.outing, variation);
@@ -180,7 +189,7 @@ export class RangeInParts {
         nature,
         labelErrors: learnt ? this.clothes.as(learnt.cloth, variation.gapFactor) : this.clothes.by(variation),
         rested: this.restedBy(this.outing, nature.basalHeatFactor),
-        stepping: "doubled", // what a member's step errs by is lost among what members differ by (range.test.ts)
+        stepping,
       },
     ];
   }

@@ -10,7 +10,15 @@ import { USUAL_NATURE } from "../sitter";
 import { runToEnd } from "../numeric";
 import { restedPerson } from "../sitter";
 import { cutNormal, drawVariation, type Variation } from "./variation";
-import { minutesRange, RangeInParts, rangeMembers, rangeOf, type RangeMembers, type RestedBy } from "./minutes-range";
+import {
+  boundsOf,
+  minutesRange,
+  RangeInParts,
+  rangeMembers,
+  rangeOf,
+  type RangeMembers,
+  type RestedBy,
+} from "./minutes-range";
 import { ClothesWithLabelErrors } from "./label-errors";
 import { varyOuting } from "./vary-outing";
 
@@ -255,6 +263,21 @@ describe("the range", () => {
       expect(Math.max(...apart)).toBeLessThanOrEqual(0.3);
     }
   });
+
+  it.each(DEMO_NAMES)(
+    "of a few members of %s is the same within a twentieth and 2 min, stepped four times as far",
+    (name) => {
+      const outing = demoOuting(name);
+      const [usual, sketched] = (["doubled", "sketched"] as const).map((stepping) =>
+        boundsOf(outing, runToEnd(new RangeInParts(outing, 0).answers(0, 12, stepping))),
+      );
+      for (const bound of ["low", "middle", "high"] as const) {
+        expect(sketched![bound].kind).toBe(usual![bound].kind);
+        const { minutes } = usual![bound];
+        expect(Math.abs(sketched![bound].minutes - minutes)).toBeLessThanOrEqual(minutes / 20 + 2);
+      }
+    },
+  );
 
   it("says longer than where members never end", () => {
     const mild = sampleOuting();

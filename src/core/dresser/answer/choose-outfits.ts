@@ -3,15 +3,16 @@ import { frontOf, type JudgedOutfit } from "../search/archive";
 import type { DresserProblem } from "../outfit/dresser-problem";
 import { keyOf } from "../outfit/outfit-code";
 
-/** As many outfits of the front are shown; with those that are named about eight in all. */
-const MOST_SHOWN = 6;
+/** As many outfits of the front are spread out, and shown with those that are named (assumptions). */
+const MOST_SPREAD = 6;
+const MOST_SHOWN = 8;
 /** Outfits differ truly when one lasts so much longer (assumptions). */
 const DIFFERS_BY = { share: 0.08, minutes: 5 } as const;
 /** The warmest stands for a lighter one that lasts nearly as long only where it weighs hardly more (assumption). */
 const HARDLY_HEAVIER = 1.05;
 
 /** Of the front those that differ truly, at most so many: lightest and warmest, and the ones spread between them. */
-export function spreadOut(front: readonly JudgedOutfit[], most: number = MOST_SHOWN): JudgedOutfit[] {
+export function spreadOut(front: readonly JudgedOutfit[], most: number = MOST_SPREAD): JudgedOutfit[] {
   const warmest = front.at(-1);
   if (!warmest) return [];
   // From the warmest down, so that of those that last alike the lightest stays.
@@ -27,22 +28,54 @@ export function spreadOut(front: readonly JudgedOutfit[], most: number = MOST_SH
     if (warmest.massG <= last.massG * HARDLY_HEAVIER) differing.pop();
     differing.push(warmest);
   }
-  while (differing.length > most) differing.splice(leastMissed(differing), 1);
+  while (differing.length > most) differing.splice(leastMissed(differing) ?? 1, 1);
   return differing;
 }
 
-/** Place of the outfit that its neighbours stand in for best; the ends stay. */
-function leastMissed(outfits: readonly JudgedOutfit[]): number {
+/**
+ * What is shown: all that is named, and of the front what differs truly and none of those stands for. Of the rest what was
+ * looked at stays the longest, as its figures are there.
+ * @returns the lightest first
+ */
+export function shownBeside(
+  front: readonly JudgedOutfit[],
+  named: readonly JudgedOutfit[],
+  isLookedAt: (outfit: JudgedOutfit) => boolean,
+): JudgedOutfit[] {
+  const others = spreadOut(front).filter((outfit) => !named.some((own) => standsFor(own, outfit)));
+  const shown = [...new Set([...named, ...others])].sort((one, other) => one.massG - other.massG);
+  const isNamed = new Set(named);
+  while (shown.length > MOST_SHOWN) {
+    const place =
+      leastMissed(shown, (outfit) => !isNamed.has(outfit) && !isLookedAt(outfit)) ??
+      leastMissed(shown, (outfit) => !isNamed.has(outfit));
+    if (place === undefined) break;
+    shown.splice(place, 1);
+  }
+  return shown;
+}
+
+/** Whether another outfit need not be shown beside one that is: it lasts about as long, and is hardly lighter. */
+const standsFor = (own: JudgedOutfit, { minutes, massG }: JudgedOutfit): boolean =>
+  Math.abs(own.minutes - minutes) < minutes * DIFFERS_BY.share + DIFFERS_BY.minutes &&
+  own.massG <= massG * HARDLY_HEAVIER;
+
+/** Place of the outfit that its neighbours stand in for best; the ends stay, and all that may not go. */
+function leastMissed(
+  outfits: readonly JudgedOutfit[],
+  mayGo: (outfit: JudgedOutfit) => boolean = () => true,
+): number | undefined {
   const [first, last] = [outfits[0]!, outfits.at(-1)!];
   const massSpan = Math.max(1, last.massG - first.massG);
   const minuteSpan = Math.max(1, last.minutes - first.minutes);
-  let least = { place: 1, gap: Infinity };
+  let [least, leastGap]: [number | undefined, number] = [undefined, Infinity];
   for (let place = 1; place < outfits.length - 1; place++) {
+    if (!mayGo(outfits[place]!)) continue;
     const [before, after] = [outfits[place - 1]!, outfits[place + 1]!];
     const gap = Math.hypot((after.massG - before.massG) / massSpan, (after.minutes - before.minutes) / minuteSpan);
-    if (gap < least.gap) least = { place, gap };
+    if (gap < leastGap) [least, leastGap] = [place, gap];
   }
-  return least.place;
+  return least;
 }
 
 /** How loud an outfit is: its loudest piece, then how many are heard at all. */

@@ -66,7 +66,7 @@ export class CloseLooks {
 
   /** The small range of a sit of an outing of this problem's person, in so many cases as is wished. */
   rangeIn(outing: Outing, sit: number): Pick<CloseLook, "low" | "middle" | "high" | "endedBy"> {
-    const answers = runToEnd(new RangeInParts(outing, sit, this.restedBy).answers(0, LOOK_MEMBERS));
+    const answers = runToEnd(new RangeInParts(outing, sit, this.restedBy).answers(0, LOOK_MEMBERS, "sketched"));
     const sure = this.problem.wishes.sureShare || SHARE_BESIDE_MIDDLE;
     const { endedBy, ...range } = boundsOf(outing, answers, (1 - sure) / 2);
     return { low: range.low, middle: range.middle, high: range.high, endedBy: endedBy[0] ?? null };

@@ -1,5 +1,5 @@
 import { Archive, frontOf, type JudgedOutfit } from "../search/archive";
-import { isAnimalFree, lightestThatLasts, noiseOf, quietestThatLasts, spreadOut } from "./choose-outfits";
+import { isAnimalFree, lightestThatLasts, noiseOf, quietestThatLasts, shownBeside, spreadOut } from "./choose-outfits";
 import { CloseLooks, countedOn, lasts, type CloseLook } from "./close-look";
 import type { DresserProblem, Load } from "../outfit/dresser-problem";
 import { nextLooks, type Looked } from "./next-looks";
@@ -66,6 +66,9 @@ export function aloneEvaluator(problem: DresserProblem): OutfitEvaluator {
   };
 }
 
+/** So many of the front are looked at closely before what is named is known: its ends and what lies between. */
+const FIRST_LOOKS = 3;
+
 /**
  * Finds what to wear: the few outfits of a kit that truly differ, from the lightest to the warmest, each simulated.
  * The same seed gives the same answer, whoever simulates. Stopped early, it answers with what is known.
@@ -106,12 +109,13 @@ async function answerFrom(
     const fresh = borne.filter((code) => !looks.has(keyOf(code)));
     (await evaluator.look(fresh)).forEach((look) => looks.set(keyOf(look.code), look));
   };
-  await lookAt(spreadOut(front));
+  await lookAt(spreadOut(front, FIRST_LOOKS));
   const ratio = countedOverSingle([...looks.values()], sureShare);
   const lookedAt = (outfit: JudgedOutfit): Looked | null => {
     if (unbearable.has(outfit)) return null;
     const look = looks.get(keyOf(outfit.code));
     return {
+      massG: outfit.massG,
       minutes: outfit.minutes,
       countedMinutes: look ? countedOn(look, sureShare).minutes : null,
       does: wished !== null && look !== undefined && lasts(look, wished, sureShare),
@@ -130,13 +134,13 @@ async function answerFrom(
       guessed,
     ),
   };
-  await lookAt(Object.values(named).flatMap((outfit) => outfit ?? []));
-  const shown = new Set(
-    [...spreadOut(front), ...Object.values(named).flatMap((outfit) => outfit ?? [])]
-      .filter((outfit) => !unbearable.has(outfit))
-      .map(({ code }) => keyOf(code)),
+  const shown = shownBeside(front, [...new Set(Object.values(named).flatMap((outfit) => outfit ?? []))], ({ code }) =>
+    looks.has(keyOf(code)),
   );
-  const answered = [...shown].map((key): DressedOutfit => {
+  await lookAt(shown);
+  const borne = shown.filter((outfit) => !unbearable.has(outfit));
+  const answered = borne.map(({ code }): DressedOutfit => {
+    const key = keyOf(code);
     const look = looks.get(key)!;
     const picks = PICKS.filter((pick) => named[pick] && keyOf(named[pick].code) === key);
     const [loudestNoise] = noiseOf(problem, look);
@@ -168,8 +172,8 @@ function countedOverSingle(looks: readonly CloseLook[], sureShare: number): numb
 }
 
 /**
- * The lightest of the front that lasts as wished: the one before it was seen to fall short. Ends of ranges do not grow as
- * evenly as minutes do.
+ * The lightest of the front that lasts as wished: what is lighter and was looked at last falls short. Ends of ranges do not
+ * grow as evenly as minutes do.
  */
 async function lightestOf(
   front: readonly JudgedOutfit[],

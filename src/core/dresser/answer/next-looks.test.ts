@@ -1,9 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { nextLooks, type Looked } from "./next-looks";
 
-/** Ten outfits of 40, 80, … 400 min by a single simulation; some of them looked at. */
+/** Ten outfits of 4, 4.5, … 8.5 kg and 40, 80, … 400 min by a single simulation; some of them looked at. */
 const front = (counted: Readonly<Record<number, number>>, wantedMinutes: number): Looked[] =>
   Array.from({ length: 10 }, (_, place) => ({
+    massG: 4000 + 500 * place,
     minutes: 40 * (place + 1),
     countedMinutes: counted[place] ?? null,
     does: (counted[place] ?? -1) >= wantedMinutes,
@@ -22,6 +23,25 @@ describe("who is looked at for the lightest that lasts", () => {
     expect(nextLooks(front({ 0: 40, 4: 120, 5: 125, 9: 220 }, 130), 130)).toEqual([6]);
     // Nothing short seen: from nothing to 160 min at the fifth, 32 for each step, 120 from the fourth on.
     expect(nextLooks(front({ 4: 160, 5: 170, 9: 220 }, 120), 120)).toEqual([2, 3]);
+  });
+
+  it("parts what is left evenly where it should be what is known to last: what is counted on leaps between", () => {
+    // From 160 to 166 min over all of them: 166 are the last's.
+    expect(nextLooks(front({ 0: 160, 9: 166 }, 166), 166)).toEqual([3, 6]);
+  });
+
+  it("asks for nothing that is hardly lighter", () => {
+    const alike = (massG: number) =>
+      nextLooks(
+        [
+          { massG: 5000, minutes: 200, countedMinutes: 100, does: false },
+          { massG, minutes: 210, countedMinutes: null, does: false },
+          { massG: 5200, minutes: 220, countedMinutes: 150, does: true },
+        ],
+        140,
+      );
+    expect(alike(5100)).toEqual([]);
+    expect(alike(5090)).toEqual([1]);
   });
 
   it("finds the lightest that lasts, whatever the looks say, with none looked at twice", () => {

@@ -5,7 +5,7 @@ import { keyOf, type OutfitCode } from "../outfit/outfit-code";
 export type JudgedOutfit = Judgement & {
   readonly code: OutfitCode;
   readonly massG: number;
-  /** Simulated in steps twice as long: it orders, no figure is taken from it. */
+  /** Simulated in steps four times as long: it orders, no figure is taken from it. */
   readonly isSketch: boolean;
 };
 
