@@ -3,7 +3,7 @@ import { PLACEMENT } from "./outfit-code";
 import { OutfitRoom, type LayerOnPatch } from "./outfit-room";
 
 const [ANKLE, TOES, CHEST] = [0, 1, 2];
-const layer = (patch: number, thicknessMm: number, easeMm?: number): LayerOnPatch => ({ patch, thicknessMm, easeMm });
+const layer = (patch: number, thicknessMm: number, easeMm = Infinity): LayerOnPatch => ({ patch, thicknessMm, easeMm });
 /** From the skin out: two pairs of socks, long underwear, a jacket, boots with 6 mm of room. */
 const LAYERS = [
   [layer(ANKLE, 3), layer(TOES, 3)],

@@ -7,32 +7,34 @@ type Time = (typeof TIMES)[number];
 export const isOn = (placement: number, time: Time): boolean =>
   placement === PLACEMENT.start || placement === (time === "way" ? PLACEMENT.way : PLACEMENT.seat);
 
-/** A layer over one patch, by its place in `PATCHES`; with an ease only so much goes under it. */
+/** A layer over one patch, by its place in `PATCHES`; only so much goes under it, infinite where it gives way. */
 export type LayerOnPatch = {
   readonly patch: number;
   readonly thicknessMm: number;
-  readonly easeMm: number | undefined;
+  readonly easeMm: number;
 };
 /** A piece as it is placed. */
 type Placed = { readonly index: number; readonly placement: Placement; readonly layers: readonly LayerOnPatch[] };
 
 /** Room under layers that give only so much of it, as boots do: nothing is squeezed. */
 export class OutfitRoom {
-  /** Those that give room or take it, from the skin out; with their layers where it is short. */
-  private readonly outwards: readonly Placed[];
+  /** Those on at each time that give room or take it, from the skin out; with their layers where it is short. */
+  private readonly outwards: Readonly<Record<Time, readonly Placed[]>>;
   private readonly concerned: ReadonlySet<number>;
   private readonly underMm = new Float64Array(PATCHES.length);
 
   /** @param outwards pieces as they may be placed, from the skin out */
   constructor(outwards: readonly Placed[]) {
     const short = new Set(
-      outwards.flatMap(({ layers }) => layers.flatMap(({ patch, easeMm }) => (easeMm === undefined ? [] : [patch]))),
+      outwards.flatMap(({ layers }) => layers.flatMap(({ patch, easeMm }) => (easeMm === Infinity ? [] : [patch]))),
     );
-    this.outwards = outwards.flatMap((own) => {
+    const concerned = outwards.flatMap((own) => {
       const layers = own.layers.filter(({ patch }) => short.has(patch));
       return layers.length > 0 ? [{ ...own, layers }] : [];
     });
-    this.concerned = new Set(this.outwards.map(({ index }) => index));
+    this.concerned = new Set(concerned.map(({ index }) => index));
+    const onAt = (time: Time): Placed[] => concerned.filter(({ placement }) => isOn(placement, time));
+    this.outwards = { way: onAt("way"), seat: onAt("seat") };
   }
 
   /** Whether a piece gives such room, or takes it. */
@@ -49,11 +51,11 @@ export class OutfitRoom {
     for (const time of TIMES) {
       const found = this.firstSqueezing(code, time);
       if (!found) continue;
-      return this.outwards
+      return this.outwards[time]
         .slice(0, found.turn)
         .filter(
           ({ index, placement, layers }) =>
-            code[index] === placement && isOn(placement, time) && layers.some(({ patch }) => patch === found.patch),
+            code[index] === placement && layers.some(({ patch }) => patch === found.patch),
         )
         .map(({ index }) => index);
     }
@@ -61,15 +63,20 @@ export class OutfitRoom {
   }
 
   private firstSqueezing(code: OutfitCode, time: Time): { readonly turn: number; readonly patch: number } | null {
-    const { underMm, outwards } = this;
+    const { underMm } = this;
+    const outwards = this.outwards[time];
     underMm.fill(0);
     for (let turn = 0; turn < outwards.length; turn++) {
       const { index, placement, layers } = outwards[turn]!;
-      if (code[index] !== placement || !isOn(placement, time)) continue;
-      for (const { patch, easeMm } of layers) {
-        if (easeMm !== undefined && underMm[patch]! > easeMm) return { turn, patch };
+      if (code[index] !== placement) continue;
+      for (let layer = 0; layer < layers.length; layer++) {
+        const { patch, easeMm } = layers[layer]!;
+        if (underMm[patch]! > easeMm) return { turn, patch };
       }
-      for (const { patch, thicknessMm } of layers) underMm[patch] = underMm[patch]! + thicknessMm;
+      for (let layer = 0; layer < layers.length; layer++) {
+        const { patch, thicknessMm } = layers[layer]!;
+        underMm[patch] = underMm[patch]! + thicknessMm;
+      }
     }
     return null;
   }

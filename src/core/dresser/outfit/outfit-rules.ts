@@ -61,7 +61,7 @@ const known = (piece: DresserPiece): Known => ({
   layers: KIND_TABLE[piece.kind].liesUnder
     ? []
     : readLabel(piece.label).flatMap(({ patch, layers }) =>
-        layers.map(({ thicknessMm, easeMm }) => ({ patch: PATCHES.indexOf(patch), thicknessMm, easeMm })),
+        layers.map(({ thicknessMm, easeMm = Infinity }) => ({ patch: PATCHES.indexOf(patch), thicknessMm, easeMm })),
       ),
   answers: ALWAYS_COVERED.flatMap(({ kind, patches, fromRank = 0, toRank = Infinity }, index) =>
     piece.kind === kind &&
@@ -89,11 +89,15 @@ const isThickLegwear = ({ piece: { kind, label }, rank, covered }: Known): boole
   label.kind === "panels" &&
   label.assembly !== "none";
 
+const FOUR_PLACEMENTS = Object.values(PLACEMENT);
+
 /** Rules of a kit in an outing, looked up quickly: they are asked of thousands of outfits. */
 export class OutfitRules {
   private readonly all: readonly Known[];
   /** By two pieces and their placements, whether both cannot be. */
   private readonly conflicts: Uint8Array;
+  /** Of each piece by its placement those that cannot be with it in one placement or another, in the kit's order. */
+  private readonly rivals: readonly (readonly number[])[];
   private readonly alike: readonly (readonly number[])[];
   /** Pieces as they are placed, from the skin out. */
   private readonly outwards: readonly { readonly index: number; readonly placement: Placement }[];
@@ -124,6 +128,13 @@ export class OutfitRules {
       ),
     );
     this.conflicts = this.foundConflicts();
+    this.rivals = this.all.flatMap((_own, index) =>
+      FOUR_PLACEMENTS.map((placement) =>
+        [...this.all.keys()].filter((other) =>
+          FOUR_PLACEMENTS.some((otherPlacement) => this.isConflict(index, placement, other, otherPlacement)),
+        ),
+      ),
+    );
   }
 
   private placed({ index, placement }: { readonly index: number; readonly placement: number }) {
@@ -139,20 +150,16 @@ export class OutfitRules {
 
   /** What of an outfit cannot be with the piece placed so; nothing when it can. */
   conflictsWith(code: OutfitCode, index: number, placement: number): number[] {
-    const found: number[] = [];
-    for (let other = 0; other < this.all.length; other++) {
-      if (other !== index && code[other]! > 0 && this.isConflict(index, placement, other, code[other]!))
-        found.push(other);
-    }
-    return found;
+    return this.rivals[4 * index + placement]!.filter((other) =>
+      this.isConflict(index, placement, other, code[other]!),
+    );
   }
 
   /** Whether a piece placed so cannot be with another before it in the kit. */
   hasConflict(code: OutfitCode, index: number, placement: number): boolean {
-    for (let other = 0; other < index; other++) {
-      if (code[other]! > 0 && this.isConflict(index, placement, other, code[other]!)) return true;
-    }
-    return false;
+    return this.rivals[4 * index + placement]!.some(
+      (other) => other < index && this.isConflict(index, placement, other, code[other]!),
+    );
   }
 
   private isConflict(one: number, placement: number, other: number, otherPlacement: number): boolean {

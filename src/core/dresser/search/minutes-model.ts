@@ -13,7 +13,7 @@ import {
 import type { OutfitCode } from "../outfit/outfit-code";
 import { PLACEMENT, SWITCHES } from "../outfit/outfit-code";
 import type { Judgement } from "./outfit-judge";
-import { addRow, emptyFit, ridge } from "./ridge";
+import { addRow, copied, emptyFit, ridge, type Fit } from "./ridge";
 import type { DresserPiece } from "../outfit/wishes";
 
 // A rough guess of what the simulation will say, learnt from what it has said: for each limit ln(minutes) is a straight
@@ -36,8 +36,17 @@ type Terms = {
   readonly values: Float64Array;
 };
 
-/** @property fittedTo of how many outfits the solution knows */
-type LimitFit = { readonly prior: Features; solution: Float64Array | null; fittedTo: number };
+/**
+ * @property met sums over the outfits that met the limit, of the first `summedTo` that were learnt from
+ * @property fittedTo of how many outfits the solution knows
+ */
+type LimitFit = {
+  readonly prior: Features;
+  readonly met: Fit;
+  summedTo: number;
+  solution: Float64Array | null;
+  fittedTo: number;
+};
 
 /** What is known at a judged outfit, limit by limit: ln(minutes). It holds until something is learnt. */
 export type Anchor = {
@@ -96,7 +105,13 @@ export class MinutesModel {
     this.learnt.push({ terms: this.termsOf(code), judgement });
     for (const limit of GUESSED) {
       if (judgement.met[limit] !== undefined && !this.fits.has(limit))
-        this.fits.set(limit, { prior: priorOf(limit), solution: null, fittedTo: 0 });
+        this.fits.set(limit, {
+          prior: priorOf(limit),
+          met: emptyFit(this.count),
+          summedTo: 0,
+          solution: null,
+          fittedTo: 0,
+        });
     }
     this.current = null;
   }
@@ -105,16 +120,24 @@ export class MinutesModel {
    * Fits a limit to all that was learnt. What was not met lasts at least as long as was simulated: only where the last fit
    * says less does it count, as so long. (Counted once and for all it would hold limits that are hardly ever met far too low.)
    */
-  private fitted(limit: Limit, { prior, solution }: LimitFit): Float64Array {
-    const fit = emptyFit(this.count);
-    for (const { terms, judgement } of this.learnt) {
-      const minutes = judgement.met[limit];
-      const logMinutes = Math.log(Math.max(LEAST_MINUTES, minutes ?? judgement.coveredMinutes));
-      if (minutes === undefined && (!solution || sumOf(solution, terms) >= logMinutes)) continue;
-      // Learnt is what remains beside the prior, so that little evidence changes little.
+  private fitted(limit: Limit, own: LimitFit): Float64Array {
+    const { prior, met, solution } = own;
+    // Learnt is what remains beside the prior, so that little evidence changes little.
+    const besidePrior = ({ shaped: features }: Terms, logMinutes: number): number => {
       let left = logMinutes;
-      for (let feature = 0; feature < FEATURE_COUNT; feature++) left -= prior[feature]! * terms.shaped[feature]!;
-      addRow(fit, terms, left);
+      for (let feature = 0; feature < FEATURE_COUNT; feature++) left -= prior[feature]! * features[feature]!;
+      return left;
+    };
+    for (; own.summedTo < this.learnt.length; own.summedTo++) {
+      const { terms, judgement } = this.learnt[own.summedTo]!;
+      const minutes = judgement.met[limit];
+      if (minutes !== undefined) addRow(met, terms, besidePrior(terms, loggedMinutes(minutes)));
+    }
+    const fit = copied(met);
+    for (const { terms, judgement } of this.learnt) {
+      if (judgement.met[limit] !== undefined) continue;
+      const logMinutes = loggedMinutes(judgement.coveredMinutes);
+      if (solution && sumOf(solution, terms) < logMinutes) addRow(fit, terms, besidePrior(terms, logMinutes));
     }
     const found = ridge(fit, (term) => (term === 0 ? 0 : term <= FEATURE_COUNT ? SLOPE_WEIGHT : PIECE_WEIGHT));
     for (let feature = 0; feature < FEATURE_COUNT; feature++)
@@ -151,7 +174,7 @@ export class MinutesModel {
     return fitted.map((guessed, index) => {
       if (guessed === Infinity) return Infinity;
       const minutes = met[GUESSED[index]!];
-      const seen = Math.log(Math.max(LEAST_MINUTES, minutes ?? coveredMinutes));
+      const seen = loggedMinutes(minutes ?? coveredMinutes);
       return minutes === undefined ? Math.max(seen, guessed) : seen;
     });
   }
@@ -217,5 +240,6 @@ function sumOf(solution: Float64Array | null | undefined, { places, values }: Te
   return sum;
 }
 
+const loggedMinutes = (minutes: number): number => Math.log(Math.max(LEAST_MINUTES, minutes));
 const isOnWay = (placement: number): boolean => placement === PLACEMENT.start || placement === PLACEMENT.way;
 const isOnAtSeat = (placement: number): boolean => placement === PLACEMENT.start || placement === PLACEMENT.seat;

@@ -1,4 +1,4 @@
-/** Sums of a least-squares fit: products of terms, and of terms with what is fitted. */
+/** Sums of a least-squares fit: products of terms, those under the diagonal, and of terms with what is fitted. */
 export type Fit = { readonly count: number; readonly products: Float64Array; readonly sums: Float64Array };
 
 export const emptyFit = (count: number): Fit => ({
@@ -7,7 +7,13 @@ export const emptyFit = (count: number): Fit => ({
   sums: new Float64Array(count),
 });
 
-/** Terms that are not 0, and their places. */
+export const copied = ({ count, products, sums }: Fit): Fit => ({
+  count,
+  products: products.slice(),
+  sums: sums.slice(),
+});
+
+/** Terms that are not 0, and their places, which grow. */
 export type Row = { readonly places: Uint16Array; readonly values: Float64Array };
 
 /** Adds what is fitted to a row of terms. */
@@ -15,11 +21,28 @@ export function addRow({ count, products, sums }: Fit, { places, values }: Row, 
   for (let one = 0; one < places.length; one++) {
     const row = places[one]!;
     sums[row] = sums[row]! + values[one]! * fitted;
-    for (let other = 0; other < places.length; other++) {
+    for (let other = 0; other <= one; other++) {
       const index = row * count + places[other]!;
       products[index] = products[index]! + values[one]! * values[other]!;
     }
   }
+}
+
+/** Of the first so many; four sums beside each other, as one would wait for itself at every step. */
+function scalarProduct(one: Float64Array, other: Float64Array, length: number): number {
+  let first = 0;
+  let second = 0;
+  let third = 0;
+  let fourth = 0;
+  let place = 0;
+  for (; place + 3 < length; place += 4) {
+    first += one[place]! * other[place]!;
+    second += one[place + 1]! * other[place + 1]!;
+    third += one[place + 2]! * other[place + 2]!;
+    fourth += one[place + 3]! * other[place + 3]!;
+  }
+  for (; place < length; place++) first += one[place]! * other[place]!;
+  return first + second + third + fourth;
 }
 
 /**
@@ -27,29 +50,27 @@ export function addRow({ count, products, sums }: Fit, { places, values }: Row, 
  * @param weightOf how much evidence a term's coefficient takes to leave 0
  */
 export function ridge({ count, products, sums }: Fit, weightOf: (term: number) => number): Float64Array {
-  const factor = new Float64Array(count * count);
-  for (let row = 0; row < count; row++) {
-    for (let column = 0; column <= row; column++) {
-      let sum = products[row * count + column]!;
-      if (row === column) sum += weightOf(row) + Number.EPSILON * count;
-      for (let inner = 0; inner < column; inner++)
-        sum -= factor[row * count + inner]! * factor[column * count + inner]!;
-      factor[row * count + column] =
-        row === column ? Math.sqrt(Math.max(sum, Number.EPSILON)) : sum / factor[column * count + column]!;
+  const factor = Array.from({ length: count }, (_, row) => products.slice(row * count, row * count + row + 1));
+  factor.forEach((own, row) => {
+    for (let column = 0; column < row; column++) {
+      const other = factor[column]!;
+      own[column] = (own[column]! - scalarProduct(own, other, column)) / other[column]!;
     }
-  }
+    const left = own[row]! + weightOf(row) + Number.EPSILON * count - scalarProduct(own, own, row);
+    own[row] = Math.sqrt(Math.max(left, Number.EPSILON));
+  });
   const solution = Float64Array.from(sums);
   for (let row = 0; row < count; row++) {
     for (let inner = 0; inner < row; inner++) {
-      solution[row] = solution[row]! - factor[row * count + inner]! * solution[inner]!;
+      solution[row] = solution[row]! - factor[row]![inner]! * solution[inner]!;
     }
-    solution[row] = solution[row]! / factor[row * count + row]!;
+    solution[row] = solution[row]! / factor[row]![row]!;
   }
   for (let row = count - 1; row >= 0; row--) {
     for (let inner = row + 1; inner < count; inner++) {
-      solution[row] = solution[row]! - factor[inner * count + row]! * solution[inner]!;
+      solution[row] = solution[row]! - factor[inner]![row]! * solution[inner]!;
     }
-    solution[row] = solution[row]! / factor[row * count + row]!;
+    solution[row] = solution[row]! / factor[row]![row]!;
   }
   return solution;
 }
