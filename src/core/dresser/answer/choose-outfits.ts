@@ -28,7 +28,9 @@ export function spreadOut(front: readonly JudgedOutfit[], most: number = MOST_SP
     if (warmest.massG <= last.massG * HARDLY_HEAVIER) differing.pop();
     differing.push(warmest);
   }
-  while (differing.length > most) differing.splice(leastMissed(differing) ?? 1, 1);
+  // Those that were simulated closely stay, so that who has that done for what is chosen chooses the same again.
+  while (differing.length > most)
+    differing.splice(leastMissed(differing, ({ isSketch }) => isSketch) ?? leastMissed(differing) ?? 1, 1);
   return differing;
 }
 

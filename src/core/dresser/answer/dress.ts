@@ -1,4 +1,4 @@
-import { Archive, frontOf, type JudgedOutfit } from "../search/archive";
+import { Archive, type JudgedOutfit } from "../search/archive";
 import { isAnimalFree, lightestThatLasts, noiseOf, quietestThatLasts, shownBeside, spreadOut } from "./choose-outfits";
 import { CloseLooks, countedOn, lasts, type CloseLook } from "./close-look";
 import type { DresserProblem, Load } from "../outfit/dresser-problem";
@@ -85,7 +85,9 @@ export async function dress(
     step = search.next(await evaluator.judge(step.value.codes, step.value.isSketch));
     if (!onProgress({ front: archive.front(), simulated: archive.size, budget })) break;
   }
-  const settling = settleFront(problem, archive, isWholeFrontWanted ? (front) => front : spreadOut);
+  const settling = settleFront(problem, archive, (known) =>
+    isWholeFrontWanted ? known.front() : spreadOut(known.closeFront()),
+  );
   for (let step = settling.next(); !step.done;) step = settling.next(await evaluator.judge(step.value.codes));
   return answerFrom(problem, archive, evaluator);
 }
@@ -97,7 +99,7 @@ async function answerFrom(
 ): Promise<DresserAnswer> {
   const { sureShare, wantedMinutes: wished } = problem.wishes;
   const outfits = archive.bearable();
-  const front = frontOf(outfits);
+  const front = archive.closeFront();
   const looks = new Map<string, CloseLook>();
   const unbearable = new Set<JudgedOutfit>();
   /** What was only sketched is looked at once it can truly be borne. */

@@ -19,6 +19,6 @@ export function frontWithin(problem: DresserProblem, budget: number, seed = 1): 
     }
   };
   answered(searchFront(problem, archive, budget, seed));
-  answered(settleFront(problem, archive, (front) => front));
+  answered(settleFront(problem, archive, (known) => known.front()));
   return archive.front();
 }

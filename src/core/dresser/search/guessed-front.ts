@@ -1,7 +1,7 @@
 import { clamp, type RandomStream } from "../../numeric";
 import type { Archive, JudgedOutfit } from "./archive";
 import type { DresserProblem } from "../outfit/dresser-problem";
-import type { Anchor, MinutesModel } from "./minutes-model";
+import { LEAST_MINUTES, type Anchor, type MinutesModel } from "./minutes-model";
 import { Nearby } from "./nearby";
 import { keyOf, type OutfitCode } from "../outfit/outfit-code";
 import { LEAST_GAIN, spreadChoice, type Candidate } from "./spread-choice";
@@ -25,15 +25,30 @@ export type Guessing = {
   readonly random: RandomStream;
 };
 
-/** How many ranges of mass have a best each, and how many outfits are thought of in a round (assumptions). */
+/** How many ranges of mass have a best each (assumption). */
 const MASS_RANGES = 64;
-const THOUGHT_OF = 6_000;
+
+/** What of the front a round looks at. All assumptions. */
+export type Focus = {
+  /** How many outfits are thought of. */
+  readonly thoughts: number;
+  /** What lasts less than this share of the best is worth no simulation. */
+  readonly leastShare: number;
+  /** Of what lasts less than this share of what is simulated half as long again is still little: gains count less. */
+  readonly fewShare: number;
+  /** Somebody known to last less is taken to last so long. */
+  readonly leastKnownMinutes: number;
+};
+export const WHOLE_FRONT: Focus = { thoughts: 6_000, leastShare: 0.1, fewShare: 0.5, leastKnownMinutes: 1 };
+/** Where little is carried each gram counts, and guesses tell no fewer minutes than the model knows apart. */
+export const LIGHT_END: Focus = {
+  thoughts: 3_000,
+  leastShare: 0,
+  fewShare: 0.02,
+  leastKnownMinutes: LEAST_MINUTES,
+};
 /** How much less a guess is trusted with every step from what was simulated. */
 const TRUSTED_PER_STEP = 0.985;
-/** Of outfits that last less than this share of what is simulated half as long again is still little: gains count less. */
-const FEW_SHARE = 0.5;
-/** What lasts less than this share of the best is worth no simulation (assumption). */
-const LEAST_SHARE = 0.1;
 /** What a guess past the end of what is simulated is worth beyond it: nothing more can be seen, but it is the likelier to get there. */
 const PAST_END_SHARE = 0.1;
 /** Below the lightest that was simulated, as a share of the span of masses. */
@@ -57,6 +72,7 @@ export function guessedFront(
   { problem, archive, model, variations, random }: Guessing,
   most: number,
   hope: number = 1,
+  { thoughts, leastShare, fewShare, leastKnownMinutes }: Focus = WHOLE_FRONT,
 ): OutfitCode[] {
   const bearable = archive.bearable();
   const masses = bearable.map(({ massG }) => massG);
@@ -80,7 +96,7 @@ export function guessedFront(
   /** What keeps one part warmest may be best in nothing else. */
   const crossedWith = (): Pick<Best, "code"> | undefined => (random() < OF_BEST_SHARE ? oneOf(best) : oneOf(bearable));
   const code = problem.bare();
-  for (let thought = 0; thought < THOUGHT_OF; thought++) {
+  for (let thought = 0; thought < thoughts; thought++) {
     const parent = oneOf(best);
     if (!parent) continue;
     const other = random() < CROSSED_SHARE ? crossedWith() : undefined;
@@ -99,7 +115,7 @@ export function guessedFront(
     best[range] = { code: code.slice(), anchor: parent.anchor, steps, minutes, isJudged: false };
   }
   const nearby = new Nearby(model, bearable);
-  const leastMinutes = LEAST_SHARE * Math.max(...bearable.map(({ minutes }) => minutes));
+  const leastMinutes = leastShare * Math.max(...bearable.map(({ minutes }) => minutes));
   const candidates = best.flatMap((own): Candidate[] => {
     if (!own || own.isJudged) return [];
     const { code } = own;
@@ -109,7 +125,7 @@ export function guessedFront(
     const amongNear = countedUpTo(hope * nearby.guess(code), problem.mostMinutes);
     // One guess follows the best of all it came from, the other all that is near: each alone is off where the other is not.
     const minutes = Math.sqrt(own.minutes * amongNear);
-    return minutes < leastMinutes ? [] : [{ code, massG, minutes, known: Math.max(1, known) }];
+    return minutes < leastMinutes ? [] : [{ code, massG, minutes, known: Math.max(leastKnownMinutes, known) }];
   });
-  return spreadChoice(candidates, most, problem.mostMinutes * FEW_SHARE);
+  return spreadChoice(candidates, most, problem.mostMinutes * fewShare);
 }

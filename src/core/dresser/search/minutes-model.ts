@@ -26,7 +26,7 @@ const PIECE_WEIGHT = 40;
 /** Fitted again once so many outfits were learnt from for each term: a large kit's fit takes long and moves little. */
 const REFIT_SHARE = 0.1;
 /** Who arrives too cold is taken as this. */
-const LEAST_MINUTES = 8;
+export const LEAST_MINUTES = 8;
 
 /** What sums an outfit up, and the terms of its fit that are not 0: most are. */
 type Terms = {

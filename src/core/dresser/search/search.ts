@@ -5,7 +5,7 @@ import { Archive, type JudgedOutfit } from "./archive";
 import type { DresserProblem } from "../outfit/dresser-problem";
 import { allOutfits, MOST_TRIED_ALL } from "./exhaustive";
 import { firstOutfits } from "./first-outfits";
-import { guessedFront } from "./guessed-front";
+import { guessedFront, LIGHT_END, WHOLE_FRONT } from "./guessed-front";
 import { MinutesModel } from "./minutes-model";
 import { keyOf, type OutfitCode } from "../outfit/outfit-code";
 import type { Judgement } from "./outfit-judge";
@@ -19,10 +19,13 @@ export type Asked = {
 export type Search = Generator<Asked, Archive, readonly Judgement[]>;
 
 /** How many outfits are simulated, at most, where not all can be. */
-export const SIMULATION_BUDGET = 192;
+export const SIMULATION_BUDGET = 224;
 /** Simulated at a time: parted among workers, and learnt from together; the first few are answered at once. */
 const FIRST_BATCH = 4;
 const BATCH = 16;
+/** The last of them look at the light end alone, few at a time: there each tells where the next has to be (assumptions). */
+const LIGHT_END_SHARE = 0.1;
+const LIGHT_END_BATCH = 4;
 /** Where little promises more than is known, guesses are taken for more, step by step. */
 const HOPE_STEP = 1.1;
 const MOST_HOPE = 3;
@@ -63,13 +66,13 @@ export function* searchFront(
   seed = 1,
 ): Search {
   const model = new MinutesModel(problem.kit);
-  yield* judged(problem, archive, model, { codes: firstOutfits(problem), isSketch: false });
   const all = allOutfits(problem, MOST_TRIED_ALL);
+  const isSketch = all === null;
+  yield* judged(problem, archive, model, { codes: firstOutfits(problem), isSketch });
   if (all && all.length <= budget) {
     yield* judged(problem, archive, model, { codes: all, isSketch: false });
     return archive;
   }
-  const isSketch = all === null;
   const random = seededRandom(seed);
   const drawn = Array.from({ length: Math.min(DRAWN, Math.max(0, budget - archive.size)) }, () =>
     randomOutfit(problem, random),
@@ -77,8 +80,10 @@ export function* searchFront(
   yield* judged(problem, archive, model, { codes: drawn.filter((code) => code !== null), isSketch });
   const guessing = { problem, archive, model, variations: new Variations(problem, random), random };
   for (let hope = 1; archive.size < budget && hope <= MOST_HOPE;) {
-    const next = guessedFront(guessing, Math.min(BATCH, budget - archive.size), hope);
-    if (next.length < BATCH / 2) hope *= HOPE_STEP;
+    const isLightEnd = archive.size >= budget * (1 - LIGHT_END_SHARE);
+    const most = Math.min(isLightEnd ? LIGHT_END_BATCH : BATCH, budget - archive.size);
+    const next = guessedFront(guessing, most, hope, isLightEnd ? LIGHT_END : WHOLE_FRONT);
+    if (next.length < most / 2) hope *= HOPE_STEP;
     yield* judged(problem, archive, model, { codes: next, isSketch });
   }
   if (all) yield* withoutTheHopeless(problem, archive, model, all);
@@ -86,16 +91,16 @@ export function* searchFront(
 }
 
 /**
- * Simulates what is chosen of the front as closely as what is shown, until none of it is a sketch: some of it may turn out
+ * Simulates what is chosen as closely as what is shown, until none of it is a sketch: some of it may turn out
  * to lie behind, and others be chosen.
  */
 export function* settleFront(
   problem: DresserProblem,
   archive: Archive,
-  chosen: (front: readonly JudgedOutfit[]) => readonly JudgedOutfit[],
+  chosen: (archive: Archive) => readonly JudgedOutfit[],
 ): Generator<Asked, void, readonly Judgement[]> {
   for (;;) {
-    const sketched = chosen(archive.front()).filter(({ isSketch }) => isSketch);
+    const sketched = chosen(archive).filter(({ isSketch }) => isSketch);
     if (sketched.length === 0) return;
     yield* judged(problem, archive, null, { codes: sketched.map(({ code }) => code), isSketch: false });
   }
