@@ -19,7 +19,7 @@ export type Asked = {
 export type Search = Generator<Asked, Archive, readonly Judgement[]>;
 
 /** How many outfits are simulated, at most, where not all can be. */
-export const SIMULATION_BUDGET = 224;
+export const SIMULATION_BUDGET = 240;
 /** Simulated at a time: parted among workers, and learnt from together; the first few are answered at once. */
 const FIRST_BATCH = 4;
 const BATCH = 16;
@@ -30,7 +30,7 @@ const LIGHT_END_BATCH = 4;
 const HOPE_STEP = 1.1;
 const MOST_HOPE = 3;
 /** Drawn by chance to learn from, before anything is guessed. */
-const DRAWN = 24;
+const DRAWN = 12;
 
 /** Asks for outfits, takes in what is said of them, and learns from it. */
 function* judged(
