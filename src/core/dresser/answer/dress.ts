@@ -132,7 +132,7 @@ async function answerFrom(
     warmest: front.at(-1),
     quietest: quietestThatLasts(problem, outfits, Math.min(guessed, front.at(-1)?.minutes ?? 0)),
     animalFree: lightestThatLasts(
-      outfits.filter((outfit) => isAnimalFree(problem, outfit)),
+      outfits.filter((outfit) => outfit.minutes > 0 && isAnimalFree(problem, outfit)),
       guessed,
     ),
   };

@@ -39,7 +39,7 @@ export type Focus = {
   /** Somebody known to last less is taken to last so long. */
   readonly leastKnownMinutes: number;
 };
-export const WHOLE_FRONT: Focus = { thoughts: 6_000, leastShare: 0.1, fewShare: 0.5, leastKnownMinutes: 1 };
+export const WHOLE_FRONT: Focus = { thoughts: 4_000, leastShare: 0.1, fewShare: 0.5, leastKnownMinutes: 1 };
 /** Where little is carried each gram counts, and guesses tell no fewer minutes than the model knows apart. */
 export const LIGHT_END: Focus = {
   thoughts: 3_000,

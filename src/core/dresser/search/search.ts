@@ -22,7 +22,7 @@ export type Search = Generator<Asked, Archive, readonly Judgement[]>;
 export const SIMULATION_BUDGET = 240;
 /** Simulated at a time: parted among workers, and learnt from together; the first few are answered at once. */
 const FIRST_BATCH = 4;
-const BATCH = 16;
+const BATCH = 8;
 /** The last of them look at the light end alone, few at a time: there each tells where the next has to be (assumptions). */
 const LIGHT_END_SHARE = 0.1;
 const LIGHT_END_BATCH = 4;
