@@ -93,9 +93,21 @@ export class MinutesModel {
     }
     for (let place = 0; place < SWITCHES; place++)
       terms[this.count - SWITCHES + place] = code[this.kit.length + place]!;
-    const places = Uint16Array.from(terms.keys()).filter((place) => terms[place] !== 0);
-    const values = Float64Array.from(places, (place) => terms[place]!);
-    const found = { sums, shaped: terms.slice(1, first), places, values };
+    // Filled one by one: it is asked for of some thousand outfits.
+    const places = new Uint16Array(this.count);
+    const values = new Float64Array(this.count);
+    let count = 0;
+    for (let place = 0; place < this.count; place++) {
+      if (terms[place] === 0) continue;
+      places[count] = place;
+      values[count++] = terms[place]!;
+    }
+    const found = {
+      sums,
+      shaped: terms.slice(1, first),
+      places: places.subarray(0, count),
+      values: values.subarray(0, count),
+    };
     this.terms.set(code, found);
     return found;
   }

@@ -5,6 +5,7 @@ import type { Judgement } from "./outfit-judge";
 /** An outfit this many placements away tells e times less of another, and from so many on nothing (assumptions). */
 const FADES_OVER = 3;
 const TELLS_UP_TO = 12;
+const WEIGHTS = Float64Array.from({ length: TELLS_UP_TO + 1 }, (_, apart) => Math.exp(-apart / FADES_OVER));
 /** How much the fit alone is worth beside one outfit that is the same (assumption). */
 const FIT_WEIGHT = 0.2;
 
@@ -33,7 +34,7 @@ export class Nearby {
     for (const other of this.judged) {
       const apart = placementsApart(code, other.code, TELLS_UP_TO);
       if (apart > TELLS_UP_TO) continue;
-      const weight = Math.exp(-apart / FADES_OVER);
+      const weight = WEIGHTS[apart]!;
       weights += weight;
       for (let limit = 0; limit < beyondFit.length; limit++)
         beyondFit[limit] = beyondFit[limit]! + weight * other.beyondFit[limit]!;
